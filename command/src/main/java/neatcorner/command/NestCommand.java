@@ -1,0 +1,143 @@
+package neatcorner.command;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.NestJson;
+import neatcorner.exchange.PartsCsv;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthText;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.stock.Nesting;
+import neatcorner.stock.Search;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code nest PARTS.csv --stick LENGTH[:COUNT[:PRICE]]}: lays lengths out on sticks. */
+@Command(name = "nest", description = "Lays square-cut lengths out on sticks with the least cost, then the fewest sticks.")
+final class NestCommand implements Callable<Integer> {
+    private static final Pattern STICK = Pattern.compile("([^:]+)(?::(\\d{1,7}))?(?::(\\d+(?:\\.\\d+)?))?");
+    private static final long LARGEST_FILE = 20_000_000;
+
+    @Parameters(paramLabel = "PARTS.csv", description = "header length,count and perhaps name; lengths in mm unless they say otherwise")
+    private Path file = Path.of("");
+
+    @Option(names = "--stick", required = true, paramLabel = "LENGTH[:COUNT[:PRICE]]", description = "a kind of stick; may be repeated")
+    private List<String> sticks = new ArrayList<>();
+
+    @Option(names = "--kerf", paramLabel = "LENGTH", description = "what each cut takes away (0)")
+    private String kerf = "0";
+
+    @Option(names = "--trim", paramLabel = "LENGTH", description = "cut off the start of each stick (0)")
+    private String trim = "0";
+
+    @Option(names = "--json", description = "print the answer as JSON")
+    private boolean json;
+
+    /** A kind of stick as asked for. */
+    private record Kind(Length length, int count, double price, boolean priced) {}
+
+    @Override
+    public Integer call() {
+        try {
+            if (Files.size(file) > LARGEST_FILE) {
+                throw new BadFile(0, "", "a parts list: this file is too large");
+            }
+            String text = new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
+            return nest(PartsCsv.read(text, Units.MILLIMETRES));
+        } catch (BadFile e) {
+            NeatCorner.complain(file + ": " + e.getMessage());
+        } catch (IOException e) {
+            NeatCorner.complain(file + ": there is no such file, or it cannot be read");
+        }
+        return NeatCorner.BAD_INPUT;
+    }
+
+    private int nest(List<PartsCsv> rows) throws BadFile {
+        Length kerfLength = option("--kerf", kerf);
+        Length trimLength = option("--trim", trim);
+        List<Kind> kinds = new ArrayList<>();
+        for (String stick : sticks) {
+            kinds.add(kind(stick));
+        }
+        Length longestRoom = kinds.stream().map(kind -> kind.length.minus(trimLength)).max(Length::compareTo)
+                .orElseThrow();
+        Map<Length, Integer> wanted = new LinkedHashMap<>();
+        for (PartsCsv row : rows) {
+            if (row.count() > 0 && row.length().plus(kerfLength).isMoreThan(longestRoom)) {
+                Notation mm = Notation.of(Units.MILLIMETRES);
+                throw new BadFile((int) row.line(), "length", "at most " + mm.text(longestRoom.minus(kerfLength))
+                        + ", the longest that these sticks give; found " + mm.text(row.length()));
+            }
+            if (row.count() > 0) {
+                wanted.merge(row.length(), row.count(), Integer::sum);
+            }
+        }
+        List<Length> lengths = List.copyOf(wanted.keySet());
+        Nesting nesting = Nesting.of(
+                lengths.stream().map(length -> new Nesting.Part(length.plus(kerfLength), wanted.get(length))).toList(),
+                kinds.stream().map(kind -> new Nesting.Bar(List.of(Length.max(Length.ZERO, kind.length.minus(trimLength))),
+                        kind.count, kind.price)).toList());
+        long start = System.nanoTime();
+        Nesting.Result result = nesting.solve(Search.PATIENT);
+        double milliseconds = (System.nanoTime() - start) / 1e6;
+        boolean priced = kinds.stream().anyMatch(Kind::priced);
+        PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        if (json) {
+            print.print(NestJson.write(nesting, result, lengths, kinds.stream().map(Kind::length).toList(), priced,
+                    milliseconds));
+        } else {
+            print(nesting, result, lengths, kinds, print);
+        }
+        print.flush();
+        return result.isComplete() ? NeatCorner.FINE : NeatCorner.CANNOT_BE_MADE;
+    }
+
+    private static Length option(String name, String text) throws BadFile {
+        if (LengthText.read(text, Units.MILLIMETRES) instanceof LengthText.Understood understood
+                && !understood.length().isNegative()) {
+            return understood.length();
+        }
+        throw new BadFile(0, name, "a length of zero or more; found “" + text + "”");
+    }
+
+    private static Kind kind(String text) throws BadFile {
+        Matcher parts = STICK.matcher(text);
+        if (parts.matches() && LengthText.read(parts.group(1), Units.MILLIMETRES) instanceof LengthText.Understood length
+                && length.length().isPositive()) {
+            int count = parts.group(2) == null ? Nesting.MOST_BARS : Integer.parseInt(parts.group(2));
+            boolean priced = parts.group(3) != null;
+            return new Kind(length.length(), count, priced ? Double.parseDouble(parts.group(3)) : 0, priced);
+        }
+        throw new BadFile(0, "--stick", "LENGTH[:COUNT[:PRICE]], such as 2400:6:18.50; found “" + text + "”");
+    }
+
+    private static void print(Nesting nesting, Nesting.Result result, List<Length> lengths, List<Kind> kinds,
+            PrintStream print) {
+        Notation mm = Notation.of(Units.MILLIMETRES);
+        print.println(result.bars() + " sticks, " + (result.proved() ? "proved least: " : "not proved least: ")
+                + result.proof());
+        for (Nesting.Filling filling : result.fillings()) {
+            List<String> parts = new ArrayList<>();
+            for (int part = 0; part < nesting.parts().size(); part++) {
+                if (filling.countOf(part) > 0) {
+                    parts.add(filling.countOf(part) + " × " + mm.bare(lengths.get(part)));
+                }
+            }
+            print.println("  " + filling.times() + " × " + mm.text(kinds.get(filling.bar()).length()) + ": "
+                    + String.join(" + ", parts));
+        }
+    }
+}

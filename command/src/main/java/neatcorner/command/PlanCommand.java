@@ -1,0 +1,121 @@
+package neatcorner.command;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.CutListCsv;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.PaperPdf;
+import neatcorner.exchange.PaperSize;
+import neatcorner.exchange.PlanJson;
+import neatcorner.exchange.SvgPainter;
+import neatcorner.figure.Figure;
+import neatcorner.figure.OpeningFigure;
+import neatcorner.figure.SectionFigure;
+import neatcorner.figure.SticksFigure;
+import neatcorner.measure.Notation;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Planner;
+import neatcorner.saw.SawSetting;
+import neatcorner.stock.CutStick;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code plan JOB.json}: works a job out and prints the plan, or writes it to a folder as files. */
+@Command(name = "plan", description = "Works out a job: sizes, cut list, sticks, saw settings, findings.")
+final class PlanCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "JOB.json", description = "the job")
+    private Path file = Path.of("");
+
+    @Option(names = "--json", description = "print the plan as JSON")
+    private boolean json;
+
+    @Option(names = "--out", paramLabel = "DIR", description = "write paper (PDF), cut list (CSV), drawings (SVG) and plan there")
+    private @Nullable Path out;
+
+    @Option(names = "--paper", paramLabel = "SIZE", description = "A4 (the default) or LETTER")
+    private PaperSize paper = PaperSize.A4;
+
+    @Override
+    public Integer call() {
+        try {
+            Plan plan = Planner.plan(JobFile.read(file).job());
+            Notation notation = Notation.of(plan.job().units());
+            Path folder = out;
+            if (folder != null) {
+                writeFiles(plan, notation, folder);
+            }
+            PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+            if (json) {
+                print.print(PlanJson.write(plan, notation));
+            } else {
+                print(plan, notation, print);
+            }
+            print.flush();
+            return plan.canBeMade() ? NeatCorner.FINE : NeatCorner.CANNOT_BE_MADE;
+        } catch (BadFile e) {
+            NeatCorner.complain(file + ": " + e.getMessage());
+        } catch (NoSuchFileException e) {
+            NeatCorner.complain(e.getFile() + ": there is no such file");
+        } catch (IOException e) {
+            NeatCorner.complain((e.getMessage() == null ? file.toString() : e.getMessage())
+                    + ": cannot be read or written (" + e.getClass().getSimpleName() + ")");
+        }
+        return NeatCorner.BAD_INPUT;
+    }
+
+    private void writeFiles(Plan plan, Notation notation, Path folder) throws IOException {
+        Files.createDirectories(folder);
+        write(folder.resolve("plan.json"), PlanJson.write(plan, notation));
+        write(folder.resolve("cut-list.csv"), CutListCsv.write(plan, notation));
+        svg(folder.resolve("front.svg"), OpeningFigure.of(plan), notation);
+        svg(folder.resolve("section.svg"), SectionFigure.of(plan), notation);
+        svg(folder.resolve("sticks.svg"), SticksFigure.of(plan), notation);
+        JobFile.writeWhole(folder.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
+    }
+
+    private static void svg(Path file, Figure figure, Notation notation) throws IOException {
+        write(file, SvgPainter.write(figure, 960, 640, notation));
+    }
+
+    private static void write(Path file, String text) throws IOException {
+        JobFile.writeWhole(file, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void print(Plan plan, Notation notation, PrintStream print) {
+        print.println(plan.job().title());
+        for (Finding finding : plan.findings()) {
+            print.println("  " + finding.level().code().toUpperCase(Locale.ROOT) + "  " + finding.code() + "  "
+                    + finding.message().in(notation));
+        }
+        print.println("  outside " + notation.bare(plan.sizes().outside().width()) + " × "
+                + notation.text(plan.sizes().outside().height()));
+        for (Piece piece : plan.pieces()) {
+            print.println("  " + piece.name() + "  " + piece.side() + "  × " + plan.job().quantity() + "  long "
+                    + notation.text(piece.longPoint()) + "  short " + notation.text(piece.shortPoint()) + "  miters "
+                    + notation.text(piece.left().miter()) + " / " + notation.text(piece.right().miter()));
+        }
+        for (CutStick stick : plan.layout().sticks()) {
+            print.println("  " + stick.label() + ": "
+                    + String.join(" ", stick.cuts().stream()
+                            .map(cut -> cut.label(plan.job().quantity()) + "@" + notation.bare(cut.at())).toList())
+                    + "  offcut " + notation.text(stick.offcut()));
+        }
+        print.println("  " + plan.layout().sticks().size() + " sticks, "
+                + (plan.layout().proved() ? "proved least: " : "not proved least: ") + plan.layout().proof());
+        for (SawSetting setting : plan.settings()) {
+            print.println("  saw " + notation.text(setting.miter()) + ", stop " + notation.text(setting.stop()) + ": "
+                    + String.join(", ", setting.pieces()));
+        }
+    }
+}

@@ -1,0 +1,72 @@
+package neatcorner.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Quantity;
+import neatcorner.plan.Field;
+import org.jspecify.annotations.Nullable;
+
+/** A figure in the making: marks are added from back to front. */
+final class Marks {
+    private final List<Mark> marks = new ArrayList<>();
+
+    List<Mark> list() {
+        return marks;
+    }
+
+    void area(List<Point> outline, Tint fill, @Nullable Tint edge, double weight) {
+        marks.add(new Mark.Area(outline, fill, edge, weight));
+    }
+
+    void area(Box box, Tint fill, @Nullable Tint edge, double weight) {
+        area(box.corners(), fill, edge, weight);
+    }
+
+    void line(Tint tint, double weight, Point... points) {
+        marks.add(new Mark.Line(List.of(points), tint, weight, false));
+    }
+
+    void dashed(Tint tint, Point... points) {
+        marks.add(new Mark.Line(List.of(points), tint, 1.2, true));
+    }
+
+    /** The edge of a box that is hidden behind something. */
+    void hidden(Box box, Tint tint) {
+        List<Point> corners = box.corners();
+        dashed(tint, corners.get(0), corners.get(1), corners.get(2), corners.get(3), corners.get(0));
+    }
+
+    /** A convex piece of wood seen on its face. */
+    void wood(List<Point> outline, Tint tint, double grain, long seed) {
+        marks.add(new Mark.Wood(outline, List.of(outline), tint, false, grain, seed));
+    }
+
+    void endGrain(List<Point> outline, List<List<Point>> parts, Tint tint) {
+        marks.add(new Mark.Wood(outline, parts, tint, true, 0, 7));
+    }
+
+    void hatch(List<Point> outline, double degrees, double spacing, Tint tint) {
+        marks.add(new Mark.Hatch(outline, degrees, spacing, tint));
+    }
+
+    void dimension(Point from, Point to, double offset, Quantity value, String name, @Nullable Field field) {
+        marks.add(new Mark.Dimension(from, to, offset, false, value, name, field));
+    }
+
+    /** A dimension too short for its value, which stands beyond {@code to}. */
+    void shortDimension(Point from, Point to, double offset, Quantity value, String name, @Nullable Field field) {
+        marks.add(new Mark.Dimension(from, to, offset, true, value, name, field));
+    }
+
+    void value(Point at, Anchor anchor, Quantity value, String name, @Nullable Field field) {
+        marks.add(new Mark.Value(at, anchor, value, name, field));
+    }
+
+    void label(Point at, double dx, double dy, Anchor anchor, String text, double size, boolean bold, Tint tint) {
+        marks.add(new Mark.Label(at, dx, dy, anchor, text, size, bold, tint));
+    }
+
+    void handle(Point at, Field field, double dx, double dy) {
+        marks.add(new Mark.Handle(at, field, dx, dy));
+    }
+}

@@ -1,0 +1,171 @@
+package neatcorner.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Plan;
+import neatcorner.saw.SawCut;
+import neatcorner.saw.SecondMiter;
+import neatcorner.stock.CutStick;
+
+/**
+ * The saw table from above, the maker standing at the bottom: fence, blade line, stop, and the piece as it lies for one
+ * cut. The blade meets the fence at 0, 0. Widths and angles are to scale; long pieces are broken in the middle.
+ */
+public final class SawFigure {
+    private final Plan plan;
+    private final SawCut cut;
+    private final Marks marks = new Marks();
+    private final double w;
+    /** +1 when the piece lies to the right of the blade, −1 when to the left. */
+    private final double side;
+    private final double shown;
+
+    private SawFigure(Plan plan, SawCut cut) {
+        this.plan = plan;
+        this.cut = cut;
+        this.w = cut.piece().piece().face().toMm();
+        boolean swung = isFinal() && plan.job().saw().secondMiter() == SecondMiter.SWING_SAW;
+        this.side = swung ? -1 : 1;
+        this.shown = Math.min(cut.piece().piece().outer().toMm(), w * 7.5);
+    }
+
+    public static Figure of(Plan plan, SawCut cut) {
+        return new SawFigure(plan, cut).draw();
+    }
+
+    private boolean isFinal() {
+        return cut.kind() == SawCut.Kind.FINAL_MITER;
+    }
+
+    private Figure draw() {
+        double left = side > 0 ? -w * 2.4 : -shown - w * 1.5;
+        double right = side > 0 ? shown + w * 1.5 : w * 2.4;
+        drawTable(left, right);
+        drawPiece();
+        drawBlade();
+        drawStop();
+        drawWords();
+        return new Figure("The saw table from above", new Box(left, -w * 0.9, right, w * 2.5),
+                new Figure.Margin(60, 24, 40, 24), marks.list());
+    }
+
+    private void drawTable(double left, double right) {
+        marks.area(new Box(left, 0, right, w * 2.5), Tint.TABLE, null, 0);
+        double gap = w * 0.22;
+        marks.area(new Box(left, -w * 0.55, -gap, 0), Tint.METAL, Tint.INK, 1.2);
+        marks.area(new Box(gap, -w * 0.55, right, 0), Tint.METAL, Tint.INK, 1.2);
+        marks.label(new Point(side > 0 ? left : right, -w * 0.27), side * 14, 5,
+                side > 0 ? Anchor.START : Anchor.END, "fence", 13, false, Tint.FAINT_INK);
+    }
+
+    /** Horizontal distance that the blade line runs over the face width. */
+    private double slant() {
+        return cut.miter().tan() * w * side;
+    }
+
+    private void drawPiece() {
+        Piece piece = cut.piece().piece();
+        double end = side * shown;
+        double farSlant = isFinal() ? piece.left().miter().tan() * w * side : 0;
+        double waste = -side * w * 1.3;
+        Tint wood = Tint.wood(plan.job().section().wood());
+        boolean broken = piece.outer().toMm() > shown + 1e-9 || !isFinal();
+        double from = side * shown * 0.52;
+        double to = side * shown * 0.58;
+        double bow = w * 0.12 * side;
+        List<Point> offcut = List.of(new Point(waste, 0), new Point(0, 0), new Point(slant(), w), new Point(waste, w));
+        marks.wood(offcut, Tint.WASTE, 0, 5);
+        marks.hatch(offcut, 60, 9, Tint.CONSTRUCTION);
+        long seed = 3L + piece.name().charAt(0);
+        if (broken) {
+            wood(List.of(new Point(0, 0), new Point(from, 0), new Point(from + bow, w), new Point(slant(), w)), wood,
+                    seed);
+            wood(List.of(new Point(to, 0), new Point(end, 0), new Point(end - farSlant, w), new Point(to + bow, w)),
+                    wood, seed);
+        } else {
+            wood(List.of(new Point(0, 0), new Point(end, 0), new Point(end - farSlant, w), new Point(slant(), w)),
+                    wood, seed);
+        }
+        drawRabbet(piece, end - farSlant);
+        marks.label(new Point(side * shown * 0.28, w * 0.42), 0, 12, Anchor.MIDDLE, label(), 36, true, Tint.INK);
+    }
+
+    private void wood(List<Point> outline, Tint tint, long seed) {
+        marks.wood(outline, tint, 0, seed);
+    }
+
+    private String label() {
+        return cut.piece().label(plan.job().quantity());
+    }
+
+    /** The rabbet along the sight edge: seen when the piece lies face down, hidden below when it lies face up. */
+    private void drawRabbet(Piece piece, double sightEnd) {
+        double rw = Math.min(w, plan.job().section().rabbet().width().toMm());
+        double y = w - rw;
+        double near = slant() * (y / w);
+        double far = isFinal() ? side * shown - piece.left().miter().tan() * y * side : side * shown;
+        if (cut.isFaceDown(plan.job().saw())) {
+            List<Point> step = new ArrayList<>(
+                    List.of(new Point(near, y), new Point(far, y), new Point(sightEnd, w), new Point(slant(), w)));
+            marks.hatch(step, 90, 6, Tint.INK);
+            marks.line(Tint.INK, 1.4, new Point(near, y), new Point(far, y));
+        } else {
+            marks.dashed(Tint.INK, new Point(near, y), new Point(far, y));
+        }
+    }
+
+    private void drawBlade() {
+        double tan = cut.miter().tan() * side;
+        Point top = new Point(-tan * w * 0.7, -w * 0.7);
+        Point bottom = new Point(tan * w * 2.1, w * 2.1);
+        marks.line(Tint.CUT, 3, top, bottom);
+        Angle miter = cut.miter();
+        double radius = w * 1.9;
+        Point[] arc = new Point[13];
+        for (int i = 0; i < arc.length; i++) {
+            double angle = miter.radians() * i / 12;
+            arc[i] = new Point(side * radius * Math.sin(angle), radius * Math.cos(angle));
+        }
+        marks.dashed(Tint.CONSTRUCTION, new Point(0, w), new Point(0, w * 2.3));
+        marks.line(Tint.CONSTRUCTION, 1, arc);
+        double middle = miter.radians() / 2;
+        marks.value(new Point(side * radius * 1.12 * Math.sin(middle), radius * 1.12 * Math.cos(middle)),
+                Anchor.MIDDLE, miter, "Miter", null);
+    }
+
+    private void drawStop() {
+        Length stop = cut.stop();
+        double at = side * shown;
+        if (stop != null) {
+            marks.area(stopBlock(at), Tint.CUT, Tint.INK, 1.2);
+            marks.label(new Point(at, -w * 0.27), side * 34, 5, side > 0 ? Anchor.START : Anchor.END,
+                    "stop", 13, true, Tint.INK);
+            marks.dimension(new Point(Math.min(0, at), -w * 0.55), new Point(Math.max(0, at), -w * 0.55), 30, stop,
+                    "Stop", null);
+        } else {
+            Length rough = cut.piece().piece().outer().plus(plan.job().saw().rough());
+            marks.dimension(new Point(0, -w * 0.55), new Point(at, -w * 0.55), 30, rough, "Leave at least", null);
+        }
+    }
+
+    private Box stopBlock(double at) {
+        double far = at + side * w * 0.5;
+        return new Box(Math.min(at, far), -w * 0.55, Math.max(at, far), w * 0.35);
+    }
+
+    private void drawWords() {
+        boolean down = cut.isFaceDown(plan.job().saw());
+        double x = side * shown * 0.72;
+        marks.label(new Point(x, w), 0, 26, Anchor.MIDDLE, down ? "face down" : "face up", 17, true, Tint.INK);
+        marks.label(new Point(x, w), 0, 48, Anchor.MIDDLE, "sight edge and rabbet towards you", 14, false, Tint.INK);
+        marks.label(new Point(-side * w * 1.1, w), 0, 22, Anchor.MIDDLE, waste(), 13, false, Tint.FAINT_INK);
+    }
+
+    private String waste() {
+        CutStick stick = cut.stick();
+        return isFinal() || stick == null ? "waste" : "waste, towards the start of " + stick.label();
+    }
+}

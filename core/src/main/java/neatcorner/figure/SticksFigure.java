@@ -1,0 +1,194 @@
+package neatcorner.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neatcorner.measure.Length;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Fields;
+import neatcorner.plan.Plan;
+import neatcorner.stock.CutPiece;
+import neatcorner.stock.CutStick;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Span;
+import neatcorner.stock.Stick;
+
+/**
+ * The sticks on the rack with the mitred pieces laid in them, one below the other; those that are not needed stand below.
+ * Along the stick the figure is to scale; across, sticks are drawn wider by {@link #stretch} so that pieces can be told
+ * apart, and the figure says so.
+ */
+public final class SticksFigure {
+    private final Plan plan;
+    private final double longest;
+    private final double height;
+    private final double pitch;
+    private final Marks marks = new Marks();
+    private final List<Row> rows = new ArrayList<>();
+
+    /** Where a stick lies in the figure: which kind it is, and the box of the stick. */
+    public record Row(int stock, Box box, boolean used) {}
+
+    private SticksFigure(Plan plan) {
+        this.plan = plan;
+        this.longest = plan.job().stock().sticks().stream().mapToDouble(stick -> stick.length().toMm()).max().orElse(1);
+        this.height = Math.max(plan.job().section().width().toMm(), longest / 30);
+        this.pitch = height + longest / 26;
+    }
+
+    public static Figure of(Plan plan) {
+        return new SticksFigure(plan).draw();
+    }
+
+    /** Only those of the sticks to take, for a strip of paper: from the first index up to, not including, the second. */
+    public static Figure strips(Plan plan, int from, int to) {
+        SticksFigure figure = new SticksFigure(plan);
+        double y = 0;
+        for (CutStick stick : plan.layout().sticks().subList(from, to)) {
+            figure.drawStick(stick, y);
+            y += figure.pitch;
+        }
+        return figure.framed(y);
+    }
+
+    /** The rows of the figure from top to bottom, for finding out which stick was pointed at. */
+    public static List<Row> rows(Plan plan) {
+        SticksFigure figure = new SticksFigure(plan);
+        figure.draw();
+        return figure.rows;
+    }
+
+    /** How much wider than to scale sticks are drawn. */
+    public static double stretch(Plan plan) {
+        double width = plan.job().section().width().toMm();
+        return width > 0 ? new SticksFigure(plan).height / width : 1;
+    }
+
+    private Figure draw() {
+        Rack rack = plan.job().stock();
+        double y = 0;
+        for (CutStick stick : plan.layout().sticks()) {
+            drawStick(stick, y);
+            y += pitch;
+        }
+        Set<Integer> taken = plan.layout().sticks().stream().map(CutStick::stock).collect(Collectors.toSet());
+        for (int i = 0; i < rack.sticks().size(); i++) {
+            int index = i;
+            long used = plan.layout().sticks().stream().filter(stick -> stick.stock() == index).count();
+            long spare = rack.sticks().get(i).count() - used;
+            if (spare > 0 || !taken.contains(i)) {
+                drawSpare(rack.sticks().get(i), i, spare, y);
+                y += pitch;
+            }
+        }
+        return framed(y);
+    }
+
+    private Figure framed(double y) {
+        return new Figure("Sticks on the rack with the pieces laid in them",
+                new Box(0, 0, longest, Math.max(pitch, y - pitch + height)), new Figure.Margin(34, 96, 30, 14),
+                marks.list());
+    }
+
+    private Box bar(Stick stick, int index, double y, boolean used) {
+        Box box = new Box(0, y, stick.length().toMm(), y + height);
+        rows.add(new Row(index, box, used));
+        return box;
+    }
+
+    private void drawStick(CutStick cut, double y) {
+        Box box = bar(cut.stick(), cut.stock(), y, true);
+        Tint wood = Tint.wood(plan.job().section().wood());
+        marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
+        long seed = 31L * cut.stock() + cut.number();
+        for (CutPiece piece : cut.cuts()) {
+            drawPiece(piece, y, wood, seed);
+        }
+        drawOffcut(cut, y, wood, seed);
+        drawDefects(cut.stick(), y);
+        drawTrim(cut.stick(), y);
+        head(cut.label(), cut.stick(), cut.stock(), box);
+    }
+
+    private void head(String name, Stick stick, int index, Box box) {
+        marks.label(new Point(0, box.top()), 0, -8, Anchor.START, name, 13, true, Tint.INK);
+        marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, stick.length(),
+                "Length of " + name, Fields.stick(index));
+    }
+
+    private void drawPiece(CutPiece cut, double y, Tint wood, long seed) {
+        Piece piece = cut.piece();
+        double from = cut.at().toMm();
+        double to = cut.end().toMm();
+        double slantLeft = piece.left().miter().tan() * piece.face().toMm();
+        double slantRight = piece.right().miter().tan() * piece.face().toMm();
+        double top = cut.flipped() ? y + height : y;
+        double bottom = cut.flipped() ? y : y + height;
+        List<Point> outline = List.of(new Point(from, top), new Point(to, top), new Point(to - slantRight, bottom),
+                new Point(from + slantLeft, bottom));
+        marks.wood(outline, wood, 0, seed);
+        boolean many = plan.job().quantity() > 1;
+        marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
+                many ? cut.piece().name() + cut.frame() : cut.piece().name(), 15, true, Tint.INK);
+    }
+
+    /** What is left at the end, as wood that can be kept. */
+    private void drawOffcut(CutStick cut, double y, Tint wood, long seed) {
+        if (cut.offcut().toMm() < longest * 0.02) {
+            return;
+        }
+        Span place = offcutPlace(cut);
+        Box box = new Box(place.from().toMm(), y, place.to().toMm(), y + height);
+        marks.wood(box.corners(), wood, 0, seed);
+        marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
+        marks.value(box.center(), Anchor.MIDDLE, cut.offcut(), "Offcut of " + cut.label(), null);
+    }
+
+    private Span offcutPlace(CutStick cut) {
+        Span best = new Span(Length.ZERO, Length.ZERO);
+        for (Span clear : cut.stick().clear(plan.job().stock().endTrim())) {
+            Length from = clear.from();
+            for (CutPiece piece : cut.cuts()) {
+                if (clear.contains(piece.at())) {
+                    from = Length.max(from, piece.end());
+                }
+            }
+            if (clear.to().minus(from).isMoreThan(best.length())) {
+                best = new Span(from, clear.to());
+            }
+        }
+        Length length = Length.min(cut.offcut(), best.length());
+        return new Span(best.to().minus(length), best.to());
+    }
+
+    private void drawSpare(Stick stick, int index, long spare, double y) {
+        Box box = bar(stick, index, y, false);
+        marks.wood(box.corners(), Tint.wood(plan.job().section().wood()), 0, 31L * index + 97);
+        drawDefects(stick, y);
+        String count = spare == 1 ? "" : " · " + spare + " of them";
+        marks.label(box.center(), 0, 5, Anchor.MIDDLE, spare > 0 ? "stays on the rack" : "none on the rack", 13, true,
+                Tint.INK);
+        head(stick.name() + (spare > 0 ? count : ""), stick, index, box);
+    }
+
+    private void drawDefects(Stick stick, double y) {
+        for (Span defect : stick.defects()) {
+            double from = Math.max(0, defect.from().toMm());
+            double to = Math.min(stick.length().toMm(), defect.to().toMm());
+            if (to > from) {
+                Box box = new Box(from, y, to, y + height);
+                marks.area(box, Tint.WASTE, Tint.DEFECT, 1.6);
+                marks.hatch(box.corners(), 45, 6, Tint.DEFECT);
+                marks.hatch(box.corners(), -45, 6, Tint.DEFECT);
+            }
+        }
+    }
+
+    private void drawTrim(Stick stick, double y) {
+        double trim = Math.min(stick.length().toMm(), plan.job().stock().endTrim().toMm());
+        if (trim > 0) {
+            marks.hatch(new Box(0, y, trim, y + height).corners(), 60, 4, Tint.CUT);
+        }
+    }
+}

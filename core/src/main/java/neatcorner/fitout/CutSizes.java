@@ -1,0 +1,35 @@
+package neatcorner.fitout;
+
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.outline.Opening;
+import neatcorner.section.Rabbet;
+
+/** What the sheets of the pack are cut to. */
+public final class CutSizes {
+
+    private CutSizes() {}
+
+    /** How much glazing and backing are cut under the rabbet size, in all: 1.5 mm or 1/16 in (common practice). */
+    public static Length under(Units units) {
+        return units.either(1.5, 1.0 / 16);
+    }
+
+    /**
+     * The size one layer is cut to: glazing and backing a little under the opening they lie in (the backing of a double
+     * rabbet lies in the wider step), mats to the pack's size, art as it is.
+     */
+    public static Opening of(Layer layer, FrameSizes sizes, Rabbet rabbet, Units units) {
+        Length under = under(units);
+        return switch (layer) {
+            case Layer.Glazing glazing -> less(sizes.rabbet(), under);
+            case Layer.Backing backing -> less(sizes.rabbet().grown(rabbet.widest().minus(rabbet.width())), under);
+            case Layer.Mat mat -> sizes.pack();
+            case Layer.Art art -> sizes.art();
+        };
+    }
+
+    private static Opening less(Opening opening, Length under) {
+        return new Opening(opening.width().minus(under), opening.height().minus(under));
+    }
+}

@@ -1,0 +1,64 @@
+package neatcorner.fitout;
+
+import java.util.Optional;
+import neatcorner.measure.Length;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All sizes of a rectangular frame, from the art outwards.
+ *
+ * @param art    the sheet itself
+ * @param window the mat's window; null without a mat
+ * @param pack   the mat's outer size, or the art's without a mat
+ * @param rabbet between the rabbet walls
+ * @param sight  the opening seen from the front
+ */
+public record FrameSizes(Opening art, @Nullable Opening window, Opening pack, Opening rabbet, Opening sight,
+        Opening outside) {
+
+    /** What the sizes depend on, apart from the one that was measured. */
+    public record Given(Optional<Layer.Mat> mat, Length clearance, Length rabbetWidth, Faces faces) {}
+
+    /**
+     * From one measured size: mat window = art − 2·overlap; pack = window + borders; rabbet = pack + 2·clearance; sight =
+     * rabbet − 2·rabbet width; outside = sight + the two faces. Results may be negative; nothing is rounded.
+     */
+    public static FrameSizes from(SizeOf of, Opening size, Given given) {
+        Opening rabbet = switch (of) {
+            case ART -> packAround(size, given).grown(given.clearance);
+            case RABBET -> size;
+            case SIGHT -> size.grown(given.rabbetWidth);
+            case OUTSIDE -> size.shrunk(given.faces).grown(given.rabbetWidth);
+        };
+        Opening pack = rabbet.grown(given.clearance.negate());
+        Opening sight = rabbet.grown(given.rabbetWidth.negate());
+        Opening outside = sight.grown(given.faces);
+        if (given.mat.isEmpty()) {
+            return new FrameSizes(pack, null, pack, rabbet, sight, outside);
+        }
+        Layer.Mat mat = given.mat.get();
+        Opening window = pack.shrunk(mat.borders());
+        return new FrameSizes(window.grown(mat.overlap()), window, pack, rabbet, sight, outside);
+    }
+
+    private static Opening packAround(Opening art, Given given) {
+        return given.mat.map(mat -> art.grown(mat.overlap().negate()).grown(mat.borders())).orElse(art);
+    }
+
+    public Opening of(SizeOf of) {
+        return switch (of) {
+            case ART -> art;
+            case RABBET -> rabbet;
+            case SIGHT -> sight;
+            case OUTSIDE -> outside;
+        };
+    }
+
+    /** True when every one of them can be made. */
+    public boolean arePossible() {
+        return art.isPositive() && pack.isPositive() && sight.isPositive() && outside.isPositive()
+                && (window == null || window.isPositive());
+    }
+}

@@ -1,0 +1,73 @@
+package neatcorner.fitout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.measure.Length;
+import neatcorner.section.Rabbet;
+
+/** All that lies in the rabbet, from the glazing at the front to the backing; retainers come on top. */
+public record Pack(List<Layer> layers) {
+
+    public Pack {
+        layers = List.copyOf(layers);
+    }
+
+    public Length thickness() {
+        return Length.sum(layers.stream().map(Layer::thickness).toList());
+    }
+
+    /** The first mat, if there is one: it sets the window. */
+    public Optional<Layer.Mat> mat() {
+        return layers.stream().filter(Layer.Mat.class::isInstance).map(Layer.Mat.class::cast).findFirst();
+    }
+
+    /**
+     * Depth of rabbet that the pack leaves for retainers; negative when it stands proud. In a double rabbet the backing
+     * lies on the step, or on the rest of the pack if that is higher.
+     */
+    public Length spare(Rabbet rabbet) {
+        Length backing = Length
+                .sum(layers.stream().filter(Layer.Backing.class::isInstance).map(Layer::thickness).toList());
+        Length front = thickness().minus(backing);
+        Length floor = rabbet.step() == null ? front : Length.max(front, rabbet.frontDepth());
+        return rabbet.depth().minus(floor).minus(backing);
+    }
+
+    public Pack with(int index, Layer layer) {
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.set(index, layer);
+        return new Pack(changed);
+    }
+
+    public Pack without(int index) {
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.remove(index);
+        return new Pack(changed);
+    }
+
+    /** With the mat replaced; without a mat nothing changes. */
+    public Pack withMat(Layer.Mat mat) {
+        return new Pack(layers.stream().map(layer -> layer instanceof Layer.Mat ? mat : layer).toList());
+    }
+
+    /** With a layer added where it belongs: glazing, mats, art, backings, in that order. */
+    public Pack plus(Layer layer) {
+        List<Layer> changed = new ArrayList<>(layers);
+        int at = 0;
+        while (at < changed.size() && rank(changed.get(at)) <= rank(layer)) {
+            at++;
+        }
+        changed.add(at, layer);
+        return new Pack(changed);
+    }
+
+    private static int rank(Layer layer) {
+        return switch (layer) {
+            case Layer.Glazing glazing -> 0;
+            case Layer.Mat mat -> 1;
+            case Layer.Art art -> 2;
+            case Layer.Backing backing -> 3;
+        };
+    }
+}

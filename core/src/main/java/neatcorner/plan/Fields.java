@@ -1,0 +1,127 @@
+package neatcorner.plan;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Length;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+
+/** Every field of a job. */
+public final class Fields {
+    public static final Field ART_WIDTH = width("art.width", "Art width", SizeOf.ART);
+    public static final Field ART_HEIGHT = height("art.height", "Art height", SizeOf.ART);
+    public static final Field OPENING_WIDTH = width("opening.width", "Rabbet size, width", SizeOf.RABBET);
+    public static final Field OPENING_HEIGHT = height("opening.height", "Rabbet size, height", SizeOf.RABBET);
+    public static final Field SIGHT_WIDTH = width("sight.width", "Sight width", SizeOf.SIGHT);
+    public static final Field SIGHT_HEIGHT = height("sight.height", "Sight height", SizeOf.SIGHT);
+    public static final Field OUTSIDE_WIDTH = width("outside.width", "Outside width", SizeOf.OUTSIDE);
+    public static final Field OUTSIDE_HEIGHT = height("outside.height", "Outside height", SizeOf.OUTSIDE);
+    public static final Field CLEARANCE = new Field("clearance", "Clearance a side", plan -> plan.job().clearance(),
+            (plan, length) -> plan.job().withClearance(length));
+
+    public static final Field FACE_WIDTH = section("face.width", "Face width", Section::width, Section::withWidth);
+    public static final Field THICKNESS = section("thickness", "Thickness", Section::thickness,
+            Section::withThickness);
+    public static final Field RABBET_WIDTH = rabbet("rabbet.width", "Rabbet width", Rabbet::width, Rabbet::withWidth);
+    public static final Field RABBET_DEPTH = rabbet("rabbet.depth", "Rabbet depth", Rabbet::depth, Rabbet::withDepth);
+    public static final Field STEP_WIDTH = rabbet("step.width", "Second step, width", rabbet -> step(rabbet).width(),
+            (rabbet, length) -> rabbet.withStep(new Rabbet.Step(length, step(rabbet).depth())));
+    public static final Field STEP_DEPTH = rabbet("step.depth", "Second step, depth", rabbet -> step(rabbet).depth(),
+            (rabbet, length) -> rabbet.withStep(new Rabbet.Step(step(rabbet).width(), length)));
+
+    public static final Field MAT_TOP = border("mat.top", "Mat border, top", 0);
+    public static final Field MAT_RIGHT = border("mat.right", "Mat border, right", 1);
+    public static final Field MAT_BOTTOM = border("mat.bottom", "Mat border, bottom", 2);
+    public static final Field MAT_LEFT = border("mat.left", "Mat border, left", 3);
+    public static final Field MAT_OVERLAP = mat("mat.overlap", "Mat overlap", Layer.Mat::overlap,
+            Layer.Mat::withOverlap);
+
+    public static final Field KERF = new Field("kerf", "Saw kerf", plan -> plan.job().saw().kerf(),
+            (plan, length) -> plan.job().withSaw(plan.job().saw().withKerf(length)));
+    public static final Field ROUGH = new Field("rough", "Rough allowance", plan -> plan.job().saw().rough(),
+            (plan, length) -> plan.job().withSaw(plan.job().saw().withRough(length)));
+    public static final Field MIN_HOLD = new Field("min.hold", "Shortest piece held by hand",
+            plan -> plan.job().saw().minHold(),
+            (plan, length) -> plan.job().withSaw(plan.job().saw().withMinHold(length)));
+    public static final Field END_TRIM = new Field("end.trim", "End trim", plan -> plan.job().stock().endTrim(),
+            (plan, length) -> plan.job().withStock(plan.job().stock().withEndTrim(length)));
+
+    /** Those that every job has. */
+    public static final List<Field> ALWAYS = List.of(ART_WIDTH, ART_HEIGHT, OPENING_WIDTH, OPENING_HEIGHT, SIGHT_WIDTH,
+            SIGHT_HEIGHT, OUTSIDE_WIDTH, OUTSIDE_HEIGHT, CLEARANCE, FACE_WIDTH, THICKNESS, RABBET_WIDTH, RABBET_DEPTH,
+            KERF, ROUGH, MIN_HOLD, END_TRIM);
+    /** Those of the mat. */
+    public static final List<Field> OF_MAT = List.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP);
+
+    private static final List<String> SIDES = List.of("top", "right", "bottom", "left");
+
+    private Fields() {}
+
+    /** The face width of one side, counted clockwise from the top, 0 … 3. */
+    public static Field face(int side) {
+        return new Field("face." + SIDES.get(side), "Face width, " + SIDES.get(side),
+                plan -> plan.job().faces().list().get(side),
+                (plan, length) -> plan.job().withFaceWidths(plan.job().faces().with(side, length)));
+    }
+
+    /** Thickness of one layer of the pack. */
+    public static Field layer(int index) {
+        return new Field("layer." + index, "Layer thickness", plan -> plan.job().pack().layers().get(index).thickness(),
+                (plan, length) -> plan.job().withPack(plan.job().pack().with(index,
+                        plan.job().pack().layers().get(index).withThickness(length))));
+    }
+
+    /** Length of one kind of stick on the rack. */
+    public static Field stick(int index) {
+        return new Field("stick." + index, "Stick length", plan -> plan.job().stock().sticks().get(index).length(),
+                (plan, length) -> plan.job().withStock(plan.job().stock().withStick(index,
+                        plan.job().stock().sticks().get(index).withLength(length))));
+    }
+
+    private static Field width(String id, String title, SizeOf of) {
+        return new Field(id, title, plan -> plan.sizes().of(of).width(), (plan, length) -> plan.job().withSize(of,
+                new Opening(length, plan.sizes().of(of).height())));
+    }
+
+    private static Field height(String id, String title, SizeOf of) {
+        return new Field(id, title, plan -> plan.sizes().of(of).height(), (plan, length) -> plan.job().withSize(of,
+                new Opening(plan.sizes().of(of).width(), length)));
+    }
+
+    private static Field section(String id, String title, Function<Section, Length> get,
+            BiFunction<Section, Length, Section> set) {
+        return new Field(id, title, plan -> get.apply(plan.job().section()),
+                (plan, length) -> plan.job().withSection(set.apply(plan.job().section(), length)));
+    }
+
+    private static Field rabbet(String id, String title, Function<Rabbet, Length> get,
+            BiFunction<Rabbet, Length, Rabbet> set) {
+        return section(id, title, section -> get.apply(section.rabbet()),
+                (section, length) -> section.withRabbet(set.apply(section.rabbet(), length)));
+    }
+
+    private static Rabbet.Step step(Rabbet rabbet) {
+        Rabbet.Step step = rabbet.step();
+        return step == null ? new Rabbet.Step(rabbet.width(), Length.ZERO) : step;
+    }
+
+    private static Field mat(String id, String title, Function<Layer.Mat, Length> get,
+            BiFunction<Layer.Mat, Length, Layer.Mat> set) {
+        return new Field(id, title, plan -> plan.job().pack().mat().map(get).orElse(Length.ZERO),
+                (plan, length) -> plan.job().pack().mat()
+                        .map(mat -> plan.job().withPack(plan.job().pack().withMat(set.apply(mat, length))))
+                        .orElse(plan.job()));
+    }
+
+    private static Field border(String id, String title, int side) {
+        return mat(id, title, mat -> mat.borders().list().get(side), (mat, length) -> {
+            Faces borders = mat.borders().with(side, length);
+            return mat.withBorders(borders);
+        });
+    }
+}

@@ -1,0 +1,50 @@
+package neatcorner.plan;
+
+import java.util.List;
+import neatcorner.fitout.FrameSizes;
+import neatcorner.hanging.Weight;
+import neatcorner.measure.Length;
+import neatcorner.piece.Piece;
+import neatcorner.saw.SawCut;
+import neatcorner.saw.SawSetting;
+import neatcorner.stock.StickLayout;
+
+/**
+ * All that follows from a job.
+ *
+ * @param pieces   of one frame; empty when the sizes are impossible
+ * @param layout   where the pieces of all frames are cut from
+ * @param settings of the saw, for the final cuts
+ * @param cuts     every stroke of the saw in order
+ * @param weight   of one frame
+ * @param findings the gravest first
+ */
+public record Plan(Job job, FrameSizes sizes, List<Piece> pieces, StickLayout layout, List<SawSetting> settings,
+        List<SawCut> cuts, Weight weight, List<Finding> findings) {
+
+    public Plan {
+        pieces = List.copyOf(pieces);
+        settings = List.copyOf(settings);
+        cuts = List.copyOf(cuts);
+        findings = List.copyOf(findings);
+    }
+
+    public boolean canBeMade() {
+        return findings.stream().noneMatch(finding -> finding.level() == Level.STOP);
+    }
+
+    /** Rabbet depth that the pack leaves for retainers; negative when it stands proud. */
+    public Length spareDepth() {
+        return job.pack().spare(job.section().rabbet());
+    }
+
+    /** How far the lip still covers the art when the pack lies hard against the other side. */
+    public Length coverLeft() {
+        return job.section().rabbet().width().minus(job.clearance().times(2));
+    }
+
+    /** Length of stick that all the frames take, kerfs included, before trims and defects. */
+    public Length stickNeeded() {
+        return Length.sum(pieces.stream().map(LengthTaken.on(job)).toList()).times(job.quantity());
+    }
+}

@@ -1,0 +1,7 @@
+package neatcorner.plan;
+
+import java.util.function.UnaryOperator;
+import neatcorner.measure.Sentence;
+
+/** One step that mends what a finding found. */
+public record Remedy(Sentence label, UnaryOperator<Job> change) {}

@@ -1,0 +1,132 @@
+package neatcorner.plan;
+
+import neatcorner.fitout.FrameSizes;
+import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Length;
+import neatcorner.measure.Reading;
+import neatcorner.outline.Opening;
+
+/** The sizes of a frame as readings, each computed from its neighbour in the direction away from what was measured. */
+final class SizeReadings {
+    private final Plan plan;
+    private final FrameSizes sizes;
+    private final SizeOf from;
+
+    SizeReadings(Plan plan) {
+        this.plan = plan;
+        this.sizes = plan.sizes();
+        this.from = plan.job().sizeOf();
+    }
+
+    static String direction(boolean across) {
+        return across ? "width" : "height";
+    }
+
+    static Length pick(Opening opening, boolean across) {
+        return across ? opening.width() : opening.height();
+    }
+
+    Reading art(boolean across) {
+        Length value = pick(sizes.art(), across);
+        String name = "Art " + direction(across);
+        if (from == SizeOf.ART) {
+            return Reading.given(name, value);
+        }
+        return plan.job().pack().mat()
+                .map(mat -> Reading.computed(name, value, "{0} + 2 × {1}", window(across),
+                        Reading.given("Overlap", mat.overlap())))
+                .orElseGet(() -> fromRabbet(name, value, across));
+    }
+
+    Reading window(boolean across) {
+        Opening window = sizes.window() == null ? sizes.art() : sizes.window();
+        Length value = pick(window, across);
+        String name = "Window " + direction(across);
+        var mat = plan.job().pack().mat().orElse(null);
+        if (mat == null) {
+            return Reading.given(name, value);
+        }
+        if (from == SizeOf.ART) {
+            return Reading.computed(name, value, "{0} − 2 × {1}", art(across),
+                    Reading.given("Overlap", mat.overlap()));
+        }
+        return Reading.computed(name, value, "{0} − {1} − {2}", pack(across), border(across, 0),
+                border(across, 1));
+    }
+
+    private Reading border(boolean across, int second) {
+        var borders = plan.job().pack().mat().orElseThrow().borders();
+        return across
+                ? second == 0
+                        ? Reading.given("Left border", borders.left())
+                        : Reading.given("Right border", borders.right())
+                : second == 0
+                        ? Reading.given("Top border", borders.top())
+                        : Reading.given("Bottom border", borders.bottom());
+    }
+
+    /** The mat's outer size; without a mat, the art's. */
+    Reading pack(boolean across) {
+        if (sizes.window() == null) {
+            return art(across);
+        }
+        Length value = pick(sizes.pack(), across);
+        String name = "Mat outer " + direction(across);
+        return from == SizeOf.ART
+                ? Reading.computed(name, value, "{0} + {1} + {2}", window(across), border(across, 0),
+                        border(across, 1))
+                : fromRabbet(name, value, across);
+    }
+
+    private Reading fromRabbet(String name, Length value, boolean across) {
+        return Reading.computed(name, value, "{0} − 2 × {1}", rabbet(across), clearance());
+    }
+
+    private Reading clearance() {
+        return Reading.given("Clearance", plan.job().clearance());
+    }
+
+    private Reading rabbetWidth() {
+        return Reading.given("Rabbet width", plan.job().section().rabbet().width());
+    }
+
+    Reading rabbet(boolean across) {
+        Length value = pick(sizes.rabbet(), across);
+        String name = "Rabbet size, " + direction(across);
+        return switch (from) {
+            case RABBET -> Reading.given(name, value);
+            case ART -> Reading.computed(name, value, "{0} + 2 × {1}", pack(across), clearance());
+            case SIGHT, OUTSIDE ->
+                Reading.computed(name, value, "{0} + 2 × {1}", sight(across), rabbetWidth());
+        };
+    }
+
+    Reading sight(boolean across) {
+        Length value = pick(sizes.sight(), across);
+        String name = "Sight " + direction(across);
+        return switch (from) {
+            case SIGHT -> Reading.given(name, value);
+            case OUTSIDE -> sides(name, value, outside(across), "−", across);
+            case ART, RABBET -> Reading.computed(name, value, "{0} − 2 × {1}", rabbet(across), rabbetWidth());
+        };
+    }
+
+    Reading outside(boolean across) {
+        Length value = pick(sizes.outside(), across);
+        String name = "Outside " + direction(across);
+        return from == SizeOf.OUTSIDE
+                ? Reading.given(name, value)
+                : sides(name, value, sight(across), "+", across);
+    }
+
+    private Reading sides(String name, Length value, Reading base, String sign, boolean across) {
+        var faces = plan.job().faces();
+        Length first = across ? faces.left() : faces.top();
+        Length second = across ? faces.right() : faces.bottom();
+        return first.equals(second)
+                ? Reading.computed(name, value, "{0} " + sign + " 2 × {1}", base, Reading.given("Face width", first))
+                : Reading.computed(name, value, "{0} " + sign + " {1} " + sign + " {2}", base,
+                        Reading.given(across ? "Left face" : "Top face", first),
+                        Reading.given(across ? "Right face" : "Bottom face", second));
+    }
+}

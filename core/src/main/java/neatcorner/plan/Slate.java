@@ -1,0 +1,30 @@
+package neatcorner.plan;
+
+import java.util.List;
+import neatcorner.measure.Reading;
+
+/** The few figures that the hands need next, in rows: a row has a name and one figure, or a width and a height. */
+public record Slate(List<Row> rows) {
+
+    public Slate {
+        rows = List.copyOf(rows);
+    }
+
+    /**
+     * One line of the slate.
+     *
+     * @param name     in US words
+     * @param large    whether it is one of the figures read from across the bench
+     * @param readings one, or two for width × height
+     */
+    public record Row(String name, boolean large, List<Reading> readings) {
+
+        static Row large(String name, Reading... readings) {
+            return new Row(name, true, List.of(readings));
+        }
+
+        static Row plain(String name, Reading... readings) {
+            return new Row(name, false, List.of(readings));
+        }
+    }
+}

@@ -1,0 +1,167 @@
+package neatcorner.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.fitout.CutSizes;
+import neatcorner.fitout.Layer;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Mass;
+import neatcorner.measure.Quantity;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.outline.Opening;
+import neatcorner.piece.Piece;
+import neatcorner.saw.SawSetting;
+import neatcorner.section.Section;
+import neatcorner.stock.StickLayout;
+
+/** What stands on the slate at each station, every figure with its working. */
+public final class Slates {
+
+    private Slates() {}
+
+    public static Slate of(Station station, Plan plan) {
+        return switch (station) {
+            case OPENING -> opening(plan);
+            case SECTION -> section(plan);
+            case STICKS -> sticks(plan);
+            case SAW -> saw(plan);
+        };
+    }
+
+    private static Slate opening(Plan plan) {
+        SizeReadings sizes = new SizeReadings(plan);
+        List<Slate.Row> rows = new ArrayList<>();
+        rows.add(Slate.Row.large("Art", sizes.art(true), sizes.art(false)));
+        if (plan.sizes().window() != null) {
+            rows.add(Slate.Row.plain("Window", sizes.window(true), sizes.window(false)));
+            rows.add(Slate.Row.plain("Mat outer", sizes.pack(true), sizes.pack(false)));
+        }
+        rows.add(Slate.Row.plain("Rabbet size", sizes.rabbet(true), sizes.rabbet(false)));
+        rows.add(Slate.Row.plain("Sight", sizes.sight(true), sizes.sight(false)));
+        rows.add(Slate.Row.large("Outside", sizes.outside(true), sizes.outside(false)));
+        for (Layer layer : plan.job().pack().layers()) {
+            if (layer instanceof Layer.Glazing || layer instanceof Layer.Backing) {
+                rows.add(Slate.Row.plain("Cut " + layer.title().toLowerCase(java.util.Locale.ROOT),
+                        cutSize(plan, layer, sizes, true), cutSize(plan, layer, sizes, false)));
+            }
+        }
+        rows.add(Slate.Row.plain("Weight", weight(plan)));
+        return new Slate(rows);
+    }
+
+    private static Reading cutSize(Plan plan, Layer layer, SizeReadings sizes, boolean across) {
+        Length under = CutSizes.under(plan.job().units());
+        Opening cut = CutSizes.of(layer, plan.sizes(), plan.job().section().rabbet(), plan.job().units());
+        Length value = across ? cut.width() : cut.height();
+        Length extra = value.plus(under).minus(SizeReadings.pick(plan.sizes().rabbet(), across));
+        String name = layer.title() + ", cut " + SizeReadings.direction(across);
+        Reading play = Reading.given("Play in all", under);
+        return extra.equals(Length.ZERO)
+                ? Reading.computed(name, value, "{0} − {1}", sizes.rabbet(across), play)
+                : Reading.computed(name, value, "{0} + {1} − {2}", sizes.rabbet(across),
+                        Reading.given("Second step, both sides", extra), play);
+    }
+
+    private static Reading weight(Plan plan) {
+        Mass wood = plan.weight().wood();
+        Section section = plan.job().section();
+        Reading perMetre = Reading.given("Stick per metre", new Scalar(section.perMetre().kilograms(), "kg", 3));
+        Reading woodReading = Reading.computed("Wood", wood, "pieces at {0}", perMetre);
+        return Reading.computed("Weight", plan.weight().total(), "{0} + {1}", woodReading,
+                Reading.given("Glazing, mat, art and backing", plan.weight().pack()));
+    }
+
+    private static Slate section(Plan plan) {
+        Section section = plan.job().section();
+        Reading depth = Reading.given("Rabbet depth", section.rabbet().depth());
+        Reading pack = Reading.given("Pack", plan.job().pack().thickness());
+        Reading spare = Reading.computed("Spare depth", plan.spareDepth(),
+                section.rabbet().step() == null ? "{0} − {1}" : "{0} − {1}, less any gap in front of the second step",
+                depth, pack);
+        Reading thickness = Reading.given("Thickness", section.thickness());
+        Reading rabbetWidth = Reading.given("Rabbet width", section.rabbet().width());
+        Reading widest = Reading.given(section.rabbet().step() == null ? "Rabbet width" : "Second step, width",
+                section.rabbet().widest());
+        Reading face = Reading.given("Face width", section.width());
+        Reading clearance = Reading.given("Clearance a side", plan.job().clearance());
+        Scalar density = new Scalar(section.wood().density(), "kg/m³", 0);
+        return new Slate(List.of(Slate.Row.large("Rabbet depth", depth), Slate.Row.large("Spare", spare),
+                Slate.Row.plain("Pack", pack),
+                Slate.Row.plain("Lip", Reading.computed("Lip", section.lip(), "{0} − {1}", thickness, depth)),
+                Slate.Row.plain("Wall", Reading.computed("Wall", section.wall(), "{0} − {1}", face, widest)),
+                Slate.Row.plain("Cover left",
+                        Reading.computed("Cover left", plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth, clearance)),
+                Slate.Row.plain("Stick per metre",
+                        Reading.computed("Stick per metre", new Scalar(section.perMetre().kilograms(), "kg", 2),
+                                section.wood().assumed() ? "{0} × {1} (assumed: not in the tables)" : "{0} × {1}",
+                                Reading.given("Area of the section",
+                                        new Scalar(section.areaMm2(section.width()), "mm²", 0)),
+                                Reading.given("Density of " + section.wood().name(), density)))));
+    }
+
+    private static Slate sticks(Plan plan) {
+        StickLayout layout = plan.layout();
+        List<Slate.Row> rows = new ArrayList<>();
+        Reading pieces = Reading.given("Pieces", Scalar.count((long) plan.pieces().size() * plan.job().quantity()));
+        rows.add(Slate.Row.large("Sticks to take",
+                Reading.computed("Sticks to take", Scalar.count(layout.sticks().size()), "{0} laid out", pieces)));
+        Reading longest = Reading.computed("Longest offcut", layout.longestOffcut(),
+                "what is left of one stick after its"
+                        + " pieces and kerfs");
+        rows.add(Slate.Row.large("Longest offcut", longest));
+        Reading needed = Reading.computed("Stick needed", plan.stickNeeded(),
+                "long points, slanted kerfs and rough allowances of all pieces");
+        rows.add(Slate.Row.plain("Stick needed", needed));
+        Length taken = Length.sum(layout.sticks().stream().map(stick -> stick.stick().length()).toList());
+        if (taken.isPositive()) {
+            double share = 100 * (1 - plan.stickNeeded().over(taken));
+            rows.add(Slate.Row.plain("Left over", Reading.computed("Left over", new Scalar(share, "%", 0),
+                    "1 − {0} ÷ {1}", needed, Reading.given("Length of the sticks taken", taken))));
+        }
+        Double cost = layout.cost();
+        if (cost != null) {
+            rows.add(Slate.Row.plain("Cost",
+                    Reading.computed("Cost", Scalar.of(cost, 2), "prices of the sticks taken, added up")));
+        }
+        rows.add(Slate.Row.plain("Kerf at the miter", kerfAtMiter(plan)));
+        return new Slate(rows);
+    }
+
+    private static Reading kerfAtMiter(Plan plan) {
+        Reading kerf = Reading.given("Kerf", plan.job().saw().kerf());
+        double steepest = plan.pieces().stream().mapToDouble(Piece::steepestMiterRadians).max().orElse(0);
+        Reading miter = Reading.given("Miter", Angle.ofRadians(steepest));
+        return Reading.computed("Kerf at the miter", plan.job().saw().kerf().scaled(1 / Math.cos(steepest)),
+                "{0} ÷ cos {1}", kerf, miter);
+    }
+
+    private static Slate saw(Plan plan) {
+        List<Slate.Row> rows = new ArrayList<>();
+        for (SawSetting setting : plan.settings()) {
+            String pieces = String.join(", ", setting.pieces());
+            Quantity miter = setting.miter();
+            rows.add(Slate.Row.large("Miter for " + pieces,
+                    Reading.computed("Miter for " + pieces, miter,
+                            "the angle whose tangent is the other face ÷ this face")));
+            Reading stop = outerLength(plan, setting);
+            rows.add(Slate.Row.large("Stop for " + pieces, stop));
+            if (plan.job().saw().rough().isPositive()) {
+                rows.add(Slate.Row.plain("Rough length", Reading.computed("Rough length of " + pieces,
+                        setting.stop().plus(plan.job().saw().rough()), "{0} + {1}", stop,
+                        Reading.given("Rough allowance", plan.job().saw().rough()))));
+            }
+        }
+        return new Slate(rows);
+    }
+
+    private static Reading outerLength(Plan plan, SawSetting setting) {
+        Piece piece = plan.pieces().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
+                .orElseThrow();
+        boolean across = piece.side().equals("top") || piece.side().equals("bottom");
+        SizeReadings sizes = new SizeReadings(plan);
+        return Reading.computed("Stop for " + String.join(", ", setting.pieces()), setting.stop(), "{0}",
+                sizes.outside(across));
+    }
+}

@@ -1,0 +1,9 @@
+package neatcorner.plan;
+
+/** The stations of the work, in the order a maker passes them. */
+public enum Station {
+    OPENING,
+    SECTION,
+    STICKS,
+    SAW
+}

@@ -1,0 +1,35 @@
+package neatcorner.saw;
+
+import neatcorner.measure.Length;
+import neatcorner.stock.CutPiece;
+import neatcorner.stock.CutStick;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One stroke of the saw.
+ *
+ * @param kind   which cut on the piece
+ * @param piece  the piece, with its frame and its place on the stick
+ * @param stick  the stick it comes from; null when there is none on the rack yet
+ * @param stop   setting of the stop; null for the first cut, which goes to the mark
+ */
+public record SawCut(Kind kind, CutPiece piece, @Nullable CutStick stick, @Nullable Length stop) {
+
+    /** The two cuts that every mitred piece gets. */
+    public enum Kind {
+        /** The left end, straight off the stick, leaving the rough length. */
+        FIRST_MITER,
+        /** The right end, against the stop, to the final length. */
+        FINAL_MITER
+    }
+
+    /** The angle of this cut, from square. */
+    public neatcorner.measure.Angle miter() {
+        return kind == Kind.FIRST_MITER ? piece.piece().left().miter() : piece.piece().right().miter();
+    }
+
+    /** Whether the piece lies face down: only for the final cut, and only if the maker turns pieces over. */
+    public boolean isFaceDown(Saw saw) {
+        return kind == Kind.FINAL_MITER && saw.secondMiter() == SecondMiter.TURN_PIECE;
+    }
+}

@@ -1,0 +1,63 @@
+package neatcorner.stock;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import neatcorner.measure.Length;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A kind of stick on the rack: finished section, ready to be cut.
+ *
+ * @param count   how many there are
+ * @param price   for one, in the shop's money; null for a stick that is already paid for
+ * @param defects stretches that no piece may touch; the same on each stick of this kind
+ */
+public record Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects) {
+
+    public Stick {
+        defects = List.copyOf(defects);
+    }
+
+    public Stick withName(String newName) {
+        return new Stick(newName, length, count, price, defects);
+    }
+
+    public Stick withLength(Length newLength) {
+        return new Stick(name, newLength, count, price, defects);
+    }
+
+    public Stick withCount(int newCount) {
+        return new Stick(name, length, newCount, price, defects);
+    }
+
+    public Stick withPrice(@Nullable Double newPrice) {
+        return new Stick(name, length, count, newPrice, defects);
+    }
+
+    public Stick withDefects(List<Span> newDefects) {
+        return new Stick(name, length, count, price, newDefects);
+    }
+
+    /** What one costs, nothing for a stick that is already paid for. */
+    public double cost() {
+        return price == null ? 0 : price;
+    }
+
+    /** The clear stretches between the end trim, the defects and the far end, in order; defects may overlap. */
+    public List<Span> clear(Length endTrim) {
+        List<Span> clear = new ArrayList<>();
+        Length from = endTrim;
+        for (Span defect : defects.stream().sorted(Comparator.comparing(Span::from)).toList()) {
+            Length to = Length.min(defect.from(), length);
+            if (to.isMoreThan(from)) {
+                clear.add(new Span(from, to));
+            }
+            from = Length.max(from, defect.to());
+        }
+        if (length.isMoreThan(from)) {
+            clear.add(new Span(from, length));
+        }
+        return clear;
+    }
+}

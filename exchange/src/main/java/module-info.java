@@ -1,0 +1,14 @@
+/** Open formats, in and out: jobs and plans as JSON, lists as CSV, figures as SVG, the whole job on paper as PDF. */
+module neatcorner.exchange {
+    requires com.fasterxml.jackson.core;
+    requires java.desktop;
+    requires java.xml;
+    requires org.apache.commons.csv;
+    requires org.apache.fontbox;
+    requires org.apache.pdfbox;
+    requires transitive neatcorner.core;
+    requires static org.jspecify;
+
+    exports neatcorner.exchange;
+    exports neatcorner.exchange.json;
+}

@@ -1,0 +1,31 @@
+package neatcorner.exchange;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import neatcorner.measure.Notation;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Plan;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** The cut list as comma-separated values (RFC 4180): a row a piece, lengths in millimetres and in the shop's notation. */
+public final class CutListCsv {
+
+    private CutListCsv() {}
+
+    public static String write(Plan plan, Notation notation) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord("piece", "side", "count", "long_mm", "short_mm", "long", "short", "left_miter_deg",
+                    "right_miter_deg", "face_mm");
+            for (Piece piece : plan.pieces()) {
+                printer.printRecord(piece.name(), piece.side(), plan.job().quantity(), piece.longPoint().toMm(),
+                        piece.shortPoint().toMm(), notation.text(piece.longPoint()), notation.text(piece.shortPoint()),
+                        piece.left().miter().degrees(), piece.right().miter().degrees(), piece.face().toMm());
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+}

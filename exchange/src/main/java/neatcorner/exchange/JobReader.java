@@ -1,0 +1,272 @@
+package neatcorner.exchange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.Node;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Material;
+import neatcorner.fitout.Pack;
+import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthText;
+import neatcorner.measure.Units;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
+import neatcorner.plan.Defaults;
+import neatcorner.plan.Job;
+import neatcorner.saw.Saw;
+import neatcorner.saw.SecondMiter;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.stock.Keep;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Span;
+import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
+import org.jspecify.annotations.Nullable;
+
+/** Reads a version-1 job. Fields with a default may be left out; a field that is there must be what it should be. */
+final class JobReader {
+    static final String FORMAT = "neat-corner-job/1";
+    static final Map<String, SizeOf> SIZE_OF = ordered("art", SizeOf.ART, "rabbet", SizeOf.RABBET, "sight",
+            SizeOf.SIGHT, "outside", SizeOf.OUTSIDE);
+    static final Map<String, Keep> KEEP = ordered("no", Keep.NO, "wish", Keep.WISH, "must", Keep.MUST);
+    static final Map<String, SecondMiter> SECOND_MITER = ordered("turn", SecondMiter.TURN_PIECE, "swing",
+            SecondMiter.SWING_SAW);
+    private static final int MOST_STICKS = 10_000;
+
+    private final Units units;
+
+    private JobReader(Units units) {
+        this.units = units;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> Map<String, T> ordered(Object... pairs) {
+        Map<String, T> map = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((String) pairs[i], (T) pairs[i + 1]);
+        }
+        return map;
+    }
+
+    static Job read(Node root) throws BadFile {
+        String format = root.required("format").text();
+        if (!format.equals(FORMAT)) {
+            throw root.required("format").expected("“" + FORMAT + "”");
+        }
+        Node unitsNode = root.optional("units").orElse(null);
+        Units units = unitsNode == null
+                ? Units.MILLIMETRES
+                : Units.ofSymbol(unitsNode.text()).orElseThrow(() -> unitsNode.expected("mm or in"));
+        return new JobReader(units).job(root);
+    }
+
+    private Job job(Node root) throws BadFile {
+        Node size = root.required("size");
+        Node outline = root.optional("outline").orElse(null);
+        Node clearance = root.optional("clearance").orElse(null);
+        Node quantity = root.optional("quantity").orElse(null);
+        Node title = root.optional("title").orElse(null);
+        checkJoint(root);
+        return new Job(title == null ? "Untitled" : title.text(), units,
+                quantity == null ? 1 : quantity.whole(1, Job.MOST_FRAMES), outline == null ? null : faceWidths(outline),
+                size.required("of").oneOf(SIZE_OF),
+                new Opening(length(size.required("width")), length(size.required("height"))),
+                clearance == null ? Defaults.clearance(units) : length(clearance), pack(root), section(root),
+                stock(root), saw(root));
+    }
+
+    private static void checkJoint(Node root) throws BadFile {
+        Node corner = root.optional("corner").orElse(null);
+        Node joint = corner == null ? null : corner.optional("joint").orElse(null);
+        if (joint != null && !joint.text().equals("miter")) {
+            throw joint.expected("“miter”, the joint that this version cuts");
+        }
+    }
+
+    private @Nullable Faces faceWidths(Node outline) throws BadFile {
+        Node kind = outline.optional("kind").orElse(null);
+        if (kind != null && !kind.text().equals("rectangle")) {
+            throw kind.expected("“rectangle”, the outline that this version makes");
+        }
+        Node widths = outline.optional("faceWidths").orElse(null);
+        if (widths == null) {
+            return null;
+        }
+        List<Length> lengths = new ArrayList<>();
+        for (Node width : widths.items()) {
+            lengths.add(length(width));
+        }
+        if (lengths.size() != 4) {
+            throw widths.expected("four widths: top, right, bottom, left");
+        }
+        return Faces.of(lengths);
+    }
+
+    /** A number in the file's units, or a text with its own. */
+    private Length length(Node node) throws BadFile {
+        switch (node.json()) {
+            case Json.Num number -> {
+                double most = units == Units.MILLIMETRES ? LengthText.LONGEST.toMm() : LengthText.LONGEST.toInches();
+                return units.of(node.number(-most, most, "a length under 1 km"));
+            }
+            case Json.Str string -> {
+                return switch (LengthText.read(string.text(), units)) {
+                    case LengthText.Understood understood -> understood.length();
+                    case LengthText.NotUnderstood not -> throw node.expected(
+                            "a length; in “" + clipped(string.text()) + "”, character " + (not.at() + 1) + ", "
+                                    + not.expected());
+                };
+            }
+            default -> throw node.expected("a length: a number, or a text such as \"15 1/2 in\"");
+        }
+    }
+
+    private static String clipped(String text) {
+        return text.length() > 40 ? text.substring(0, 40) + "…" : text;
+    }
+
+    private Length lengthOr(Node owner, String name, Length otherwise) throws BadFile {
+        Node node = owner.optional(name).orElse(null);
+        return node == null ? otherwise : length(node);
+    }
+
+    private Pack pack(Node root) throws BadFile {
+        Node pack = root.optional("pack").orElse(null);
+        List<Layer> layers = new ArrayList<>();
+        if (pack != null) {
+            for (Node layer : pack.items()) {
+                layers.add(layer(layer));
+            }
+        }
+        return new Pack(layers);
+    }
+
+    private Layer layer(Node node) throws BadFile {
+        Node kind = node.required("kind");
+        Length thickness = length(node.required("thickness"));
+        if (thickness.isNegative()) {
+            throw node.required("thickness").expected("a thickness of zero or more");
+        }
+        Optional<Node> material = node.optional("material");
+        return switch (kind.text()) {
+            case "glazing" ->
+                new Layer.Glazing(material.isPresent() ? Material.named(material.get().text()) : Material.GLASS,
+                        thickness);
+            case "mat" -> new Layer.Mat(thickness, lengthOr(node, "overlap", units.either(3, 1.0 / 8)), borders(node));
+            case "art" -> new Layer.Art(thickness);
+            case "backing" -> new Layer.Backing(
+                    material.isPresent() ? Material.named(material.get().text()) : Material.HARDBOARD, thickness);
+            default -> throw kind.expected("one of glazing, mat, art, backing");
+        };
+    }
+
+    private Faces borders(Node mat) throws BadFile {
+        Node borders = mat.required("borders");
+        if (borders.json() instanceof Json.Num || borders.json() instanceof Json.Str) {
+            return Faces.all(length(borders));
+        }
+        return new Faces(length(borders.required("top")), length(borders.required("right")),
+                length(borders.required("bottom")), length(borders.required("left")));
+    }
+
+    private Section section(Node root) throws BadFile {
+        Node section = root.required("section");
+        Node rabbet = section.required("rabbet");
+        Node step = rabbet.optional("step").orElse(null);
+        Node wood = section.optional("wood").orElse(null);
+        return new Section(Species.named(wood == null ? "white ash" : wood.text()), length(section.required("width")),
+                length(section.required("thickness")),
+                new Rabbet(length(rabbet.required("width")), length(rabbet.required("depth")),
+                        step == null
+                                ? null
+                                : new Rabbet.Step(length(step.required("width")), length(step.required("depth")))));
+    }
+
+    private Rack stock(Node root) throws BadFile {
+        Rack rack = Defaults.emptyRack(units);
+        Node stock = root.optional("stock").orElse(null);
+        if (stock == null) {
+            return rack;
+        }
+        List<Stick> sticks = new ArrayList<>();
+        Node list = stock.optional("sticks").orElse(null);
+        if (list != null) {
+            for (Node node : list.items()) {
+                sticks.add(stick(node, sticks.size() + 1));
+            }
+        }
+        Node keep = stock.optional("keepFrameTogether").orElse(null);
+        Node flippable = stock.optional("flippable").orElse(null);
+        Length endTrim = lengthOr(stock, "endTrim", rack.endTrim());
+        if (endTrim.isNegative()) {
+            throw stock.required("endTrim").expected("a trim of zero or more");
+        }
+        return new Rack(sticks, endTrim, keep == null ? rack.keepFrameTogether() : keep.oneOf(KEEP),
+                flippable != null && flippable.bool());
+    }
+
+    private Stick stick(Node node, int number) throws BadFile {
+        Node name = node.optional("name").orElse(null);
+        Node count = node.optional("count").orElse(null);
+        Node price = node.optional("price").orElse(null);
+        Length length = length(node.required("length"));
+        if (!length.isPositive()) {
+            throw node.required("length").expected("a length above zero");
+        }
+        List<Span> defects = new ArrayList<>();
+        Node list = node.optional("defects").orElse(null);
+        if (list != null) {
+            for (Node defect : list.items()) {
+                defects.add(span(defect));
+            }
+        }
+        return new Stick(name == null ? "stick " + number : name.text(), length,
+                count == null ? 1 : count.whole(0, MOST_STICKS),
+                price == null ? null : price.number(0, 1e9, "a price of zero or more"), defects);
+    }
+
+    private Span span(Node node) throws BadFile {
+        List<Node> ends = node.items();
+        if (ends.size() != 2) {
+            throw node.expected("a defect as [from, to]");
+        }
+        Length from = length(ends.get(0));
+        Length to = length(ends.get(1));
+        if (!to.isMoreThan(from)) {
+            throw node.expected("a defect that ends after it starts");
+        }
+        return new Span(from, to);
+    }
+
+    private Saw saw(Node root) throws BadFile {
+        Saw usual = Defaults.saw(units);
+        Node saw = root.optional("saw").orElse(null);
+        if (saw == null) {
+            return usual;
+        }
+        Length kerf = lengthOr(saw, "kerf", usual.kerf());
+        if (kerf.isNegative()) {
+            throw saw.required("kerf").expected("a kerf of zero or more");
+        }
+        Length rough = lengthOr(saw, "rough", usual.rough());
+        if (rough.isNegative()) {
+            throw saw.required("rough").expected("an allowance of zero or more");
+        }
+        Node second = saw.optional("secondMiter").orElse(null);
+        return new Saw(kerf, angleOr(saw, "maxMiter", usual.maxMiter()), angleOr(saw, "maxBevel", usual.maxBevel()),
+                lengthOr(saw, "minHold", usual.minHold()), rough,
+                second == null ? usual.secondMiter() : second.oneOf(SECOND_MITER));
+    }
+
+    private static Angle angleOr(Node owner, String name, Angle otherwise) throws BadFile {
+        Node node = owner.optional(name).orElse(null);
+        return node == null ? otherwise : Angle.ofDegrees(node.number(0, 90, "an angle from 0 to 90 degrees"));
+    }
+}

@@ -1,0 +1,134 @@
+package neatcorner.exchange;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+import neatcorner.exchange.json.Json;
+import neatcorner.fitout.Layer;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.outline.Faces;
+import neatcorner.plan.Job;
+import neatcorner.saw.Saw;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Span;
+import neatcorner.stock.Stick;
+
+/** Writes a job as version-1 JSON, in the job's own units, exactly: what is read back is the same job. */
+final class JobWriter {
+    private final Units units;
+
+    private JobWriter(Units units) {
+        this.units = units;
+    }
+
+    static Json.Obj write(Job job) {
+        return new JobWriter(job.units()).job(job);
+    }
+
+    private Json.Obj job(Job job) {
+        Json.Fields outline = Json.object().with("kind", "rectangle");
+        Faces faces = job.faceWidths();
+        if (faces != null) {
+            outline.with("faceWidths", lengths(faces.list()));
+        }
+        return Json.object().with("format", JobReader.FORMAT).with("title", job.title())
+                .with("units", units.symbol()).with("quantity", Json.of(job.quantity())).with("outline", outline.end())
+                .with("size",
+                        Json.object().with("of", word(JobReader.SIZE_OF, job.sizeOf()))
+                                .with("width", length(job.size().width())).with("height", length(job.size().height()))
+                                .end())
+                .with("clearance", length(job.clearance()))
+                .with("pack", Json.of(job.pack().layers().stream().map(this::layer).toList()))
+                .with("section", section(job.section())).with("corner", Json.object().with("joint", "miter").end())
+                .with("stock", stock(job.stock())).with("saw", saw(job.saw())).end();
+    }
+
+    private static <T> String word(Map<String, T> words, T value) {
+        return words.entrySet().stream().filter(entry -> entry.getValue().equals(value)).findFirst().orElseThrow()
+                .getKey();
+    }
+
+    /**
+     * A number in the job's units where that is exact in four decimals; else a text that is: a fraction of an inch in
+     * 128ths, or millimetres.
+     */
+    private Json length(Length length) {
+        long per = units == Units.MILLIMETRES ? Length.PER_MM : Length.PER_INCH;
+        BigDecimal tenThousandths = BigDecimal.valueOf(length.units()).multiply(BigDecimal.valueOf(10_000));
+        BigDecimal[] parts = tenThousandths.divideAndRemainder(BigDecimal.valueOf(per));
+        if (parts[1].signum() == 0) {
+            BigDecimal number = parts[0].movePointLeft(4).stripTrailingZeros();
+            return new Json.Num(number.scale() < 0 ? number.setScale(0) : number, 0);
+        }
+        BigDecimal exact = BigDecimal.valueOf(length.units()).divide(BigDecimal.valueOf(Length.PER_MM));
+        return Json.of(exact.stripTrailingZeros().toPlainString() + " mm");
+    }
+
+    private Json lengths(List<Length> lengths) {
+        return Json.of(lengths.stream().map(this::length).toList());
+    }
+
+    private Json layer(Layer layer) {
+        Json.Fields fields = Json.object();
+        switch (layer) {
+            case Layer.Glazing glazing -> fields.with("kind", "glazing").with("material", glazing.material().name());
+            case Layer.Mat mat -> fields.with("kind", "mat");
+            case Layer.Art art -> fields.with("kind", "art");
+            case Layer.Backing backing -> fields.with("kind", "backing").with("material", backing.material().name());
+        }
+        fields.with("thickness", length(layer.thickness()));
+        if (layer instanceof Layer.Mat mat) {
+            fields.with("overlap", length(mat.overlap())).with("borders",
+                    Json.object().with("top", length(mat.borders().top())).with("right", length(mat.borders().right()))
+                            .with("bottom", length(mat.borders().bottom())).with("left", length(mat.borders().left()))
+                            .end());
+        }
+        return fields.end();
+    }
+
+    private Json section(Section section) {
+        Rabbet rabbet = section.rabbet();
+        Json.Fields fields = Json.object().with("width", length(rabbet.width())).with("depth", length(rabbet.depth()));
+        Rabbet.Step step = rabbet.step();
+        if (step != null) {
+            fields.with("step",
+                    Json.object().with("width", length(step.width())).with("depth", length(step.depth())).end());
+        }
+        return Json.object().with("wood", section.wood().name()).with("width", length(section.width()))
+                .with("thickness", length(section.thickness())).with("rabbet", fields.end()).end();
+    }
+
+    private Json stock(Rack stock) {
+        return Json.object().with("sticks", Json.of(stock.sticks().stream().map(this::stick).toList()))
+                .with("endTrim", length(stock.endTrim()))
+                .with("keepFrameTogether", word(JobReader.KEEP, stock.keepFrameTogether()))
+                .with("flippable", Json.of(stock.flippable())).end();
+    }
+
+    private Json stick(Stick stick) {
+        Json.Fields fields = Json.object().with("name", stick.name()).with("length", length(stick.length()))
+                .with("count", Json.of(stick.count()));
+        Double price = stick.price();
+        if (price != null) {
+            fields.with("price", Json.of(price, 4));
+        }
+        if (!stick.defects().isEmpty()) {
+            fields.with("defects", Json.of(stick.defects().stream().map(this::span).toList()));
+        }
+        return fields.end();
+    }
+
+    private Json span(Span span) {
+        return lengths(List.of(span.from(), span.to()));
+    }
+
+    private Json saw(Saw saw) {
+        return Json.object().with("kerf", length(saw.kerf())).with("maxMiter", Json.of(saw.maxMiter().degrees(), 6))
+                .with("maxBevel", Json.of(saw.maxBevel().degrees(), 6)).with("minHold", length(saw.minHold()))
+                .with("rough", length(saw.rough()))
+                .with("secondMiter", word(JobReader.SECOND_MITER, saw.secondMiter())).end();
+    }
+}

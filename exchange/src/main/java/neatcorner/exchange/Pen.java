@@ -1,0 +1,28 @@
+package neatcorner.exchange;
+
+import java.util.List;
+import neatcorner.figure.Anchor;
+import neatcorner.figure.Point;
+import neatcorner.figure.Tint;
+
+/** What a paper medium can do: fill, stroke and write, in drawing units with y down. */
+interface Pen {
+
+    /** The faces that are shipped. */
+    enum Face {
+        TEXT,
+        BOLD,
+        FIGURES,
+        BOLD_FIGURES
+    }
+
+    void fill(List<Point> outline, Tint tint);
+
+    /** Fills with the paper's own white. */
+    void blank(double x, double y, double width, double height);
+
+    void stroke(List<Point> points, Tint tint, double weight, boolean dashed);
+
+    /** Writes on a baseline. */
+    void write(double x, double y, Anchor anchor, String text, double size, Face face, Tint tint);
+}

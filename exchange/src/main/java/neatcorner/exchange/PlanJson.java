@@ -1,0 +1,109 @@
+package neatcorner.exchange;
+
+import java.util.List;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.JsonText;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.outline.Opening;
+import neatcorner.piece.EndCut;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.saw.SawSetting;
+import neatcorner.stock.CutPiece;
+import neatcorner.stock.CutStick;
+
+/** A plan as JSON: lengths in millimetres with at most four decimals, angles in degrees, masses in kg. */
+public final class PlanJson {
+
+    private PlanJson() {}
+
+    /** The text of the plan; messages are written in the given notation. */
+    public static String write(Plan plan, Notation notation) {
+        Json.Fields root = Json.object().with("format", "neat-corner-plan/1").with("title", plan.job().title())
+                .with("sizes", sizes(plan)).with("pack", pack(plan))
+                .with("pieces", Json.of(plan.pieces().stream().map(piece -> piece(piece, plan)).toList()))
+                .with("sticks", Json.of(plan.layout().sticks().stream().map(PlanJson::stick).toList()))
+                .with("nesting", nesting(plan))
+                .with("saw", Json.of(plan.settings().stream().map(PlanJson::setting).toList()))
+                .with("weight", Json.of(plan.weight().total().kilograms(), 4))
+                .with("findings", Json.of(plan.findings().stream().map(f -> finding(f, notation)).toList()));
+        return JsonText.write(root.end());
+    }
+
+    private static Json mm(Length length) {
+        return Json.of(length.toMm(), 4);
+    }
+
+    private static Json degrees(Angle angle) {
+        return Json.of(angle.degrees(), 6);
+    }
+
+    private static Json opening(Opening opening) {
+        return Json.of(List.of(mm(opening.width()), mm(opening.height())));
+    }
+
+    private static Json sizes(Plan plan) {
+        Json.Fields sizes = Json.object().with("art", opening(plan.sizes().art()));
+        Opening window = plan.sizes().window();
+        if (window != null) {
+            sizes.with("window", opening(window)).with("matOuter", opening(plan.sizes().pack()));
+        }
+        return sizes.with("rabbet", opening(plan.sizes().rabbet())).with("sight", opening(plan.sizes().sight()))
+                .with("outside", opening(plan.sizes().outside())).end();
+    }
+
+    private static Json pack(Plan plan) {
+        return Json.object().with("thickness", mm(plan.job().pack().thickness()))
+                .with("room", mm(plan.job().section().rabbet().depth())).with("spare", mm(plan.spareDepth())).end();
+    }
+
+    private static Json piece(Piece piece, Plan plan) {
+        return Json.object().with("name", piece.name()).with("side", piece.side())
+                .with("count", Json.of(plan.job().quantity())).with("long", mm(piece.longPoint()))
+                .with("short", mm(piece.shortPoint())).with("left", end(piece.left())).with("right", end(piece.right()))
+                .end();
+    }
+
+    private static Json end(EndCut end) {
+        return Json.object().with("miter", degrees(end.miter())).with("bevel", degrees(end.bevel())).end();
+    }
+
+    private static Json stick(CutStick stick) {
+        return Json.object().with("stock", stick.stick().name()).with("length", mm(stick.stick().length()))
+                .with("cuts", Json.of(stick.cuts().stream().map(PlanJson::cut).toList()))
+                .with("offcut", mm(stick.offcut())).end();
+    }
+
+    private static Json cut(CutPiece cut) {
+        Json.Fields fields = Json.object().with("piece", cut.piece().name()).with("frame", Json.of(cut.frame()))
+                .with("at", mm(cut.at())).with("long", mm(cut.piece().longPoint()));
+        return (cut.flipped() ? fields.with("flipped", Json.of(true)) : fields).end();
+    }
+
+    private static Json nesting(Plan plan) {
+        Double cost = plan.layout().cost();
+        return Json.object().with("sticks", Json.of(plan.layout().sticks().size()))
+                .with("bound", Json.of(plan.layout().bound())).with("proved", Json.of(plan.layout().proved()))
+                .with("cost", cost == null ? Json.none() : Json.of(cost, 2))
+                .with("unplaced", Json.of(plan.layout().unplaced())).with("proof", plan.layout().proof()).end();
+    }
+
+    private static Json setting(SawSetting setting) {
+        Json.Fields fields = Json.object().with("miter", degrees(setting.miter()))
+                .with("bevel", degrees(setting.bevel())).with("stop", mm(setting.stop()))
+                .with("pieces", Json.of(setting.pieces().stream().map(Json::of).toList()));
+        return (setting.first().isNear(setting.miter()) ? fields : fields.with("first", degrees(setting.first())))
+                .end();
+    }
+
+    private static Json finding(Finding finding, Notation notation) {
+        Json.Fields fields = Json.object().with("code", finding.code()).with("level", finding.level().code())
+                .with("message", finding.message().in(notation));
+        Remedy remedy = finding.remedy();
+        return (remedy == null ? fields : fields.with("remedy", remedy.label().in(notation))).end();
+    }
+}

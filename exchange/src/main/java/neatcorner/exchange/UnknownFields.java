@@ -1,0 +1,78 @@
+package neatcorner.exchange;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import neatcorner.exchange.json.Json;
+
+/**
+ * Carries fields that this version does not know from the file that was read into the one that is written. A field is
+ * unknown when no version-1 job has it at that place; a known field that is gone was taken out by the maker.
+ */
+final class UnknownFields {
+    /** Every field of a job, by the path of the object it stands in; lists count as their owner with {@code []}. */
+    private static final Map<String, Set<String>> KNOWN = Map.ofEntries(
+            Map.entry("", Set.of("format", "title", "units", "quantity", "outline", "size", "clearance", "pack",
+                    "section", "corner", "stock", "saw")),
+            Map.entry("outline", Set.of("kind", "faceWidths")), Map.entry("size", Set.of("of", "width", "height")),
+            Map.entry("pack[]", Set.of("kind", "material", "thickness", "overlap", "borders")),
+            Map.entry("pack[].borders", Set.of("top", "right", "bottom", "left")),
+            Map.entry("section", Set.of("wood", "width", "thickness", "rabbet")),
+            Map.entry("section.rabbet", Set.of("width", "depth", "step")),
+            Map.entry("section.rabbet.step", Set.of("width", "depth")), Map.entry("corner", Set.of("joint")),
+            Map.entry("stock", Set.of("sticks", "endTrim", "keepFrameTogether", "flippable")),
+            Map.entry("stock.sticks[]", Set.of("name", "length", "count", "price", "defects")),
+            Map.entry("saw", Set.of("kerf", "maxMiter", "maxBevel", "minHold", "rough", "secondMiter")));
+
+    private UnknownFields() {}
+
+    static Json.Obj keep(Json.Obj original, Json.Obj now) {
+        return (Json.Obj) merge(original, now, "");
+    }
+
+    private static Json merge(Json original, Json now, String path) {
+        if (original instanceof Json.Obj before && now instanceof Json.Obj after) {
+            Map<String, Json> merged = new LinkedHashMap<>();
+            after.fields().forEach((name, value) -> {
+                Json old = before.fields().get(name);
+                merged.put(name, old == null ? value : merge(old, value, path.isEmpty() ? name : path + "." + name));
+            });
+            Set<String> known = KNOWN.getOrDefault(path, Set.of());
+            before.fields().forEach((name, value) -> {
+                if (!known.contains(name)) {
+                    merged.putIfAbsent(name, value);
+                }
+            });
+            return new Json.Obj(merged, now.line());
+        }
+        if (original instanceof Json.Arr before && now instanceof Json.Arr after) {
+            return mergeItems(before, after, path + "[]");
+        }
+        return now;
+    }
+
+    /** Items are the same when they are of one kind or name and stand in the same order. */
+    private static Json mergeItems(Json.Arr before, Json.Arr after, String path) {
+        List<Json> rest = new ArrayList<>(before.items());
+        List<Json> merged = new ArrayList<>();
+        for (Json item : after.items()) {
+            Json match = rest.stream().filter(old -> identity(old).equals(identity(item))).findFirst().orElse(null);
+            rest.remove(match);
+            merged.add(match == null ? item : merge(match, item, path));
+        }
+        return new Json.Arr(merged, after.line());
+    }
+
+    private static String identity(Json item) {
+        if (item instanceof Json.Obj object) {
+            for (String key : List.of("kind", "name")) {
+                if (object.fields().get(key) instanceof Json.Str string) {
+                    return string.text();
+                }
+            }
+        }
+        return "";
+    }
+}

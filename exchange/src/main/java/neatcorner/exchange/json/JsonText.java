@@ -1,0 +1,125 @@
+package neatcorner.exchange.json;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.util.DefaultIndenter;
+import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.exchange.BadFile;
+
+/** Reads and writes {@link Json} as text. */
+public final class JsonText {
+    private static final JsonFactory FACTORY = JsonFactory.builder()
+            .streamReadConstraints(
+                    StreamReadConstraints.builder().maxNestingDepth(100).maxNumberLength(60).build())
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
+
+    private JsonText() {}
+
+    /** The one value in the text. Throws {@link BadFile} with the line when the text is not JSON. */
+    public static Json read(String text) throws BadFile {
+        try (JsonParser parser = FACTORY.createParser(text)) {
+            if (parser.nextToken() == null) {
+                throw new BadFile(1, "", "a job: the file is empty");
+            }
+            Json value = value(parser);
+            if (parser.nextToken() != null) {
+                throw new BadFile(parser.currentLocation().getLineNr(), "", "the end of the file after the last }");
+            }
+            return value;
+        } catch (JsonProcessingException e) {
+            int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+            throw new BadFile(line, "", "JSON: " + firstSentence(e.getOriginalMessage()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The reader's message without the parts that speak of its own workings. */
+    private static String firstSentence(String message) {
+        String line = message.lines().findFirst().orElse("not readable");
+        int end = line.indexOf("; ");
+        String first = end > 0 ? line.substring(0, end) : line;
+        int detail = first.indexOf(": expected");
+        String plain = detail > 0 ? first.substring(0, detail) : first;
+        return plain.length() > 120 ? plain.substring(0, 120) + "…" : plain;
+    }
+
+    private static Json value(JsonParser parser) throws IOException {
+        int line = parser.currentTokenLocation().getLineNr();
+        return switch (parser.currentToken()) {
+            case START_OBJECT -> {
+                Map<String, Json> fields = new LinkedHashMap<>();
+                while (parser.nextToken() != JsonToken.END_OBJECT) {
+                    String name = parser.currentName();
+                    parser.nextToken();
+                    fields.put(name, value(parser));
+                }
+                yield new Json.Obj(fields, line);
+            }
+            case START_ARRAY -> {
+                List<Json> items = new ArrayList<>();
+                while (parser.nextToken() != JsonToken.END_ARRAY) {
+                    items.add(value(parser));
+                }
+                yield new Json.Arr(items, line);
+            }
+            case VALUE_STRING -> new Json.Str(parser.getText(), line);
+            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> new Json.Num(parser.getDecimalValue(), line);
+            case VALUE_TRUE -> new Json.Bool(true, line);
+            case VALUE_FALSE -> new Json.Bool(false, line);
+            case VALUE_NULL -> new Json.Null(line);
+            default -> throw new IllegalStateException("not the start of a value: " + parser.currentToken());
+        };
+    }
+
+    /** As text with two spaces a level and a line end at the end. */
+    public static String write(Json json) {
+        StringWriter out = new StringWriter();
+        try (JsonGenerator generator = FACTORY.createGenerator(out)) {
+            DefaultPrettyPrinter printer = new DefaultPrettyPrinter();
+            printer.indentArraysWith(new DefaultIndenter("  ", "\n"));
+            printer.indentObjectsWith(new DefaultIndenter("  ", "\n"));
+            generator.setPrettyPrinter(printer);
+            write(generator, json);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.append('\n').toString();
+    }
+
+    private static void write(JsonGenerator generator, Json json) throws IOException {
+        switch (json) {
+            case Json.Obj object -> {
+                generator.writeStartObject();
+                for (Map.Entry<String, Json> field : object.fields().entrySet()) {
+                    generator.writeFieldName(field.getKey());
+                    write(generator, field.getValue());
+                }
+                generator.writeEndObject();
+            }
+            case Json.Arr array -> {
+                generator.writeStartArray();
+                for (Json item : array.items()) {
+                    write(generator, item);
+                }
+                generator.writeEndArray();
+            }
+            case Json.Str string -> generator.writeString(string.text());
+            case Json.Num number -> generator.writeNumber(number.number().toPlainString());
+            case Json.Bool bool -> generator.writeBoolean(bool.value());
+            case Json.Null none -> generator.writeNull();
+        }
+    }
+}
