@@ -8,8 +8,8 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /** Where the program starts. Without a subcommand it opens the window, straight away. */
-@Command(name = "neat-corner", description = "Plans wooden frames, from the picture to the cut sticks.",
-        subcommands = {PlanCommand.class, NestCommand.class})
+@Command(name = "neat-corner", description = "Plans wooden frames, from the picture to the cut sticks.", subcommands = {
+    PlanCommand.class, NestCommand.class})
 public final class NeatCorner implements Runnable {
     /** All is well. */
     static final int FINE = 0;
@@ -38,7 +38,7 @@ public final class NeatCorner implements Runnable {
     /** Runs a subcommand; returns the exit code. */
     static int run(String... args) {
         return new CommandLine(new NeatCorner()).setParameterExceptionHandler((e, unused) -> {
-            complain(e.getMessage());
+            complain(String.valueOf(e.getMessage()));
             return BAD_INPUT;
         }).setExecutionExceptionHandler((e, unused, alsoUnused) -> {
             complain("This should not have happened: " + e + ". Nothing was written.");

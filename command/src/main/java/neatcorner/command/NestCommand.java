@@ -87,9 +87,12 @@ final class NestCommand implements Callable<Integer> {
         }
         List<Length> lengths = List.copyOf(wanted.keySet());
         Nesting nesting = Nesting.of(
-                lengths.stream().map(length -> new Nesting.Part(length.plus(kerfLength), wanted.get(length))).toList(),
-                kinds.stream().map(kind -> new Nesting.Bar(List.of(Length.max(Length.ZERO, kind.length.minus(trimLength))),
-                        kind.count, kind.price)).toList());
+                wanted.entrySet().stream()
+                        .map(row -> new Nesting.Part(row.getKey().plus(kerfLength), row.getValue())).toList(),
+                kinds.stream()
+                        .map(kind -> new Nesting.Bar(List.of(Length.max(Length.ZERO, kind.length.minus(trimLength))),
+                                kind.count, kind.price))
+                        .toList());
         long start = System.nanoTime();
         Nesting.Result result = nesting.solve(Search.PATIENT);
         double milliseconds = (System.nanoTime() - start) / 1e6;
@@ -115,7 +118,8 @@ final class NestCommand implements Callable<Integer> {
 
     private static Kind kind(String text) throws BadFile {
         Matcher parts = STICK.matcher(text);
-        if (parts.matches() && LengthText.read(parts.group(1), Units.MILLIMETRES) instanceof LengthText.Understood length
+        if (parts.matches()
+                && LengthText.read(parts.group(1), Units.MILLIMETRES) instanceof LengthText.Understood length
                 && length.length().isPositive()) {
             int count = parts.group(2) == null ? Nesting.MOST_BARS : Integer.parseInt(parts.group(2));
             boolean priced = parts.group(3) != null;

@@ -40,10 +40,7 @@ final class PdfPen implements Pen, AutoCloseable {
     }
 
     private PDFont font(String name) throws IOException {
-        try (InputStream in = PdfPen.class.getResourceAsStream("fonts/" + name)) {
-            if (in == null) {
-                throw new IOException("the font " + name + " is missing from the program");
-            }
+        try (InputStream in = Fonts.open(name)) {
             return PDType0Font.load(document, in, true);
         }
     }

@@ -1,0 +1,175 @@
+package neatcorner.desktop;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import neatcorner.figure.SawFigure;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Plan;
+import neatcorner.saw.SawCut;
+
+/**
+ * The bench view: one number fills the screen, with the piece's letter and how it lies. Space ticks the cut off and goes
+ * on, Backspace goes back, Esc leaves.
+ */
+final class BenchView extends BorderPane {
+    private static final Logger LOG = Logger.getLogger(BenchView.class.getName());
+
+    private final Workbench bench;
+    private final Runnable left;
+    private final Label what = new Label();
+    private final Label letter = new Label();
+    private final FiguresLabel number = new FiguresLabel();
+    private final Label meaning = new Label();
+    private final FiguresLabel miter = new FiguresLabel();
+    private final FigureView picture = new FigureView();
+    private final ProgressBar progress = new ProgressBar(0);
+
+    BenchView(Workbench bench, Runnable left) {
+        this.bench = bench;
+        this.left = left;
+        setId("bench-view");
+        getStyleClass().add("bench-view");
+        setVisible(false);
+        setManaged(false);
+        what.getStyleClass().add("bench-what");
+        what.setId("bench-what");
+        letter.getStyleClass().add("bench-letter");
+        number.getStyleClass().add("bench-number");
+        meaning.getStyleClass().add("bench-meaning");
+        miter.getStyleClass().add("bench-miter");
+        progress.setMaxWidth(Double.MAX_VALUE);
+        Button back = new Button("Backspace: back");
+        back.setFocusTraversable(false);
+        back.setOnAction(e -> back());
+        Button next = new Button("Space: done, next");
+        next.setFocusTraversable(false);
+        next.setOnAction(e -> next());
+        Button close = new Button("Esc: leave");
+        close.setFocusTraversable(false);
+        close.setOnAction(e -> close());
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox top = new HBox(what, space, back, next, close);
+        top.setAlignment(Pos.CENTER_LEFT);
+        top.getStyleClass().add("bench-top");
+        VBox figures = new VBox(number, meaning);
+        figures.setAlignment(Pos.CENTER_LEFT);
+        HBox middle = new HBox(letter, figures, miter);
+        middle.setAlignment(Pos.CENTER);
+        middle.getStyleClass().add("bench-middle");
+        setTop(new VBox(top, progress));
+        VBox center = new VBox(middle, picture);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        setCenter(center);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
+    }
+
+    void open() {
+        setVisible(true);
+        setManaged(true);
+        toFront();
+        show(bench.currentPlan(), bench.notation().get());
+        requestFocus();
+    }
+
+    private void close() {
+        setVisible(false);
+        setManaged(false);
+        left.run();
+    }
+
+    void show(Plan plan, Notation notation) {
+        if (!isVisible()) {
+            return;
+        }
+        boolean empty = plan.cuts().isEmpty();
+        picture.setVisible(!empty);
+        if (empty) {
+            what.setText("Nothing to cut yet: the findings say what is missing.");
+            letter.setText("");
+            number.getChildren().clear();
+            meaning.setText("");
+            return;
+        }
+        int index = Math.min(bench.cut().get(), plan.cuts().size() - 1);
+        SawCut cut = plan.cuts().get(index);
+        what.setText(SawView.title(plan, index, notation));
+        progress.setProgress((index + 0.0) / plan.cuts().size());
+        letter.setText(cut.piece().label(plan.job().quantity()));
+        Length stop = cut.stop();
+        number.show(notation.figures(
+                stop != null ? stop : cut.piece().piece().outer().plus(plan.job().saw().rough())), true);
+        meaning.setText(notation.words((stop != null ? "stop" : "leave at least") + " · "
+                + (cut.isFaceDown(plan.job().saw()) ? "face down" : "face up") + " · rabbet towards you"));
+        miter.show(notation.figures(cut.miter()), true);
+        picture.show(SawFigure.of(plan, cut), notation);
+    }
+
+    private void key(KeyEvent e) {
+        boolean used = true;
+        if (e.getCode() == KeyCode.SPACE || e.getCode() == KeyCode.RIGHT) {
+            next();
+        } else if (e.getCode() == KeyCode.BACK_SPACE || e.getCode() == KeyCode.LEFT) {
+            back();
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            close();
+        } else {
+            used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+
+    private void next() {
+        Plan plan = bench.currentPlan();
+        int index = bench.cut().get();
+        if (index < plan.cuts().size()) {
+            log(plan, plan.cuts().get(index));
+        }
+        if (index + 1 < plan.cuts().size()) {
+            bench.cut().set(index + 1);
+        } else {
+            progress.setProgress(1);
+            what.setText("All " + plan.cuts().size() + " cuts are done.");
+        }
+    }
+
+    private void back() {
+        bench.cut().set(Math.max(0, bench.cut().get() - 1));
+    }
+
+    /** Each tick is kept: when, which job, which cut. Losing one must not stop the work. */
+    private void log(Plan plan, SawCut cut) {
+        Path file = bench.home().log().resolve("cuts.csv");
+        String line = LocalDateTime.now(java.time.ZoneId.systemDefault()).truncatedTo(ChronoUnit.SECONDS) + ",\""
+                + plan.job().title().replace("\"", "\"\"") + "\"," + cut.piece().label(plan.job().quantity()) + ","
+                + cut.kind() + "\r\n";
+        try {
+            Files.createDirectories(bench.home().log());
+            Files.writeString(file, line, StandardCharsets.UTF_8, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "tick not logged", e);
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package neatcorner.desktop;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+
+/** Small controls that the stations share: captioned fields, chips, and rows of choices of which one is taken. */
+final class Controls {
+
+    private Controls() {}
+
+    /** A control with its name before it. */
+    static HBox captioned(String caption, Node... controls) {
+        Label label = new Label(caption);
+        label.getStyleClass().add("caption");
+        label.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        HBox box = new HBox(label);
+        box.getChildren().addAll(controls);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.getStyleClass().add("captioned");
+        return box;
+    }
+
+    static Button chip(String text, Runnable run) {
+        Button chip = new Button(text);
+        chip.getStyleClass().add("chip");
+        chip.setOnAction(e -> run.run());
+        return chip;
+    }
+
+    /** One of several choices is always taken; {@code chosen} hears of clicks, not of {@link Choices#show}. */
+    static final class Choices<T> extends HBox {
+        private final ToggleGroup group = new ToggleGroup();
+
+        Choices(Consumer<T> chosen) {
+            getStyleClass().add("choices");
+            setAlignment(Pos.CENTER_LEFT);
+            group.selectedToggleProperty().addListener((observed, old, now) -> {
+                if (now == null && old != null) {
+                    old.setSelected(true);
+                }
+            });
+            this.chosen = chosen;
+        }
+
+        private final Consumer<T> chosen;
+
+        Choices<T> with(T value, String text, String id) {
+            ToggleButton button = new ToggleButton(text);
+            button.setUserData(value);
+            button.setId(id);
+            button.getStyleClass().add("choice");
+            button.setToggleGroup(group);
+            button.setOnAction(e -> chosen.accept(value));
+            getChildren().add(button);
+            return this;
+        }
+
+        void show(T value) {
+            group.getToggles().stream().filter(toggle -> value.equals(toggle.getUserData())).findFirst()
+                    .ifPresent(group::selectToggle);
+        }
+
+        /** Renames the choice of a value, as when the spelling changes. */
+        void rename(T value, String text) {
+            group.getToggles().stream().filter(toggle -> value.equals(toggle.getUserData()))
+                    .forEach(toggle -> ((ToggleButton) toggle).setText(text));
+        }
+    }
+}

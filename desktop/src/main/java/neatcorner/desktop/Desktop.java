@@ -1,0 +1,64 @@
+package neatcorner.desktop;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.application.HostServices;
+import org.jspecify.annotations.Nullable;
+
+/** Opens the window. */
+public final class Desktop {
+    private static Opening opening = Opening.demo();
+    private static @Nullable HostServices host;
+
+    private Desktop() {}
+
+    /**
+     * What the window opens with.
+     *
+     * @param jobs  job files; the first is put on the bench
+     * @param shots the folder for a picture of each station, after which the window closes; empty to stay open
+     */
+    public record Opening(List<Path> jobs, Optional<Path> shots) {
+
+        public Opening {
+            jobs = List.copyOf(jobs);
+        }
+
+        /** The job that was last on the bench; at the first start, the demo shop. */
+        public static Opening demo() {
+            return new Opening(List.of(), Optional.empty());
+        }
+
+        public static Opening of(List<Path> jobs) {
+            return new Opening(jobs, Optional.empty());
+        }
+
+        public static Opening shots(Path folder) {
+            return new Opening(List.of(), Optional.of(folder));
+        }
+    }
+
+    /** Opens the window and returns when it is closed. May be called once. */
+    public static void open(Opening how) {
+        opening = how;
+        Application.launch(NeatCornerWindow.class);
+    }
+
+    static Opening opening() {
+        return opening;
+    }
+
+    static void setHost(HostServices services) {
+        host = services;
+    }
+
+    /** Hands a file to the program that the computer opens it with. */
+    static void show(Path file) {
+        HostServices services = host;
+        if (services != null) {
+            services.showDocument(file.toUri().toString());
+        }
+    }
+}

@@ -1,0 +1,392 @@
+package neatcorner.desktop;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.css.CssMetaData;
+import javafx.css.SimpleStyleableObjectProperty;
+import javafx.css.StyleConverter;
+import javafx.css.Styleable;
+import javafx.css.StyleableProperty;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.TextAlignment;
+import neatcorner.figure.Box;
+import neatcorner.figure.Drawing;
+import neatcorner.figure.Figure;
+import neatcorner.figure.Point;
+import neatcorner.figure.Tint;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
+import neatcorner.measure.Units;
+import neatcorner.plan.Field;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Shows a figure as large as its space allows. Shapes are painted on a canvas; values are {@link ValueTag}s that can be
+ * typed in, and handles can be dragged. Each {@link Tint} is a CSS property, {@code -figure-ink} and so on.
+ */
+final class FigureView extends Region {
+    private static final String TEXT_FONT = "Atkinson Hyperlegible Next";
+    private static final Map<Tint, CssMetaData<FigureView, Color>> CSS_OF_TINT = new EnumMap<>(Tint.class);
+    private static final List<CssMetaData<? extends Styleable, ?>> CSS = cssMetaData();
+
+    private final Canvas canvas = new Canvas();
+    private final Pane tags = new Pane();
+    private final Map<String, ValueTag> values = new HashMap<>();
+    private final Map<Field, HandleKnob> knobs = new HashMap<>();
+    private final Map<Tint, SimpleStyleableObjectProperty<Color>> tints = new EnumMap<>(Tint.class);
+    private Changes changes = new Changes() {
+    };
+    private @Nullable Figure figure;
+    private @Nullable Drawing drawing;
+    private @Nullable HandleKnob dragged;
+    private Notation notation = Notation.of(Units.MILLIMETRES);
+
+    /** What the maker does to the drawing. */
+    interface Changes {
+        /** A value was typed. */
+        default void typed(Field field, Length length) {}
+
+        /** A handle is being moved; {@code done} with the last of it. */
+        default void dragged(Field field, Length length, boolean done) {}
+
+        /** What a field measures now. */
+        default Length measure(Field field) {
+            return Length.ZERO;
+        }
+
+        /** The working of a figure is asked for. */
+        default void working(String name, Quantity value) {}
+    }
+
+    FigureView() {
+        getStyleClass().add("figure-view");
+        for (Tint tint : Tint.values()) {
+            tints.put(tint, new SimpleStyleableObjectProperty<>(CSS_OF_TINT.get(tint), this, tint.token(), Color.GRAY) {
+                @Override
+                protected void invalidated() {
+                    requestLayout();
+                }
+            });
+        }
+        tags.setPickOnBounds(false);
+        getChildren().addAll(canvas, tags);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        setMinSize(120, 120);
+    }
+
+    void setChanges(Changes newChanges) {
+        changes = newChanges;
+    }
+
+    void show(Figure newFigure, Notation newNotation) {
+        figure = newFigure;
+        notation = newNotation;
+        setAccessibleText(newNotation.words(newFigure.title()));
+        requestLayout();
+    }
+
+    /** The place in the figure, in its millimetres, that lies under a place in this view. */
+    Point toFigure(double x, double y) {
+        Drawing shown = drawing;
+        return shown == null
+                ? new Point(0, 0)
+                : new Point((x - shown.originX()) / shown.scale(), (y - shown.originY()) / shown.scale());
+    }
+
+    /** The place in this view at which a place of the figure is shown. */
+    Point toView(double x, double y) {
+        Drawing shown = drawing;
+        return shown == null
+                ? new Point(0, 0)
+                : new Point(shown.originX() + x * shown.scale(), shown.originY() + y * shown.scale());
+    }
+
+    /** The tag of a field's value, if it is shown. */
+    @Nullable
+    ValueTag tag(Field field) {
+        return values.get(field.id());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        Figure shown = figure;
+        double width = getWidth();
+        double height = getHeight();
+        if (shown == null || width < 1 || height < 1) {
+            return;
+        }
+        Drawing before = drawing;
+        Drawing now = dragged != null && before != null
+                ? Drawing.at(shown, before.scale(), before.originX(), before.originY(), width, height, notation)
+                : Drawing.of(shown, width, height, notation);
+        drawing = now;
+        canvas.setWidth(width);
+        canvas.setHeight(height);
+        tags.resizeRelocate(0, 0, width, height);
+        paint(now);
+        placeTags(now);
+        placeKnobs(now);
+    }
+
+    private void paint(Drawing now) {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, getWidth(), getHeight());
+        g.setLineCap(StrokeLineCap.ROUND);
+        g.setLineJoin(StrokeLineJoin.ROUND);
+        for (Drawing.Primitive primitive : now.primitives()) {
+            switch (primitive) {
+                case Drawing.Fill fill -> {
+                    g.setFill(color(fill.tint()));
+                    double[] xs = fill.outline().stream().mapToDouble(Point::x).toArray();
+                    double[] ys = fill.outline().stream().mapToDouble(Point::y).toArray();
+                    g.fillPolygon(xs, ys, xs.length);
+                }
+                case Drawing.Stroke stroke -> paint(g, stroke);
+                case Drawing.Text text -> {
+                    g.setFill(color(text.tint()));
+                    g.setFont(Font.font(TEXT_FONT, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL, text.size()));
+                    g.setTextAlign(switch (text.anchor()) {
+                        case START -> TextAlignment.LEFT;
+                        case MIDDLE -> TextAlignment.CENTER;
+                        case END -> TextAlignment.RIGHT;
+                    });
+                    g.fillText(text.text(), text.x(), text.y());
+                }
+                case Drawing.Value value -> {
+                    // a tag stands there
+                }
+                case Drawing.Handle handle -> {
+                    // a knob stands there
+                }
+            }
+        }
+    }
+
+    private void paint(GraphicsContext g, Drawing.Stroke stroke) {
+        g.setStroke(color(stroke.tint()));
+        g.setLineWidth(stroke.weight());
+        if (stroke.dashed()) {
+            g.setLineDashes(6, 5);
+        } else {
+            g.setLineDashes();
+        }
+        double[] xs = stroke.points().stream().mapToDouble(Point::x).toArray();
+        double[] ys = stroke.points().stream().mapToDouble(Point::y).toArray();
+        g.strokePolyline(xs, ys, xs.length);
+    }
+
+    private Color color(Tint tint) {
+        SimpleStyleableObjectProperty<Color> property = tints.get(tint);
+        return property == null ? Color.GRAY : property.get();
+    }
+
+    private void placeTags(Drawing now) {
+        Set<String> shown = new HashSet<>();
+        List<Box> taken = new ArrayList<>();
+        for (Drawing.Primitive primitive : now.primitives()) {
+            if (primitive instanceof Drawing.Value value) {
+                Field field = value.field();
+                String key = field == null ? value.name() : field.id();
+                shown.add(key);
+                ValueTag tag = values.computeIfAbsent(key, this::newTag);
+                Consumer<Length> change = field == null ? null : length -> changes.typed(field, length);
+                tag.show(value.quantity(), value.name(), notation, change,
+                        () -> changes.working(value.name(), value.quantity()));
+                place(tag, value, taken);
+            }
+        }
+        values.entrySet().removeIf(entry -> {
+            boolean gone = !shown.contains(entry.getKey());
+            if (gone) {
+                tags.getChildren().remove(entry.getValue());
+            }
+            return gone;
+        });
+    }
+
+    private ValueTag newTag(String key) {
+        ValueTag tag = new ValueTag();
+        tag.setId("value-" + key.replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT));
+        tags.getChildren().add(tag);
+        return tag;
+    }
+
+    /** Tags stand where they belong, moved just as far as it takes to stay in view and off each other. */
+    private void place(ValueTag tag, Drawing.Value value, List<Box> taken) {
+        tag.applyCss();
+        tag.autosize();
+        double w = tag.getWidth();
+        double h = tag.isOpen() ? Math.min(tag.getHeight(), 30) : tag.getHeight();
+        double x = switch (value.anchor()) {
+            case START -> value.x();
+            case MIDDLE -> value.x() - w / 2;
+            case END -> value.x() - w;
+        };
+        double y = value.y() - h / 2;
+        x = Math.max(2, Math.min(x, getWidth() - w - 2));
+        y = Math.max(2, Math.min(y, getHeight() - h - 2));
+        for (int tries = 0; tries < 4; tries++) {
+            Box box = new Box(x, y, x + w, y + h);
+            Box hit = taken.stream().filter(other -> overlap(other, box)).findFirst().orElse(null);
+            if (hit == null) {
+                break;
+            }
+            y = value.y() >= hit.center().y() ? hit.bottom() + 1 : hit.top() - h - 1;
+        }
+        taken.add(new Box(x, y, x + w, y + h));
+        tag.relocate(Math.round(x), Math.round(y));
+    }
+
+    private static boolean overlap(Box a, Box b) {
+        return a.left() < b.right() && b.left() < a.right() && a.top() < b.bottom() && b.top() < a.bottom();
+    }
+
+    private void placeKnobs(Drawing now) {
+        Set<Field> shown = new HashSet<>();
+        for (Drawing.Primitive primitive : now.primitives()) {
+            if (primitive instanceof Drawing.Handle handle) {
+                shown.add(handle.field());
+                HandleKnob knob = knobs.computeIfAbsent(handle.field(), field -> {
+                    HandleKnob made = new HandleKnob(field);
+                    tags.getChildren().add(made);
+                    return made;
+                });
+                knob.show(handle, notation);
+            }
+        }
+        knobs.entrySet().removeIf(entry -> {
+            boolean gone = !shown.contains(entry.getKey()) && entry.getValue() != dragged;
+            if (gone) {
+                tags.getChildren().remove(entry.getValue());
+            }
+            return gone;
+        });
+    }
+
+    /** A place to take hold of, with the mouse or with the arrow keys. */
+    private final class HandleKnob extends Region {
+        private final Field field;
+        private Drawing.@Nullable Handle handle;
+        private double pressedX;
+        private double pressedY;
+        private Length before = Length.ZERO;
+        private Length last = Length.ZERO;
+
+        HandleKnob(Field field) {
+            this.field = field;
+            getStyleClass().add("knob");
+            setId("knob-" + field.id().replace('.', '-'));
+            setFocusTraversable(true);
+            setOnMousePressed(e -> {
+                requestFocus();
+                pressedX = e.getSceneX();
+                pressedY = e.getSceneY();
+                before = changes.measure(field);
+                last = before;
+                dragged = this;
+                e.consume();
+            });
+            setOnMouseDragged(e -> {
+                last = moved(e.getSceneX() - pressedX, e.getSceneY() - pressedY);
+                changes.dragged(field, last, false);
+                e.consume();
+            });
+            setOnMouseReleased(e -> {
+                dragged = null;
+                changes.dragged(field, last, true);
+                FigureView.this.requestLayout();
+                e.consume();
+            });
+            setOnKeyPressed(e -> {
+                int steps = switch (e.getCode()) {
+                    case RIGHT, DOWN -> 1;
+                    case LEFT, UP -> -1;
+                    default -> 0;
+                };
+                Drawing.Handle shown = handle;
+                if (steps != 0 && shown != null) {
+                    double sign = Math.signum(shown.dx() + shown.dy());
+                    Length step = notation.step().length().times(e.isShiftDown() ? 10 : 1);
+                    changes.dragged(field, changes.measure(field).plus(step.scaled(sign * steps)), true);
+                    e.consume();
+                }
+            });
+        }
+
+        void show(Drawing.Handle shown, Notation words) {
+            handle = shown;
+            boolean across = shown.dx() != 0;
+            getStyleClass().setAll("knob", across ? "across" : "down");
+            setAccessibleText(words.words("Drag to change: " + field.title()));
+            double w = across ? 10 : 26;
+            double h = across ? 26 : 10;
+            resizeRelocate(shown.x() - w / 2, shown.y() - h / 2, w, h);
+        }
+
+        /** The field's length after moving so far, on the shop's step. */
+        private Length moved(double dx, double dy) {
+            Drawing shown = drawing;
+            Drawing.Handle held = handle;
+            if (shown == null || held == null) {
+                return before;
+            }
+            double millimetres = (dx * held.dx() + dy * held.dy()) / shown.scale();
+            long step = notation.step().length().units();
+            long coarse = notation.units() == Units.MILLIMETRES
+                    ? Math.max(step, Length.PER_MM / 2)
+                    : Math.max(step, Length.PER_INCH / 32);
+            Length raw = before.plus(Length.mm(millimetres));
+            return new Length(Math.round((double) raw.units() / coarse) * coarse);
+        }
+    }
+
+    private static CssMetaData<FigureView, Color> metaData(Tint tint) {
+        return new CssMetaData<>("-figure-" + tint.token(), StyleConverter.getColorConverter(), Color.GRAY) {
+            @Override
+            public boolean isSettable(FigureView view) {
+                SimpleStyleableObjectProperty<Color> property = view.tints.get(tint);
+                return property != null && !property.isBound();
+            }
+
+            @Override
+            public StyleableProperty<Color> getStyleableProperty(FigureView view) {
+                return java.util.Objects.requireNonNull(view.tints.get(tint));
+            }
+        };
+    }
+
+    private static List<CssMetaData<? extends Styleable, ?>> cssMetaData() {
+        List<CssMetaData<? extends Styleable, ?>> all = new ArrayList<>(Region.getClassCssMetaData());
+        for (Tint tint : Tint.values()) {
+            CssMetaData<FigureView, Color> data = metaData(tint);
+            CSS_OF_TINT.put(tint, data);
+            all.add(data);
+        }
+        return List.copyOf(all);
+    }
+
+    @Override
+    public List<CssMetaData<? extends Styleable, ?>> getCssMetaData() {
+        return CSS;
+    }
+}

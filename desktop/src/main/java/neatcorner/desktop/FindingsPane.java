@@ -1,0 +1,101 @@
+package neatcorner.desktop;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Level;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Station;
+
+/** The strip of findings: what would go wrong, in words, with the remedy as a button. */
+final class FindingsPane extends ScrollPane {
+    private final VBox rows = new VBox();
+    private final Consumer<Remedy> take;
+    private final Consumer<Station> go;
+
+    FindingsPane(Consumer<Remedy> take, Consumer<Station> go) {
+        this.take = take;
+        this.go = go;
+        getStyleClass().add("findings");
+        rows.getStyleClass().add("findings-rows");
+        setContent(rows);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+    }
+
+    void show(Station station, Plan plan, Notation notation) {
+        List<Finding> findings = plan.findings().stream()
+                .sorted(Comparator.comparing((Finding finding) -> finding.level())
+                        .thenComparing(finding -> finding.where() != station))
+                .toList();
+        rows.getChildren().setAll(findings.stream().map(finding -> row(finding, station, notation)).toList());
+        if (findings.isEmpty()) {
+            Label fine = new Label("Nothing stands in the way of cutting.");
+            fine.getStyleClass().add("finding-text");
+            rows.getChildren().setAll(line("all-well", glyph("✓", "Fine"), fine));
+        }
+    }
+
+    private HBox row(Finding finding, Station station, Notation notation) {
+        Label glyph = switch (finding.level()) {
+            case STOP -> glyph("■", "Stop");
+            case CHECK -> glyph("▲", "Check");
+            case NOTE -> glyph("●", "Note");
+        };
+        Label text = new Label(finding.message().in(notation));
+        text.getStyleClass().add("finding-text");
+        text.setWrapText(true);
+        text.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        text.setMaxWidth(Double.MAX_VALUE);
+        HBox row = line(finding.level().code(), glyph, text);
+        row.setId("finding-" + finding.code().replace('.', '-'));
+        if (finding.where() != station) {
+            Hyperlink where = new Hyperlink("at " + MainWindow.name(finding.where(), notation));
+            where.setOnAction(e -> go.accept(finding.where()));
+            where.setMinWidth(USE_PREF_SIZE);
+            row.getChildren().add(where);
+        }
+        Remedy remedy = finding.remedy();
+        if (remedy != null) {
+            Button button = new Button(remedy.label().in(notation));
+            button.getStyleClass().add("remedy");
+            button.setId("remedy-" + finding.code().replace('.', '-'));
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setOnAction(e -> take.accept(remedy));
+            row.getChildren().add(button);
+        }
+        return row;
+    }
+
+    private static Label glyph(String sign, String word) {
+        Label label = new Label(sign + " " + word);
+        label.getStyleClass().add("finding-level");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static HBox line(String styleClass, Label glyph, Label text) {
+        HBox line = new HBox(glyph, text);
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.getStyleClass().addAll("finding", styleClass);
+        return line;
+    }
+
+    /** The gravest level among the findings of a station; null when there is none worth a sign. */
+    static @org.jspecify.annotations.Nullable Level gravest(Plan plan, Station station) {
+        return plan.findings().stream().filter(finding -> finding.where() == station).map(Finding::level)
+                .min(Comparator.naturalOrder()).orElse(null);
+    }
+}

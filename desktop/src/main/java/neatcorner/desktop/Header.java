@@ -1,0 +1,265 @@
+package neatcorner.desktop;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ProgressIndicator;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.SVGPath;
+import javafx.stage.FileChooser;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.PaperPdf;
+import neatcorner.exchange.PaperSize;
+import neatcorner.measure.Notation;
+import neatcorner.measure.ReadingStep;
+import neatcorner.measure.Spelling;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The top of the window: which job, how far it is ready, units, undo, paper, bench. */
+final class Header extends HBox {
+    private static final Logger LOG = Logger.getLogger(Header.class.getName());
+    private static final int MOST_LISTED = 12;
+
+    private final Workbench bench;
+    private final MainWindow window;
+    private final MenuButton jobs = new MenuButton();
+    private final TextField title = new TextField();
+    private final Label ready = new Label();
+    private final Label demo = new Label("demo shop");
+    private final Button blank = new Button("Start my own");
+    private final ProgressIndicator busy = new ProgressIndicator();
+    private final Controls.Choices<Units> units;
+
+    Header(Workbench bench, MainWindow window) {
+        this.bench = bench;
+        this.window = window;
+        getStyleClass().add("header");
+        setAlignment(Pos.CENTER_LEFT);
+        jobs.setId("jobs");
+        jobs.setGraphic(mark());
+        jobs.setAccessibleText("Jobs");
+        jobs.getItems().add(new MenuItem());
+        jobs.setOnShowing(e -> listJobs());
+        title.setId("title");
+        title.getStyleClass().add("job-title");
+        title.setOnAction(e -> takeTitle());
+        title.focusedProperty().addListener((observed, old, now) -> {
+            if (!now) {
+                takeTitle();
+            }
+        });
+        ready.getStyleClass().add("ready");
+        ready.setMinWidth(Region.USE_PREF_SIZE);
+        demo.getStyleClass().add("demo");
+        demo.setMinWidth(Region.USE_PREF_SIZE);
+        blank.setId("blank");
+        blank.setMinWidth(Region.USE_PREF_SIZE);
+        blank.setOnAction(e -> bench.newJob());
+        busy.setPrefSize(20, 20);
+        busy.visibleProperty().bind(bench.busy());
+        units = new Controls.Choices<Units>(bench::setUnits).with(Units.MILLIMETRES, "mm", "units-mm")
+                .with(Units.INCHES, "in", "units-in");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        Button undo = icon(Feather.ROTATE_CCW, "Undo (Ctrl+Z)", "undo", bench::undo);
+        undo.disableProperty().bind(bench.canUndo().not());
+        Button redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
+        redo.disableProperty().bind(bench.canRedo().not());
+        getChildren().addAll(jobs, title, ready, demo, blank, space, busy, units, undo, redo,
+                icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
+                icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", this::paper),
+                icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());
+    }
+
+    /** The program's own mark: two strips that meet at 45° with a fine gap. */
+    private static SVGPath mark() {
+        SVGPath mark = new SVGPath();
+        mark.setContent("M2 2 H24 L16.5 9.5 H9.5 V16.5 L2 24 Z M25.6 3.6 V24 H18 V11.2 Z");
+        mark.getStyleClass().add("mark");
+        return mark;
+    }
+
+    private static Button icon(Feather icon, String text, String id, Runnable run) {
+        Button button = new Button("", new FontIcon(icon));
+        button.getStyleClass().add("icon-button");
+        button.setId(id);
+        button.setTooltip(new Tooltip(text));
+        button.setAccessibleText(text);
+        button.setOnAction(e -> run.run());
+        return button;
+    }
+
+    void show(Plan plan, Notation notation) {
+        if (!title.isFocused()) {
+            title.setText(plan.job().title());
+        }
+        title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
+        long fine = List.of(Station.values()).stream()
+                .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
+        ready.setText(fine + " of " + Station.values().length + " ready");
+        Path file = bench.file().get();
+        boolean isDemo = file != null && bench.shop().isDemo(file);
+        for (Region part : List.of(demo, blank)) {
+            part.setVisible(isDemo);
+            part.setManaged(isDemo);
+        }
+        units.show(notation.units());
+    }
+
+    private void takeTitle() {
+        String text = title.getText().strip();
+        if (!text.isEmpty() && !text.equals(bench.job().title())) {
+            bench.edit(bench.job().withTitle(text));
+        }
+    }
+
+    private void listJobs() {
+        jobs.getItems().clear();
+        jobs.getItems().add(item("New job", bench::newJob));
+        jobs.getItems().add(item("Open a file…", this::openFile));
+        jobs.getItems().add(item("Save a copy…", this::saveCopy));
+        addJobs("My jobs", bench.shop().ownJobs());
+        addJobs("Demo shop", bench.shop().demoJobs());
+    }
+
+    private void addJobs(String name, List<Path> files) {
+        if (files.isEmpty()) {
+            return;
+        }
+        Label caption = new Label(name);
+        caption.getStyleClass().add("menu-caption");
+        CustomMenuItem captionItem = new CustomMenuItem(caption, false);
+        captionItem.setDisable(true);
+        jobs.getItems().addAll(new SeparatorMenuItem(), captionItem);
+        Menu more = new Menu("More");
+        for (int i = 0; i < files.size(); i++) {
+            Path file = files.get(i);
+            (i < MOST_LISTED ? jobs.getItems() : more.getItems())
+                    .add(item(Shop.label(file), () -> bench.open(file)));
+        }
+        if (!more.getItems().isEmpty()) {
+            jobs.getItems().add(more);
+        }
+    }
+
+    private static MenuItem item(String text, Runnable run) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> run.run());
+        return item;
+    }
+
+    private MenuButton preferences() {
+        MenuButton menu = new MenuButton("", new FontIcon(Feather.SETTINGS));
+        menu.setId("preferences");
+        menu.getStyleClass().add("icon-button");
+        menu.setAccessibleText("Preferences");
+        menu.setOnShowing(e -> listPreferences(menu));
+        menu.getItems().add(new MenuItem());
+        return menu;
+    }
+
+    private void listPreferences(MenuButton menu) {
+        Settings settings = bench.settings();
+        menu.getItems().clear();
+        Menu steps = new Menu("Read the rule to");
+        for (ReadingStep step : ReadingStep.values()) {
+            RadioMenuItem item = new RadioMenuItem(step.label());
+            item.setSelected(settings.step(step.units()) == step);
+            item.setOnAction(e -> {
+                settings.setStep(step);
+                bench.notationChanged();
+            });
+            steps.getItems().add(item);
+        }
+        CheckMenuItem uk = new CheckMenuItem("UK words: mitre, rebate, mount");
+        uk.setSelected(settings.spelling() == Spelling.UK);
+        uk.setOnAction(e -> {
+            settings.setSpelling(uk.isSelected() ? Spelling.UK : Spelling.US);
+            bench.notationChanged();
+        });
+        CheckMenuItem dark = new CheckMenuItem("Dark");
+        dark.setSelected(settings.isDark());
+        dark.setOnAction(e -> {
+            settings.setDark(dark.isSelected());
+            Look.apply(window.getScene(), settings);
+        });
+        Menu size = new Menu("Text size");
+        for (int percent : new int[]{100, 115, 130, 150, 175, 200}) {
+            RadioMenuItem item = new RadioMenuItem(percent + " %");
+            item.setSelected(settings.textSize() == percent);
+            item.setOnAction(e -> {
+                settings.setTextSize(percent);
+                Look.apply(window.getScene(), settings);
+            });
+            size.getItems().add(item);
+        }
+        Menu paper = new Menu("Paper");
+        for (PaperSize sheet : PaperSize.values()) {
+            RadioMenuItem item = new RadioMenuItem(sheet == PaperSize.A4 ? "A4" : "Letter");
+            item.setSelected(settings.paper() == sheet);
+            item.setOnAction(e -> settings.setPaper(sheet));
+            paper.getItems().add(item);
+        }
+        menu.getItems().addAll(steps, paper, size, new SeparatorMenuItem(), uk, dark);
+    }
+
+    /** Writes the job's paper and says where it is. */
+    void paper() {
+        Plan plan = bench.currentPlan();
+        Path file = bench.home().paper().resolve(Shop.fileName(plan.job().title()) + ".pdf");
+        try {
+            Files.createDirectories(bench.home().paper());
+            JobFile.writeWhole(file, PaperPdf.write(plan, bench.settings().paper(), bench.notation().get()));
+            bench.notice().set(Notice.info("The paper is ready to print: " + file,
+                    new Notice.Action("Open it", () -> Desktop.show(file))));
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "paper not written", e);
+            bench.notice().set(Notice.grave("The paper could not be written to " + file + "."));
+        }
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Jobs", "*.json"));
+        return chooser;
+    }
+
+    void openFile() {
+        File file = chooser("Open a job").showOpenDialog(getScene().getWindow());
+        if (file != null) {
+            bench.open(file.toPath());
+        }
+    }
+
+    void saveCopy() {
+        FileChooser chooser = chooser("Save a copy");
+        chooser.setInitialFileName(Shop.fileName(bench.job().title()) + ".json");
+        File file = chooser.showSaveDialog(getScene().getWindow());
+        if (file != null) {
+            bench.saveCopy(file.toPath());
+        }
+    }
+}

@@ -1,0 +1,38 @@
+package neatcorner.desktop;
+
+import javafx.scene.layout.HBox;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Field;
+import neatcorner.plan.Plan;
+
+/** A field of the job that has no place in a drawing: its name, and its value to be clicked and typed over. */
+final class LengthBox extends HBox {
+    private final Workbench bench;
+    private final Field field;
+    private final ValueTag tag = new ValueTag();
+    private final javafx.scene.control.Label caption = new javafx.scene.control.Label();
+    private final String name;
+
+    LengthBox(Workbench bench, Field field, String name) {
+        this.bench = bench;
+        this.field = field;
+        this.name = name;
+        getStyleClass().add("captioned");
+        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        caption.getStyleClass().add("caption");
+        caption.setMinWidth(USE_PREF_SIZE);
+        tag.getStyleClass().add("boxed");
+        tag.setId("field-" + field.id().replace('.', '-'));
+        getChildren().addAll(caption, tag);
+    }
+
+    void show(Plan plan, Notation notation) {
+        caption.setText(notation.words(name));
+        tag.show(field.in(plan), field.title(), notation, length -> bench.edit(field.with(bench.currentPlan(), length)),
+                () -> {});
+    }
+
+    void open() {
+        tag.open();
+    }
+}

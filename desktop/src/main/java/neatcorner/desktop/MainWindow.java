@@ -1,0 +1,260 @@
+package neatcorner.desktop;
+
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.animation.AnimationTimer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Level;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Station;
+
+/** The window's content: header, rail of stations, the station's drawing, slate, findings, and what lies over them. */
+final class MainWindow extends StackPane {
+    private final Workbench bench;
+    private final BorderPane frame = new BorderPane();
+    private final BorderPane middle = new BorderPane();
+    private final VBox rail = new VBox();
+    private final ToggleGroup stations = new ToggleGroup();
+    private final Map<Station, StationView> views = new EnumMap<>(Station.class);
+    private final Map<Station, Label> signs = new EnumMap<>(Station.class);
+    private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
+    private final SlatePane slate;
+    private final FindingsPane findings;
+    private final Header header;
+    private final HBox noticeBar = new HBox();
+    private final BenchView benchView;
+    private final Finder finder;
+    private boolean stale = true;
+
+    MainWindow(Workbench bench) {
+        this.bench = bench;
+        getStyleClass().add("neat-corner");
+        slate = new SlatePane(bench.currentPlan());
+        findings = new FindingsPane(this::take, bench.station()::set);
+        header = new Header(bench, this);
+        benchView = new BenchView(bench, this::leaveBench);
+        finder = new Finder(bench, this);
+        for (Station station : Station.values()) {
+            addStation(station);
+        }
+        rail.getStyleClass().add("rail");
+        noticeBar.getStyleClass().add("notice");
+        noticeBar.setAlignment(Pos.CENTER_LEFT);
+        middle.setBottom(findings);
+        frame.setTop(new VBox(header, noticeBar));
+        frame.setLeft(rail);
+        frame.setCenter(middle);
+        frame.setRight(slate);
+        getChildren().addAll(frame, finder, benchView);
+        bench.plan().addListener((observed, old, now) -> refresh());
+        bench.notation().addListener((observed, old, now) -> refresh());
+        bench.station().addListener((observed, old, now) -> {
+            slate.forget();
+            refresh();
+        });
+        bench.notice().addListener((observed, old, now) -> showNotice(now));
+        addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        setOnDragOver(this::dragOver);
+        setOnDragDropped(this::dropped);
+        showNotice(bench.notice().get());
+        refresh();
+        refreshNow();
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                refreshNow();
+            }
+        }.start();
+    }
+
+    private void addStation(Station station) {
+        views.put(station, switch (station) {
+            case OPENING -> new OpeningView(bench, slate);
+            case SECTION -> new SectionView(bench, slate);
+            case STICKS -> new SticksView(bench, slate);
+            case SAW -> new SawView(bench, slate);
+        });
+        Label number = new Label(String.valueOf(station.ordinal() + 1));
+        number.getStyleClass().add("rail-number");
+        Label name = new Label(name(station, bench.notation().get()));
+        name.getStyleClass().add("rail-name");
+        Label sign = new Label();
+        sign.getStyleClass().add("rail-sign");
+        signs.put(station, sign);
+        HBox content = new HBox(number, name, sign);
+        content.setAlignment(Pos.CENTER_LEFT);
+        content.getStyleClass().add("rail-content");
+        ToggleButton button = new ToggleButton();
+        button.setGraphic(content);
+        button.setToggleGroup(stations);
+        button.setId("rail-" + station.name().toLowerCase(java.util.Locale.ROOT));
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setOnAction(e -> bench.station().set(station));
+        buttons.put(station, button);
+        rail.getChildren().add(button);
+    }
+
+    /** What a station is called. */
+    static String name(Station station, Notation notation) {
+        return notation.words(switch (station) {
+            case OPENING -> "Opening";
+            case SECTION -> "Section";
+            case STICKS -> "Sticks";
+            case SAW -> "Saw";
+        });
+    }
+
+    /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */
+    private void refresh() {
+        stale = true;
+    }
+
+    private void refreshNow() {
+        if (!stale) {
+            return;
+        }
+        stale = false;
+        Plan plan = bench.currentPlan();
+        Notation notation = bench.notation().get();
+        Station station = bench.station().get();
+        StationView view = views.get(station);
+        if (view != null) {
+            view.show(plan, notation);
+            if (middle.getCenter() != view) {
+                middle.setCenter(view);
+            }
+        }
+        slate.show(station, plan, notation);
+        findings.show(station, plan, notation);
+        header.show(plan, notation);
+        benchView.show(plan, notation);
+        for (Station each : Station.values()) {
+            showSign(each, plan);
+        }
+    }
+
+    private void showSign(Station station, Plan plan) {
+        Label sign = signs.get(station);
+        ToggleButton button = buttons.get(station);
+        if (sign == null || button == null) {
+            return;
+        }
+        button.setSelected(station == bench.station().get());
+        Level level = FindingsPane.gravest(plan, station);
+        sign.setText(level == null ? "✓" : switch (level) {
+            case STOP -> "■";
+            case CHECK -> "▲";
+            case NOTE -> "●";
+        });
+        sign.getStyleClass().setAll("rail-sign", level == null ? "fine" : level.code());
+        button.setAccessibleText(
+                name(station, bench.notation().get()) + ": " + (level == null ? "fine" : level.code()));
+    }
+
+    private void take(Remedy remedy) {
+        bench.edit(remedy.change().apply(bench.job()));
+    }
+
+    private void showNotice(@org.jspecify.annotations.Nullable Notice notice) {
+        noticeBar.getChildren().clear();
+        noticeBar.setVisible(notice != null);
+        noticeBar.setManaged(notice != null);
+        if (notice == null) {
+            return;
+        }
+        Label text = new Label((notice.grave() ? "■ " : "● ") + notice.text());
+        text.setId("notice-text");
+        text.setWrapText(true);
+        noticeBar.getStyleClass().setAll("notice", notice.grave() ? "stop" : "note");
+        noticeBar.getChildren().add(text);
+        for (Notice.Action action : notice.actions()) {
+            noticeBar.getChildren().add(Controls.chip(action.label(), () -> {
+                bench.notice().set(null);
+                action.run().run();
+            }));
+        }
+        noticeBar.getChildren().add(Controls.chip("Close", () -> bench.notice().set(null)));
+    }
+
+    void openBench() {
+        benchView.open();
+    }
+
+    private void leaveBench() {
+        frame.requestFocus();
+    }
+
+    void openFinder() {
+        finder.open();
+    }
+
+    StationView view(Station station) {
+        return java.util.Objects.requireNonNull(views.get(station));
+    }
+
+    private static boolean is(KeyEvent e, KeyCode code, KeyCombination.Modifier... modifiers) {
+        return new KeyCodeCombination(code, modifiers).match(e);
+    }
+
+    private void shortcut(KeyEvent e) {
+        boolean used = true;
+        if (is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN)) {
+            bench.undo();
+        } else if (is(e, KeyCode.Y, KeyCombination.SHORTCUT_DOWN)
+                || is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)) {
+            bench.redo();
+        } else if (is(e, KeyCode.K, KeyCombination.SHORTCUT_DOWN)) {
+            openFinder();
+        } else if (is(e, KeyCode.P, KeyCombination.SHORTCUT_DOWN)) {
+            header.paper();
+        } else if (is(e, KeyCode.O, KeyCombination.SHORTCUT_DOWN)) {
+            header.openFile();
+        } else if (is(e, KeyCode.N, KeyCombination.SHORTCUT_DOWN)) {
+            bench.newJob();
+        } else if (is(e, KeyCode.S, KeyCombination.SHORTCUT_DOWN)) {
+            header.saveCopy();
+        } else if (is(e, KeyCode.F11)) {
+            openBench();
+        } else if (e.isShortcutDown() && e.getCode().isDigitKey()) {
+            int number = e.getCode().getName().charAt(0) - '1';
+            used = number >= 0 && number < Station.values().length;
+            if (used) {
+                bench.station().set(Station.values()[number]);
+            }
+        } else {
+            used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+
+    private void dragOver(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.acceptTransferModes(TransferMode.COPY);
+            e.consume();
+        }
+    }
+
+    private void dropped(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.setDropCompleted(bench.open(e.getDragboard().getFiles().getFirst().toPath()));
+            e.consume();
+        }
+    }
+}

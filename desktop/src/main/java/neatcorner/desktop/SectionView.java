@@ -1,0 +1,105 @@
+package neatcorner.desktop;
+
+import java.util.List;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import neatcorner.figure.Figure;
+import neatcorner.figure.SectionFigure;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Material;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.section.Rabbet;
+import neatcorner.wood.Species;
+
+/** Station 2: the stick's end, with the pack lying in its rabbet. */
+final class SectionView extends StationView {
+    private final ComboBox<String> wood = new ComboBox<>();
+    private final ToggleButton doubleRabbet = new ToggleButton();
+    private final MenuButton pack = new MenuButton("Pack");
+    private boolean showing;
+
+    SectionView(Workbench bench, SlatePane slate) {
+        super(bench, Station.SECTION, slate);
+        wood.getItems().setAll(Species.KNOWN.stream().map(Species::name).toList());
+        wood.setEditable(true);
+        wood.setPrefWidth(180);
+        wood.setId("wood");
+        wood.setOnAction(e -> {
+            String name = wood.getValue();
+            if (!showing && name != null && !name.isBlank()) {
+                bench.edit(bench.job().withSection(bench.job().section().withWood(Species.named(name.strip()))));
+            }
+        });
+        doubleRabbet.setId("double-rabbet");
+        doubleRabbet.getStyleClass().add("chip");
+        doubleRabbet.setOnAction(e -> toggleStep());
+        pack.setId("pack");
+        pack.setOnShowing(e -> listLayers());
+        pack.getItems().add(new MenuItem());
+        addTools(Controls.captioned("Wood", wood), doubleRabbet, pack);
+    }
+
+    private void toggleStep() {
+        Job job = bench().job();
+        Rabbet rabbet = job.section().rabbet();
+        Units units = job.units();
+        Rabbet changed = rabbet.withStep(rabbet.step() != null
+                ? null
+                : new Rabbet.Step(rabbet.width().plus(units.either(4, 3.0 / 16)),
+                        new neatcorner.measure.Length(rabbet.depth().units() / 2)));
+        bench().edit(job.withSection(job.section().withRabbet(changed)));
+    }
+
+    /** What lies in the rabbet can be taken out, or more put in, each at its usual thickness. */
+    private void listLayers() {
+        Job job = bench().job();
+        Notation notation = bench().notation().get();
+        pack.getItems().clear();
+        List<Layer> layers = job.pack().layers();
+        for (int i = 0; i < layers.size(); i++) {
+            int index = i;
+            item("Take out " + layers.get(i).title().toLowerCase(java.util.Locale.ROOT) + ", "
+                    + notation.text(layers.get(i).thickness()), job.withPack(job.pack().without(index)));
+        }
+        pack.getItems().add(new SeparatorMenuItem());
+        Units units = job.units();
+        add(job, new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)));
+        add(job, new Layer.Glazing(Material.ACRYLIC, units.either(3, 1.0 / 8)));
+        add(job, new Layer.Art(units.either(0.3, 1.0 / 64)));
+        for (Material material : Material.BACKINGS) {
+            add(job, new Layer.Backing(material, units.either(3, 1.0 / 8)));
+        }
+    }
+
+    private void add(Job job, Layer layer) {
+        item("Put in " + layer.title().toLowerCase(java.util.Locale.ROOT) + ", "
+                + bench().notation().get().text(layer.thickness()), job.withPack(job.pack().plus(layer)));
+    }
+
+    private void item(String text, Job job) {
+        MenuItem item = new MenuItem(bench().notation().get().words(text));
+        item.setOnAction(e -> bench().edit(job));
+        pack.getItems().add(item);
+    }
+
+    @Override
+    Figure figure(Plan plan) {
+        return SectionFigure.of(plan);
+    }
+
+    @Override
+    void showTools(Plan plan, Notation notation) {
+        showing = true;
+        wood.setValue(plan.job().section().wood().name());
+        doubleRabbet.setText(notation.words("Double rabbet"));
+        doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
+        showing = false;
+    }
+}

@@ -1,0 +1,92 @@
+package neatcorner.desktop;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import java.util.stream.Stream;
+
+/** The folders that jobs are kept in: the maker's own, and the demo shop's. */
+final class Shop {
+    private static final Logger LOG = Logger.getLogger(Shop.class.getName());
+    private static final List<String> DEMO = List.of("tide-chart-sheet-1.json", "tide-chart-sheet-2.json",
+            "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
+            "keepers-photographs.json");
+
+    private final Home home;
+
+    Shop(Home home) {
+        this.home = home;
+    }
+
+    /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
+    void layOutDemo() throws IOException {
+        Files.createDirectories(home.demo());
+        for (String name : DEMO) {
+            Path file = home.demo().resolve(name);
+            if (!Files.exists(file)) {
+                try (InputStream in = Shop.class.getResourceAsStream("demo/" + name)) {
+                    if (in != null) {
+                        Files.copy(in, file);
+                    }
+                }
+            }
+        }
+    }
+
+    /** The job that the demo opens with. */
+    Path firstDemo() {
+        return home.demo().resolve("tide-chart-sheet-3.json");
+    }
+
+    boolean isDemo(Path file) {
+        return file.startsWith(home.demo());
+    }
+
+    List<Path> ownJobs() {
+        return jobs(home.jobs());
+    }
+
+    List<Path> demoJobs() {
+        return jobs(home.demo());
+    }
+
+    private static List<Path> jobs(Path folder) {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.getFileName().toString().endsWith(".json")).sorted().toList();
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "jobs not listed", e);
+            return List.of();
+        }
+    }
+
+    /** A file of the maker's own that does not exist yet, named after the title. */
+    Path newFile(String title) throws IOException {
+        Files.createDirectories(home.jobs());
+        String name = fileName(title);
+        Path file = home.jobs().resolve(name + ".json");
+        for (int i = 2; Files.exists(file); i++) {
+            file = home.jobs().resolve(name + "-" + i + ".json");
+        }
+        return file;
+    }
+
+    /** The title in letters and digits that every file system takes. */
+    static String fileName(String title) {
+        String plain = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", "-").replaceAll("^-|-$", "");
+        return plain.isEmpty() ? "frame" : plain.substring(0, Math.min(60, plain.length()));
+    }
+
+    /** What a menu calls a job file: its name with spaces. */
+    static String label(Path file) {
+        String name = file.getFileName().toString().replaceAll("\\.json$", "").replace('-', ' ');
+        return name.isEmpty() ? "job" : Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    }
+}

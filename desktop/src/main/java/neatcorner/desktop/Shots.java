@@ -1,0 +1,99 @@
+package neatcorner.desktop;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import neatcorner.measure.Units;
+import neatcorner.plan.Station;
+
+/** Leads the real window through the demo and takes a picture of each main view, 1280 × 800. */
+final class Shots {
+    private static final Logger LOG = Logger.getLogger(Shots.class.getName());
+    private static final Duration SETTLE = Duration.millis(450);
+
+    private final Stage stage;
+    private final Scene scene;
+    private final Workbench bench;
+    private final Path folder;
+    private final List<Shot> shots = new ArrayList<>();
+
+    private record Shot(String name, Runnable prepare) {}
+
+    Shots(Stage stage, Scene scene, Workbench bench, Path folder) {
+        this.stage = stage;
+        this.scene = scene;
+        this.bench = bench;
+        this.folder = folder;
+    }
+
+    void run() {
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        MainWindow window = (MainWindow) scene.getRoot();
+        shots.add(new Shot("1-opening", () -> bench.station().set(Station.OPENING)));
+        shots.add(new Shot("2-section", () -> bench.station().set(Station.SECTION)));
+        shots.add(new Shot("3-sticks", () -> bench.station().set(Station.STICKS)));
+        shots.add(new Shot("4-saw", () -> {
+            bench.station().set(Station.SAW);
+            bench.cut().set(bench.currentPlan().cuts().size() - 2);
+        }));
+        shots.add(new Shot("5-bench", window::openBench));
+        shots.add(new Shot("6-inches-dark", () -> {
+            scene.getRoot().lookup("#bench-view").setVisible(false);
+            bench.settings().setDark(true);
+            Look.apply(scene, bench.settings());
+            bench.open(bench.shop().demoJobs().stream().filter(file -> file.endsWith("storm-painting.json")).findFirst()
+                    .orElse(bench.shop().firstDemo()));
+            bench.setUnits(Units.INCHES);
+            bench.station().set(Station.OPENING);
+        }));
+        next(0);
+    }
+
+    private void next(int index) {
+        if (index == shots.size()) {
+            Platform.exit();
+            return;
+        }
+        shots.get(index).prepare.run();
+        PauseTransition settle = new PauseTransition(SETTLE);
+        settle.setOnFinished(e -> {
+            take(shots.get(index).name);
+            next(index + 1);
+        });
+        settle.play();
+    }
+
+    private void take(String name) {
+        WritableImage image = scene.snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        PixelReader pixels = image.getPixelReader();
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                picture.setRGB(x, y, pixels.getArgb(x, y));
+            }
+        }
+        try {
+            Files.createDirectories(folder);
+            ImageIO.write(picture, "png", folder.resolve(name + ".png").toFile());
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "picture not written", e);
+            System.err.println("neat-corner: no picture could be written to " + folder);
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package neatcorner.desktop;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import neatcorner.figure.Figure;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
+import neatcorner.plan.Field;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+
+/** One station of the work: its drawing in the middle, and above it the few controls that have no place in the drawing. */
+abstract class StationView extends BorderPane {
+    private final Workbench bench;
+    private final Station station;
+    private final FigureView view = new FigureView();
+    private final FlowPane tools = new FlowPane();
+
+    StationView(Workbench bench, Station station, SlatePane slate) {
+        this.bench = bench;
+        this.station = station;
+        getStyleClass().add("station");
+        setId("station-" + station.name().toLowerCase(java.util.Locale.ROOT));
+        tools.getStyleClass().add("tools");
+        tools.setAlignment(Pos.CENTER_LEFT);
+        setTop(tools);
+        setCenter(view);
+        view.setChanges(new FigureView.Changes() {
+            @Override
+            public void typed(Field field, Length length) {
+                bench.edit(field.with(bench.currentPlan(), length));
+            }
+
+            @Override
+            public void dragged(Field field, Length length, boolean done) {
+                neatcorner.plan.Job job = field.with(bench.currentPlan(), length);
+                if (done) {
+                    bench.edit(job);
+                } else {
+                    bench.preview(job);
+                }
+            }
+
+            @Override
+            public Length measure(Field field) {
+                return field.in(bench.currentPlan());
+            }
+
+            @Override
+            public void working(String name, Quantity value) {
+                slate.explain(name, value);
+            }
+        });
+    }
+
+    final Workbench bench() {
+        return bench;
+    }
+
+    final Station station() {
+        return station;
+    }
+
+    final FigureView view() {
+        return view;
+    }
+
+    final void addTools(Node... nodes) {
+        tools.getChildren().addAll(nodes);
+    }
+
+    /** Puts the drawing in a frame of the station's own making. */
+    final void setBelowTools(Node node) {
+        HBox holder = new HBox(node);
+        holder.getStyleClass().add("below-tools");
+        javafx.scene.layout.VBox top = new javafx.scene.layout.VBox(tools, holder);
+        setTop(top);
+    }
+
+    /** Shows a plan: the drawing and the controls. */
+    final void show(Plan plan, Notation notation) {
+        showTools(plan, notation);
+        view.show(figure(plan), notation);
+    }
+
+    abstract Figure figure(Plan plan);
+
+    abstract void showTools(Plan plan, Notation notation);
+}

@@ -1,0 +1,118 @@
+package neatcorner.desktop;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A figure that stands in a drawing. If it belongs to a field, a click (or Enter) opens it for typing where it stands; what
+ * is typed is shown as understood before it counts. Any figure shows its working on F1.
+ */
+final class ValueTag extends StackPane {
+    private final FiguresLabel figures = new FiguresLabel();
+    private @Nullable LengthEntry entry;
+    private @Nullable Consumer<Length> change;
+    private Runnable working = () -> {};
+    private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
+    private String name = "";
+
+    ValueTag() {
+        getStyleClass().add("value-tag");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.BUTTON);
+        getChildren().add(figures);
+        setOnMouseClicked(e -> {
+            requestFocus();
+            open();
+            e.consume();
+        });
+        setOnKeyPressed(this::keyPressed);
+    }
+
+    /** Shows a value; {@code change} is null when it only follows from others. */
+    void show(Quantity value, String newName, Notation newNotation, @Nullable Consumer<Length> newChange,
+            Runnable newWorking) {
+        notation = newNotation;
+        name = newName;
+        change = newChange;
+        working = newWorking;
+        figures.show(newNotation.figures(value), !(value instanceof Length));
+        setAccessibleText(newNotation.words(newName) + " " + newNotation.text(value));
+        if (newChange == null) {
+            getStyleClass().remove("editable");
+        } else if (!getStyleClass().contains("editable")) {
+            getStyleClass().add("editable");
+        }
+    }
+
+    /** The figure as text, for tests and for the finder. */
+    String text() {
+        return figures.text();
+    }
+
+    private void keyPressed(KeyEvent e) {
+        if (entry == null && (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.F2)) {
+            open();
+            e.consume();
+        } else if (e.getCode() == KeyCode.F1) {
+            working.run();
+            e.consume();
+        } else if (entry == null && e.getText().length() == 1 && Character.isDigit(e.getText().charAt(0))
+                && !e.isControlDown() && change != null) {
+            open();
+            LengthEntry opened = entry;
+            if (opened != null) {
+                opened.setText(e.getText());
+                opened.end();
+            }
+            e.consume();
+        }
+    }
+
+    /** Opens the value for typing, or shows its working when it cannot be typed. */
+    void open() {
+        Consumer<Length> target = change;
+        if (target == null) {
+            working.run();
+            return;
+        }
+        if (entry != null) {
+            return;
+        }
+        Label understood = new Label();
+        understood.getStyleClass().add("understood");
+        LengthEntry opened = new LengthEntry(notation, figures.text().replace("≈", ""), understood);
+        opened.setAccessibleText(notation.words(name));
+        opened.whenDone(length -> {
+            close();
+            target.accept(length);
+        }, this::close);
+        entry = opened;
+        VBox box = new VBox(opened, understood);
+        box.getStyleClass().add("value-entry");
+        box.setAlignment(Pos.TOP_CENTER);
+        getChildren().setAll(box);
+        toFront();
+        opened.requestFocus();
+        opened.selectAll();
+    }
+
+    boolean isOpen() {
+        return entry != null;
+    }
+
+    private void close() {
+        entry = null;
+        getChildren().setAll(figures);
+        requestFocus();
+    }
+}
