@@ -111,11 +111,11 @@ public record Drawing(double width, double height, double scale, double originX,
                         : Grain.along(part, wood.grain(), wood.seed());
                 grain.forEach(line -> out.add(new Stroke(place(line), wood.tint().grain(), GRAIN_WEIGHT, false)));
             }
-            out.add(new Stroke(closed(place(wood.outline())), Tint.INK, 1.2, false));
+            out.add(new Stroke(closed(place(wood.outline())), Tint.WOOD_INK, 1.2, false));
         }
 
         private static double ringSpacing(List<Point> outline) {
-            return Math.sqrt(Math.abs(Convex.area(outline))) / 9;
+            return Math.sqrt(Math.abs(Convex.area(outline))) / 15;
         }
 
         private static Point ringHeart(List<Point> outline) {

@@ -41,7 +41,7 @@ public final class OpeningFigure {
         drawPack(sight);
         drawWood(outside, sight);
         Box rabbet = sight.grown(plan.job().section().rabbet().width().toMm());
-        marks.hidden(rabbet, Tint.CONSTRUCTION);
+        marks.hidden(rabbet, Tint.WOOD_INK);
         drawDimensions(outside, sight, rabbet);
         drawHandles(outside);
         return new Figure("The frame from the front", outside,
@@ -147,7 +147,7 @@ public final class OpeningFigure {
                 new Point((outside.left() + sight.left()) / 2, 0));
         for (int side = 0; side < 4; side++) {
             marks.label(middles.get(side), 0, 5, Anchor.MIDDLE, String.valueOf((char) ('A' + side)), 14, true,
-                    Tint.INK);
+                    Tint.WOOD_INK);
         }
     }
 

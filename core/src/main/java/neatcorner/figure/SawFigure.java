@@ -1,6 +1,5 @@
 package neatcorner.figure;
 
-import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -29,7 +28,7 @@ public final class SawFigure {
         this.w = cut.piece().piece().face().toMm();
         boolean swung = isFinal() && plan.job().saw().secondMiter() == SecondMiter.SWING_SAW;
         this.side = swung ? -1 : 1;
-        this.shown = Math.min(cut.piece().piece().outer().toMm(), w * 7.5);
+        this.shown = Math.min(cut.piece().piece().outer().toMm(), w * 6);
     }
 
     public static Figure of(Plan plan, SawCut cut) {
@@ -89,8 +88,8 @@ public final class SawFigure {
             wood(List.of(new Point(0, 0), new Point(end, 0), new Point(end - farSlant, w), new Point(slant(), w)),
                     wood, seed);
         }
-        drawRabbet(piece, end - farSlant);
-        marks.label(new Point(side * shown * 0.28, w * 0.42), 0, 12, Anchor.MIDDLE, label(), 36, true, Tint.INK);
+        drawRabbet(piece, broken);
+        marks.label(new Point(side * shown * 0.28, w * 0.42), 0, 12, Anchor.MIDDLE, label(), 36, true, Tint.WOOD_INK);
     }
 
     private void wood(List<Point> outline, Tint tint, long seed) {
@@ -102,18 +101,30 @@ public final class SawFigure {
     }
 
     /** The rabbet along the sight edge: seen when the piece lies face down, hidden below when it lies face up. */
-    private void drawRabbet(Piece piece, double sightEnd) {
+    private void drawRabbet(Piece piece, boolean broken) {
         double rw = Math.min(w, plan.job().section().rabbet().width().toMm());
+        double farTan = isFinal() ? piece.left().miter().tan() * side : 0;
+        double breakAt = side * shown * 0.52;
+        double lean = w * 0.12 * side / w;
         double y = w - rw;
-        double near = slant() * (y / w);
-        double far = isFinal() ? side * shown - piece.left().miter().tan() * y * side : side * shown;
-        if (cut.isFaceDown(plan.job().saw())) {
-            List<Point> step = new ArrayList<>(
-                    List.of(new Point(near, y), new Point(far, y), new Point(sightEnd, w), new Point(slant(), w)));
-            marks.hatch(step, 90, 6, Tint.INK);
-            marks.line(Tint.INK, 1.4, new Point(near, y), new Point(far, y));
+        if (broken) {
+            rabbetPart(y, slant() / w, 0, lean, breakAt);
+            rabbetPart(y, lean, side * shown * 0.58, -farTan, side * shown);
         } else {
-            marks.dashed(Tint.INK, new Point(near, y), new Point(far, y));
+            rabbetPart(y, slant() / w, 0, -farTan, side * shown);
+        }
+    }
+
+    /** The strip from y to the sight edge, between two ends that each start at the fence and lean by so much. */
+    private void rabbetPart(double y, double nearLean, double near, double farLean, double far) {
+        Point a = new Point(near + nearLean * y, y);
+        Point b = new Point(far + farLean * y, y);
+        if (cut.isFaceDown(plan.job().saw())) {
+            marks.hatch(List.of(a, b, new Point(far + farLean * w, w), new Point(near + nearLean * w, w)), 90, 6,
+                    Tint.WOOD_INK);
+            marks.line(Tint.WOOD_INK, 1.4, a, b);
+        } else {
+            marks.dashed(Tint.WOOD_INK, a, b);
         }
     }
 
@@ -140,9 +151,10 @@ public final class SawFigure {
         Length stop = cut.stop();
         double at = side * shown;
         if (stop != null) {
-            marks.area(stopBlock(at), Tint.CUT, Tint.INK, 1.2);
-            marks.label(new Point(at, -w * 0.27), side * 34, 5, side > 0 ? Anchor.START : Anchor.END,
-                    "stop", 13, true, Tint.INK);
+            Box block = stopBlock(at);
+            marks.area(block, Tint.CUT, Tint.INK, 1.2);
+            marks.label(new Point(block.center().x(), block.bottom()), 0, 18, Anchor.MIDDLE, "stop", 14, true,
+                    Tint.INK);
             marks.dimension(new Point(Math.min(0, at), -w * 0.55), new Point(Math.max(0, at), -w * 0.55), 30, stop,
                     "Stop", null);
         } else {

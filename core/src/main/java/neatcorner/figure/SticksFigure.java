@@ -16,7 +16,7 @@ import neatcorner.stock.Stick;
 
 /**
  * The sticks on the rack with the mitred pieces laid in them, one below the other; those that are not needed stand below.
- * Along the stick the figure is to scale; across, sticks are drawn wider by {@link #stretch} so that pieces can be told
+ * Along the stick the figure is to scale; across, sticks are drawn wider so that pieces can be told
  * apart, and the figure says so.
  */
 public final class SticksFigure {
@@ -38,6 +38,14 @@ public final class SticksFigure {
     }
 
     public static Figure of(Plan plan) {
+        if (plan.job().stock().sticks().isEmpty()) {
+            Marks marks = new Marks();
+            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, "The rack is empty", 20, true, Tint.INK);
+            marks.label(new Point(50, 26), 0, 28, Anchor.MIDDLE,
+                    "Add the sticks you have, or take the suggestion below to see what to buy.", 14, false,
+                    Tint.FAINT_INK);
+            return new Figure("The rack is empty", new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
+        }
         return new SticksFigure(plan).draw();
     }
 
@@ -57,12 +65,6 @@ public final class SticksFigure {
         SticksFigure figure = new SticksFigure(plan);
         figure.draw();
         return figure.rows;
-    }
-
-    /** How much wider than to scale sticks are drawn. */
-    public static double stretch(Plan plan) {
-        double width = plan.job().section().width().toMm();
-        return width > 0 ? new SticksFigure(plan).height / width : 1;
     }
 
     private Figure draw() {
@@ -86,8 +88,13 @@ public final class SticksFigure {
     }
 
     private Figure framed(double y) {
+        double stretch = height / Math.max(1e-6, plan.job().section().width().toMm());
+        if (stretch > 1.05) {
+            marks.label(new Point(0, y - pitch + height), 0, 24, Anchor.START, "Lengths are to scale; sticks are drawn "
+                    + Math.round(stretch * 10) / 10.0 + " times as wide as they are.", 12, false, Tint.FAINT_INK);
+        }
         return new Figure("Sticks on the rack with the pieces laid in them",
-                new Box(0, 0, longest, Math.max(pitch, y - pitch + height)), new Figure.Margin(34, 96, 30, 14),
+                new Box(0, 0, longest, Math.max(pitch, y - pitch + height)), new Figure.Margin(34, 96, 36, 14),
                 marks.list());
     }
 
@@ -130,7 +137,7 @@ public final class SticksFigure {
         marks.wood(outline, wood, 0, seed);
         boolean many = plan.job().quantity() > 1;
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
-                many ? cut.piece().name() + cut.frame() : cut.piece().name(), 15, true, Tint.INK);
+                many ? cut.piece().name() + cut.frame() : cut.piece().name(), 15, true, Tint.WOOD_INK);
     }
 
     /** What is left at the end, as wood that can be kept. */
@@ -168,7 +175,7 @@ public final class SticksFigure {
         drawDefects(stick, y);
         String count = spare == 1 ? "" : " · " + spare + " of them";
         marks.label(box.center(), 0, 5, Anchor.MIDDLE, spare > 0 ? "stays on the rack" : "none on the rack", 13, true,
-                Tint.INK);
+                Tint.WOOD_INK);
         head(stick.name() + (spare > 0 ? count : ""), stick, index, box);
     }
 

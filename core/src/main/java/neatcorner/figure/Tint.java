@@ -9,6 +9,8 @@ public enum Tint {
     INK,
     /** Less important writing. */
     FAINT_INK,
+    /** Outlines of wood and letters on it; dark whatever the ground, for wood is light. */
+    WOOD_INK,
     /** Thin construction lines, dimension lines, hidden edges. */
     CONSTRUCTION,
     /** Where the saw goes. */

@@ -27,6 +27,10 @@ public record Notation(ReadingStep step, Spelling spelling) {
         return switch (quantity) {
             case Length length -> figures(length);
             case Angle angle -> decimal(angle.degrees(), 2, "°");
+            case Money money -> new Figures(false, money.amount() < 0,
+                    BigDecimal.valueOf(Math.abs(money.amount())).setScale(2, RoundingMode.HALF_UP).toPlainString(), 0,
+                    1,
+                    "");
             case Mass mass -> decimal(mass.kilograms(), 2, "kg");
             case Scalar scalar -> decimal(scalar.value(), scalar.decimals(), scalar.unit());
         };

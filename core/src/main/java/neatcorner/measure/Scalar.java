@@ -11,8 +11,4 @@ public record Scalar(double value, String unit, int decimals) implements Quantit
     public static Scalar count(long count) {
         return new Scalar(count, "", 0);
     }
-
-    public static Scalar of(double value, int decimals) {
-        return new Scalar(value, "", decimals);
-    }
 }

@@ -37,7 +37,7 @@ final class SizeFindings {
                             job.size().width(), job.size().height()),
                     new Remedy(Sentence.of("Start again from the usual size"), SizeFindings::withUsualSize));
         }
-        if (window != null && !window.isPositive() && sizes.pack().isPositive()) {
+        if (window != null && !window.isPositive() && sizes.sight().isPositive()) {
             return Finding.stop("size.impossible", OPENING, Sentence.of(
                     "The mat's borders and overlap leave no window: it would be {0} by {1}.", window.width(),
                     window.height()), thinnerBorders(job));

@@ -7,7 +7,8 @@ import neatcorner.fitout.Layer;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
-import neatcorner.measure.Quantity;
+import neatcorner.measure.Money;
+
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
@@ -105,8 +106,11 @@ public final class Slates {
         StickLayout layout = plan.layout();
         List<Slate.Row> rows = new ArrayList<>();
         Reading pieces = Reading.given("Pieces", Scalar.count((long) plan.pieces().size() * plan.job().quantity()));
-        rows.add(Slate.Row.large("Sticks to take",
-                Reading.computed("Sticks to take", Scalar.count(layout.sticks().size()), "{0} laid out", pieces)));
+        String proof = !layout.isComplete()
+                ? "Sticks to take, too few"
+                : layout.proved() ? "Sticks to take, proved least" : "Sticks to take, least not proved";
+        rows.add(Slate.Row.large(proof, Reading.computed("Sticks to take", Scalar.count(layout.sticks().size()),
+                "{0} laid out: " + layout.proof(), pieces)));
         Reading longest = Reading.computed("Longest offcut", layout.longestOffcut(),
                 "what is left of one stick after its"
                         + " pieces and kerfs");
@@ -123,7 +127,7 @@ public final class Slates {
         Double cost = layout.cost();
         if (cost != null) {
             rows.add(Slate.Row.plain("Cost",
-                    Reading.computed("Cost", Scalar.of(cost, 2), "prices of the sticks taken, added up")));
+                    Reading.computed("Cost", new Money(cost), "prices of the sticks taken, added up")));
         }
         rows.add(Slate.Row.plain("Kerf at the miter", kerfAtMiter(plan)));
         return new Slate(rows);
@@ -139,12 +143,14 @@ public final class Slates {
 
     private static Slate saw(Plan plan) {
         List<Slate.Row> rows = new ArrayList<>();
+        Angle shown = null;
         for (SawSetting setting : plan.settings()) {
             String pieces = String.join(", ", setting.pieces());
-            Quantity miter = setting.miter();
-            rows.add(Slate.Row.large("Miter for " + pieces,
-                    Reading.computed("Miter for " + pieces, miter,
-                            "the angle whose tangent is the other face ÷ this face")));
+            if (shown == null || !shown.isNear(setting.miter())) {
+                shown = setting.miter();
+                rows.add(Slate.Row.large("Miter", Reading.computed("Miter for " + pieces, shown,
+                        "the angle whose tangent is the other face ÷ this face")));
+            }
             Reading stop = outerLength(plan, setting);
             rows.add(Slate.Row.large("Stop for " + pieces, stop));
             if (plan.job().saw().rough().isPositive()) {

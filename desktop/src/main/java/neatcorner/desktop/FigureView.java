@@ -206,7 +206,7 @@ final class FigureView extends Region {
         for (Drawing.Primitive primitive : now.primitives()) {
             if (primitive instanceof Drawing.Value value) {
                 Field field = value.field();
-                String key = field == null ? value.name() : field.id();
+                String key = unused(field == null ? value.name() : field.id(), shown);
                 shown.add(key);
                 ValueTag tag = values.computeIfAbsent(key, this::newTag);
                 Consumer<Length> change = field == null ? null : length -> changes.typed(field, length);
@@ -222,6 +222,15 @@ final class FigureView extends Region {
             }
             return gone;
         });
+    }
+
+    /** The key, numbered when a value of the same kind is already shown. */
+    private static String unused(String key, Set<String> used) {
+        String free = key;
+        for (int i = 2; used.contains(free); i++) {
+            free = key + "-" + i;
+        }
+        return free;
     }
 
     private ValueTag newTag(String key) {
@@ -340,6 +349,8 @@ final class FigureView extends Region {
             setAccessibleText(words.words("Drag to change: " + field.title()));
             double w = across ? 10 : 26;
             double h = across ? 26 : 10;
+            setMinSize(w, h);
+            setPrefSize(w, h);
             resizeRelocate(shown.x() - w / 2, shown.y() - h / 2, w, h);
         }
 

@@ -45,6 +45,8 @@ final class FindingsPane extends ScrollPane {
             fine.getStyleClass().add("finding-text");
             rows.getChildren().setAll(line("all-well", glyph("✓", "Fine"), fine));
         }
+        rows.applyCss();
+        setPrefHeight(Math.min(136, Math.max(54, rows.prefHeight(getWidth()) + 2)));
     }
 
     private HBox row(Finding finding, Station station, Notation notation) {

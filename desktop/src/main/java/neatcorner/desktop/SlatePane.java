@@ -176,7 +176,7 @@ final class SlatePane extends VBox {
             Quantity value = readings.getFirst().value();
             first.show(notation.figures(value), !pair || !(value instanceof Length));
             if (pair) {
-                second.show(notation.figures(readings.get(1).value()), false);
+                second.show(notation.figures(readings.get(1).value()), true);
                 if (numbers.getChildren().size() == 1) {
                     numbers.getChildren().addAll(times, second);
                 }

@@ -9,6 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Job;
 import neatcorner.plan.LargestFrame;
@@ -31,6 +33,7 @@ final class StickEditor extends FlowPane {
     StickEditor(Workbench bench) {
         this.bench = bench;
         getStyleClass().add("stick-editor");
+        HBox.setHgrow(this, Priority.ALWAYS);
         setAlignment(Pos.CENTER_LEFT);
         name.setPrefColumnCount(12);
         name.setId("stick-name");
@@ -87,7 +90,7 @@ final class StickEditor extends FlowPane {
         }
         Double cost = stick.price();
         if (!price.isFocused()) {
-            price.setText(cost == null ? "" : notation.bare(neatcorner.measure.Scalar.of(cost, 2)));
+            price.setText(cost == null ? "" : notation.bare(new neatcorner.measure.Money(cost)));
         }
         count.getValueFactory().setValue(stick.count());
         clear.setDisable(stick.defects().isEmpty());

@@ -128,9 +128,7 @@ final class SticksView extends StationView {
 
     @Override
     Figure figure(Plan plan) {
-        if (plan.job().stock().sticks().isEmpty()) {
-            return new Figure("No sticks on the rack", new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
-        }
+        
         return SticksFigure.of(plan);
     }
 

@@ -11,8 +11,9 @@ final class PaperInks {
         return switch (tint) {
             case INK -> 0x16181d;
             case FAINT_INK -> 0x4a505c;
+            case WOOD_INK -> 0x1d1a16;
             case CONSTRUCTION -> 0x7b8494;
-            case CUT -> 0xb3261e;
+            case CUT -> 0x14618a;
             case GLASS -> 0xdcecf2;
             case GLASS_EDGE -> 0x6f93a3;
             case MAT -> 0xf1f2f4;
@@ -23,7 +24,7 @@ final class PaperInks {
             case BACKING_LINE -> 0x8d96a5;
             case METAL -> 0xc3c9d3;
             case TABLE -> 0xf2f4f7;
-            case DEFECT -> 0x5c2f2a;
+            case DEFECT -> 0x3a4250;
             case WASTE -> 0xf4f4f5;
             case HIGHLIGHT -> 0xffd866;
             case WOOD_ASH -> 0xf3e6cb;

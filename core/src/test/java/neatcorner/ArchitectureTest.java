@@ -1,0 +1,41 @@
+package neatcorner;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ArchitectureTest {
+    /** Lowest first; each may use only those before it. */
+    private static final List<String> ORDER = List.of("measure", "wood", "section", "outline", "piece", "stock", "saw",
+            "fitout", "hanging", "plan", "figure");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("neatcorner");
+
+    @Test
+    void packagesUseOnlyThoseBelowThem() {
+        for (int i = 0; i < ORDER.size(); i++) {
+            String[] above = ORDER.subList(i + 1, ORDER.size()).stream().map(name -> "neatcorner." + name)
+                    .toArray(String[]::new);
+            if (above.length > 0) {
+                noClasses().that().resideInAPackage("neatcorner." + ORDER.get(i)).should().dependOnClassesThat()
+                        .resideInAnyPackage(above).check(CORE);
+            }
+        }
+    }
+
+    @Test
+    void theCoreDrawsNothingStoresNothingAndHasNoClock() {
+        noClasses().should().dependOnClassesThat()
+                .resideInAnyPackage("javafx..", "java.awt..", "javax..", "java.io..", "java.nio..", "java.sql..",
+                        "java.net..", "java.time..")
+                .check(CORE);
+        noClasses().should().callMethod(System.class, "nanoTime").orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .orShould().dependOnClassesThat().haveFullyQualifiedName("java.lang.Thread").check(CORE);
+    }
+}
