@@ -4,6 +4,7 @@ module neatcorner.exchange {
     requires java.desktop;
     requires java.xml;
     requires org.apache.commons.csv;
+    requires org.apache.commons.logging;
     requires org.apache.fontbox;
     requires org.apache.pdfbox;
     requires transitive neatcorner.core;

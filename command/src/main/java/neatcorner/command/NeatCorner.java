@@ -31,8 +31,20 @@ public final class NeatCorner implements Runnable {
         } else if (words.stream().allMatch(word -> word.endsWith(".json"))) {
             Desktop.open(Desktop.Opening.of(words.stream().map(Path::of).toList()));
         } else {
-            System.exit(run(args));
+            System.exit(guarded(args));
         }
+    }
+
+    /** As {@link #run}; a fault of the program or of the machine is one line too. */
+    private static int guarded(String... args) {
+        try {
+            return run(args);
+        } catch (OutOfMemoryError | StackOverflowError e) {
+            complain("There is not enough memory for this (" + e.getClass().getSimpleName() + ").");
+        } catch (LinkageError e) {
+            complain("The program is not whole; build it again (" + e + ").");
+        }
+        return BAD_INPUT;
     }
 
     /** Runs a subcommand; returns the exit code. */

@@ -69,7 +69,7 @@ final class PlanCommand implements Callable<Integer> {
             NeatCorner.complain(e.getFile() + ": there is no such file");
         } catch (IOException e) {
             NeatCorner.complain((e.getMessage() == null ? file.toString() : e.getMessage())
-                    + ": cannot be read or written (" + e.getClass().getSimpleName() + ")");
+                    + ": cannot be read or written");
         }
         return NeatCorner.BAD_INPUT;
     }

@@ -128,7 +128,7 @@ final class SticksView extends StationView {
 
     @Override
     Figure figure(Plan plan) {
-        
+
         return SticksFigure.of(plan);
     }
 

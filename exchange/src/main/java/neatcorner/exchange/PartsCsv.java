@@ -52,8 +52,12 @@ public record PartsCsv(Length length, int count, String name, long line) {
     }
 
     private static PartsCsv part(CSVRecord row, long line, Units units) throws BadFile {
-        if (!row.isConsistent() && row.size() < 2) {
+        if (row.size() < 2) {
             throw new BadFile((int) line, "", "a length and a count");
+        }
+        if (row.size() > row.getParser().getHeaderNames().size()) {
+            throw new BadFile((int) line, "",
+                    "no more values than the header has names; a decimal comma needs quotes, as in \"12,5\"");
         }
         String text = row.get("length");
         Length length = switch (LengthText.read(text, units)) {

@@ -1,0 +1,133 @@
+package neatcorner.command;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class CommandTest {
+    private static final String JOB = """
+        { "format": "neat-corner-job/1", "title": "Small", "units": "in",
+          "size": { "of": "sight", "width": "15 1/2", "height": 11 },
+          "section": { "wood": "black walnut", "width": 2.25, "thickness": 0.75,
+            "rabbet": { "width": 0.25, "depth": 0.375 } },
+          "stock": { "sticks": [ { "length": 96, "count": 2 } ] } }
+        """;
+
+    @TempDir
+    Path folder = Path.of("");
+
+    /** What a run of the command said and how it ended. */
+    private record Run(int code, String out, String err) {}
+
+    private static Run run(String... args) {
+        PrintStream out = System.out;
+        PrintStream err = System.err;
+        ByteArrayOutputStream outBytes = new ByteArrayOutputStream();
+        ByteArrayOutputStream errBytes = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(outBytes, true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(errBytes, true, StandardCharsets.UTF_8));
+        try {
+            int code = NeatCorner.run(args);
+            return new Run(code, outBytes.toString(StandardCharsets.UTF_8), errBytes.toString(StandardCharsets.UTF_8));
+        } finally {
+            System.setOut(out);
+            System.setErr(err);
+        }
+    }
+
+    private String file(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text).toString();
+    }
+
+    /** Common practice: 15½ in opening with 2¼ in faces is 20 in at the long points. */
+    @Test
+    void aJobIsPlannedInMillimetresAsJson() throws IOException {
+        Run run = run("plan", file("job.json", JOB), "--json");
+        assertEquals(0, run.code, run.err);
+        assertTrue(run.out.contains("\"long\" : 508"), run.out);
+        assertTrue(run.out.contains("\"proved\" : true"), run.out);
+        assertEquals("", run.err);
+    }
+
+    @Test
+    void aPersonReadsThePlanInTheJobsOwnUnits() throws IOException {
+        Run run = run("plan", file("job.json", JOB));
+        assertTrue(run.out.contains("A  top  × 1  long 20 in  short 15 1/2 in  miters 45° / 45°"), run.out);
+    }
+
+    @Test
+    void aJobThatCannotBeMadeIsPrintedAndEndsWith1() throws IOException {
+        Run run = run("plan", file("job.json", JOB.replace("\"count\": 2", "\"count\": 0")), "--json");
+        assertEquals(1, run.code);
+        assertTrue(run.out.contains("stock.short"), run.out);
+    }
+
+    @Test
+    void whatCannotBeReadIsOneLineAndEndsWith2() throws IOException {
+        for (Run run : new Run[]{run("plan", file("bad.json", "{ \"format\": 3 }")),
+            run("plan", folder.resolve("none.json").toString()), run("plan", folder.toString()), run("plan"),
+            run("plan", file("ok.json", JOB), "--wrong"), run("bake"),
+            run("nest", file("p.csv", "length,count\n100,1\n"), "--stick", "abc"),
+            run("nest", file("q.csv", "length;count\n100;1\n"), "--stick", "2400"),
+            run("nest", file("r.csv", "length,count\n3000,1\n"), "--stick", "2400", "--kerf", "3")}) {
+            assertEquals(2, run.code, run.toString());
+            assertEquals(1, run.err.lines().count(), run.err);
+            assertFalse(run.err.contains("Exception") || run.err.contains("\tat "), run.err);
+        }
+    }
+
+    @Test
+    void theFilesOfAJobAreWrittenToAFolder() throws IOException {
+        Path out = folder.resolve("out");
+        assertEquals(0, run("plan", file("job.json", JOB), "--out", out.toString(), "--paper", "LETTER").code);
+        try (var files = Files.list(out)) {
+            assertEquals(
+                    Set.of("plan.json", "cut-list.csv", "front.svg", "section.svg", "sticks.svg", "paper.pdf"),
+                    files.map(file -> file.getFileName().toString()).collect(Collectors.toSet()));
+        }
+    }
+
+    /** Textbook example of the cutting-stock problem (paper mill), value from memory: 73 rolls. */
+    @Test
+    void thePaperMillNeeds73Rolls() throws IOException {
+        String parts = """
+            length,count
+            1380,22
+            1520,25
+            1560,12
+            1710,14
+            1820,18
+            1880,18
+            1930,20
+            2000,10
+            2050,12
+            2100,14
+            2140,16
+            2150,18
+            2200,20
+            """;
+        Run run = run("nest", file("mill.csv", parts), "--stick", "5600", "--json");
+        assertEquals(0, run.code, run.err);
+        assertTrue(run.out.contains("\"sticks\" : 73") && run.out.contains("\"proved\" : true"), run.out);
+    }
+
+    @Test
+    void sticksOfSeveralLengthsAndPricesAreWeighed() throws IOException {
+        Run run = run("nest", file("p.csv", "length,count\n900,4\n"), "--stick", "2000:9:10", "--stick", "1000:9:3.50",
+                "--kerf", "3", "--trim", "10", "--json");
+        assertTrue(run.out.contains("\"cost\" : 14"), run.out);
+        Run few = run("nest", file("p.csv", "length,count\n900,4\n"), "--stick", "1000:3");
+        assertEquals(1, few.code);
+    }
+}
