@@ -84,17 +84,21 @@ public final class SticksFigure {
                 y += pitch;
             }
         }
+        addScaleNote(y);
         return framed(y);
     }
 
-    private Figure framed(double y) {
+    private void addScaleNote(double y) {
         double stretch = height / Math.max(1e-6, plan.job().section().width().toMm());
         if (stretch > 1.05) {
             marks.label(new Point(0, y - pitch + height), 0, 24, Anchor.START, "Lengths are to scale; sticks are drawn "
                     + Math.round(stretch * 10) / 10.0 + " times as wide as they are.", 12, false, Tint.FAINT_INK);
         }
+    }
+
+    private Figure framed(double y) {
         return new Figure("Sticks on the rack with the pieces laid in them",
-                new Box(0, 0, longest, Math.max(pitch, y - pitch + height)), new Figure.Margin(34, 96, 36, 14),
+                new Box(0, 0, longest, Math.max(height, y - pitch + height)), new Figure.Margin(34, 96, 36, 14),
                 marks.list());
     }
 

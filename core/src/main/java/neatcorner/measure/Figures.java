@@ -13,6 +13,10 @@ public record Figures(boolean rounded, boolean negative, String whole, int numer
     /** Stands before a figure that was rounded to the shop's step. */
     public static final String ABOUT = "≈";
 
+    public Figures withoutUnit() {
+        return new Figures(rounded, negative, whole, numerator, denominator, "");
+    }
+
     public boolean hasFraction() {
         return numerator != 0;
     }

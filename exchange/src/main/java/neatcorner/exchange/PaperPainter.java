@@ -5,10 +5,11 @@ import neatcorner.figure.Drawing;
 import neatcorner.figure.Point;
 import neatcorner.figure.Tint;
 import neatcorner.measure.Figures;
+import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 
-/** Draws a laid-out figure with a pen. Values stand on a blank ground, their fractions stacked. */
+/** Draws a laid-out figure with a pen. Values stand on a blank ground, lengths without their unit, fractions stacked. */
 final class PaperPainter {
     private static final double VALUE_SIZE = 14;
     /** Advance of a digit of the monospaced face, in parts of its size. */
@@ -39,7 +40,9 @@ final class PaperPainter {
     }
 
     private void value(double x, double y, Anchor anchor, Quantity quantity) {
-        Figures figures = notation.figures(quantity);
+        Figures figures = quantity instanceof Length
+                ? notation.figures(quantity).withoutUnit()
+                : notation.figures(quantity);
         double width = width(figures, VALUE_SIZE);
         double left = switch (anchor) {
             case START -> x;

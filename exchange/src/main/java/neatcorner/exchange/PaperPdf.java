@@ -76,7 +76,7 @@ public final class PaperPdf {
         String frames = plan.job().quantity() == 1 ? "one frame" : plan.job().quantity() + " frames";
         return frames + ", " + section.wood().name() + " " + notation.bare(section.width()) + " × "
                 + notation.text(section.thickness()) + ", rabbet " + notation.bare(section.rabbet().width()) + " × "
-                + notation.text(section.rabbet().depth());
+                + notation.text(section.rabbet().depth()) + "; sizes in drawings are in " + notation.units().symbol();
     }
 
     private void stops() throws IOException {
@@ -134,6 +134,7 @@ public final class PaperPdf {
     }
 
     private void sticks() throws IOException {
+        sheet.keepTogether(180);
         sheet.heading("Sticks: first cuts, stick by stick");
         if (plan.layout().sticks().isEmpty()) {
             sheet.note("–", "No sticks are laid out.", false);
@@ -153,9 +154,11 @@ public final class PaperPdf {
 
     private void finalCuts() throws IOException {
         sheet.heading("Final cuts, against the stop");
+        int step = 2;
         for (SawSetting setting : plan.settings()) {
             sheet.keepTogether(50);
-            sheet.note("→", Sentence.of("Saw {0}, stop {1}", setting.miter(), setting.stop()).in(notation), true);
+            sheet.note(String.valueOf(step++),
+                    Sentence.of("Saw {0}, stop {1}", setting.miter(), setting.stop()).in(notation), true);
             for (int frame = 1; frame <= plan.job().quantity(); frame++) {
                 for (String piece : setting.pieces()) {
                     sheet.tick(Sentence.of("Piece " + piece + (plan.job().quantity() > 1 ? frame : "") + " to {0}",
