@@ -151,10 +151,7 @@ final class Finder extends StackPane {
 
     private void goTo(Field field) {
         bench.station().set(station(field));
-        javafx.application.Platform.runLater(() -> javafx.application.Platform.runLater(() -> open(field)));
-    }
-
-    private void open(Field field) {
+        window.bringUpToDate();
         window.applyCss();
         window.layout();
         StationView view = window.view(bench.station().get());

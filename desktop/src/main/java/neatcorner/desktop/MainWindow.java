@@ -73,11 +73,11 @@ final class MainWindow extends StackPane {
         setOnDragDropped(this::dropped);
         showNotice(bench.notice().get());
         refresh();
-        refreshNow();
+        bringUpToDate();
         new AnimationTimer() {
             @Override
             public void handle(long now) {
-                refreshNow();
+                bringUpToDate();
             }
         }.start();
     }
@@ -124,7 +124,8 @@ final class MainWindow extends StackPane {
         stale = true;
     }
 
-    private void refreshNow() {
+    /** Shows what is current now, without waiting for the next frame. */
+    void bringUpToDate() {
         if (!stale) {
             return;
         }

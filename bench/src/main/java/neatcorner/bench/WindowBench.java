@@ -1,0 +1,102 @@
+package neatcorner.bench;
+
+import java.util.Arrays;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.robot.Robot;
+import javafx.stage.Window;
+import neatcorner.desktop.Desktop;
+
+/**
+ * From key press to drawn screen: the running program's window gets 200 presses of an arrow key on the handle that makes
+ * the frame wider, each of which changes the job, the plan and the drawing. Measured is the time from the press to the end
+ * of the frame in which the drawing changed.
+ */
+public final class WindowBench {
+    private static final int PRESSES = 200;
+    private static final int WARM_UP = 60;
+
+    private WindowBench() {}
+
+    public static void main(String[] args) throws InterruptedException {
+        Thread driver = Thread.ofPlatform().daemon().start(() -> {
+            try {
+                drive();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        Desktop.open(Desktop.Opening.demo());
+        driver.join(1000);
+    }
+
+    private static void drive() throws InterruptedException {
+        Scene scene = waitForScene();
+        Thread.sleep(1500);
+        double[] millis = new double[PRESSES];
+        for (int i = -WARM_UP; i < PRESSES; i++) {
+            double took = press(scene, i % 2 == 0 ? KeyCode.RIGHT : KeyCode.LEFT);
+            if (i >= 0) {
+                millis[i] = took;
+            }
+        }
+        Arrays.sort(millis);
+        System.out.printf("key press to drawn screen: median %.1f ms, 95th percentile %.1f ms, worst %.1f ms%n",
+                millis[PRESSES / 2], millis[PRESSES * 95 / 100], millis[PRESSES - 1]);
+        Platform.exit();
+    }
+
+    private static Scene waitForScene() throws InterruptedException {
+        while (true) {
+            Thread.sleep(100);
+            CountDownLatch looked = new CountDownLatch(1);
+            Scene[] found = new Scene[1];
+            try {
+                Platform.runLater(() -> {
+                    Window.getWindows().stream().filter(Window::isShowing).findFirst()
+                            .ifPresent(window -> found[0] = window.getScene());
+                    looked.countDown();
+                });
+            } catch (IllegalStateException notStarted) {
+                continue;
+            }
+            looked.await();
+            if (found[0] != null) {
+                return found[0];
+            }
+        }
+    }
+
+    private static double press(Scene scene, KeyCode key) throws InterruptedException {
+        CountDownLatch drawn = new CountDownLatch(1);
+        long[] times = new long[2];
+        Platform.runLater(() -> {
+            Node knob = scene.lookup("#knob-art-width");
+            knob.requestFocus();
+            Runnable[] afterPulse = new Runnable[1];
+            afterPulse[0] = () -> {
+                scene.removePostLayoutPulseListener(afterPulse[0]);
+                new AnimationTimer() {
+                    @Override
+                    public void handle(long now) {
+                        stop();
+                        times[1] = System.nanoTime();
+                        drawn.countDown();
+                    }
+                }.start();
+            };
+            times[0] = System.nanoTime();
+            new Robot().keyType(key);
+            Platform.runLater(() -> scene.addPostLayoutPulseListener(afterPulse[0]));
+        });
+        if (!drawn.await(5, TimeUnit.SECONDS)) {
+            throw new IllegalStateException("the window did not answer");
+        }
+        return (times[1] - times[0]) / 1e6;
+    }
+}
