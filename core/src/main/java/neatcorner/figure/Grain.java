@@ -8,7 +8,7 @@ import java.util.List;
  * The same seed always draws the same wood.
  */
 final class Grain {
-    private static final int STEPS = 26;
+    private static final int STEPS = 16;
 
     private Grain() {}
 

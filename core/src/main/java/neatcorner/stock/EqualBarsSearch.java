@@ -6,26 +6,29 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * The least number of bars when all are alike and clear: bin packing.
  *
- * <p>A first answer comes from two greedy rules; a lower bound from the lengths (Martello and Toth 1990, bound L2). While
- * they differ, a search tries to do with fewer: bar by bar, the longest part left goes in, and every way to complete that
- * bar is tried whose waste the total still affords (bin completion, after Korf 2002); sets of parts that were found not to
- * fit are remembered. A search that runs out proves one bar more; one that is stopped proves nothing, and says so.
+ * <p>A first answer comes from two greedy rules. Lower bounds come from the lengths (Martello and Toth 1990, bound L2) and
+ * from the linear program over cutting patterns ({@link PatternLp}). While answer and bound differ, {@link PatternDive}
+ * rounds the program to whole bars; last, a search tries to do with fewer: bar by bar, the longest part left goes in, and
+ * every way to complete that bar is tried whose waste the total still affords (bin completion, after Korf 2002); sets of
+ * parts that were found not to fit are remembered. A search that runs out proves one bar more; one that is stopped proves
+ * nothing, and says so.
  */
 final class EqualBarsSearch {
-    private static final int MOST_NODES = 400_000;
+    private static final int MOST_NODES = 60_000;
+    private static final int FEW_NODES = 1_500;
     private static final int MOST_REMEMBERED = 300_000;
-    private static final int MOST_COMPLETIONS = 3_000;
+    private static final int MOST_TRIES = 20_000;
 
     private final Nesting nesting;
     private final Search search;
     private final long room;
     private final PartsLeft parts;
-    private int nodes;
 
     EqualBarsSearch(Nesting nesting, Search search) {
         this.nesting = nesting;
@@ -52,24 +55,46 @@ final class EqualBarsSearch {
             best = other;
         }
         int bound = lowerBound();
-        boolean byLengths = best.size() == bound;
+        String proof = "the lengths alone need that many";
+        if (best.size() > bound) {
+            int byPatterns = patternBound();
+            if (byPatterns > bound) {
+                bound = byPatterns;
+                proof = "no mix of cutting patterns does with fewer";
+            }
+        }
+        if (best.size() > bound) {
+            List<int[]> found = new PatternDive(parts, room, search,
+                    (rest, bars) -> new Attempt(rest, bars, FEW_NODES).run())
+                    .find(bound);
+            best = found == null ? best : found;
+        }
         while (best.size() > bound) {
-            nodes = 0;
-            Attempt attempt = new Attempt(bound);
+            Attempt attempt = new Attempt(parts, bound, MOST_NODES);
             List<int[]> found = attempt.run();
             if (found != null) {
                 best = found;
-            } else if (attempt.wasStopped) {
+            } else if (attempt.isOpen()) {
                 break;
             } else {
                 bound++;
+                proof = "every way to do with one fewer was tried";
             }
         }
         boolean proved = best.size() == bound;
-        String proof = !proved
-                ? "at most " + (best.size() - bound) + " more than the least there can be"
-                : byLengths ? "the lengths alone need that many" : "every way to do with one fewer was tried";
+        if (!proved) {
+            proof = "at most " + (best.size() - bound) + " more than the least there can be";
+        }
         return result(best, missing, bound, proved, proof);
+    }
+
+    /** The bound of the linear program over patterns. */
+    private int patternBound() {
+        int[] kinds = IntStream.range(0, parts.sizes.length).filter(i -> parts.left[i] > 0).toArray();
+        PatternLp program = new PatternLp(Arrays.stream(kinds).mapToLong(i -> parts.sizes[i]).toArray(),
+                Arrays.stream(kinds).map(i -> parts.left[i]).toArray(), room);
+        program.solve(search);
+        return program.bound();
     }
 
     private List<int[]> greedy(java.util.function.LongFunction<int[]> rule) {
@@ -125,16 +150,29 @@ final class EqualBarsSearch {
         private final int bars;
         private final Set<String> failed = new HashSet<>();
         private final List<int[]> chosen = new ArrayList<>();
-        private final PartsLeft rest = parts.copy();
+        private final PartsLeft rest;
+        private final long[] totalFrom;
+        private final int mostNodes;
+        private int nodes;
         private boolean wasStopped;
+        private boolean leftSomethingOut;
+        private int tries;
 
-        Attempt(int bars) {
+        Attempt(PartsLeft parts, int bars, int mostNodes) {
+            this.rest = parts.copy();
             this.bars = bars;
+            this.mostNodes = mostNodes;
+            this.totalFrom = new long[parts.sizes.length + 1];
         }
 
         @Nullable
         List<int[]> run() {
             return place(bars * room - rest.total()) ? chosen : null;
+        }
+
+        /** Whether a failed attempt has not proved that there is no such layout. */
+        boolean isOpen() {
+            return wasStopped || leftSomethingOut;
         }
 
         private boolean place(long slack) {
@@ -148,7 +186,7 @@ final class EqualBarsSearch {
             if (chosen.size() == bars) {
                 return false;
             }
-            if (++nodes > MOST_NODES || search.isCancelled()) {
+            if (++nodes > mostNodes || search.isCancelled()) {
                 wasStopped = true;
                 return false;
             }
@@ -188,24 +226,34 @@ final class EqualBarsSearch {
             return waste;
         }
 
+        /**
+         * Ways to complete a bar. Those that waste no more than their share come first, the ones with the longest parts
+         * leading: short parts are worth keeping for the end, when they fill what is left. The others follow by waste.
+         */
         private List<int[]> completions(int first, long slack) {
+            for (int i = rest.sizes.length - 1; i >= 0; i--) {
+                totalFrom[i] = totalFrom[i + 1] + rest.left[i] * rest.sizes[i];
+            }
             List<int[]> found = new ArrayList<>();
             int[] counts = new int[rest.sizes.length];
             counts[first] = 1;
             rest.left[first]--;
+            tries = 0;
             collect(counts, first, room - rest.sizes[first], slack, found);
             rest.left[first]++;
-            if (found.size() >= MOST_COMPLETIONS) {
-                wasStopped = true;
-            }
-            ToLongFunction<int[]> waste = this::waste;
-            found.sort(java.util.Comparator.comparingLong(waste));
+            leftSomethingOut |= tries >= MOST_TRIES;
+            long share = slack / (bars - chosen.size());
+            ToLongFunction<int[]> order = counted -> {
+                long waste = waste(counted);
+                return waste <= share ? 0 : waste;
+            };
+            found.sort(java.util.Comparator.comparingLong(order));
             return found;
         }
 
         /** Fillings to which no part left could be added, and whose waste is affordable. */
         private void collect(int[] counts, int from, long free, long slack, List<int[]> found) {
-            if (found.size() >= MOST_COMPLETIONS) {
+            if (++tries >= MOST_TRIES || free - totalFrom[from] > slack) {
                 return;
             }
             int next = from;

@@ -153,7 +153,12 @@ final class FigureView extends Region {
         g.clearRect(0, 0, getWidth(), getHeight());
         g.setLineCap(StrokeLineCap.ROUND);
         g.setLineJoin(StrokeLineJoin.ROUND);
+        Drawing.Stroke open = null;
         for (Drawing.Primitive primitive : now.primitives()) {
+            if (open != null && !(primitive instanceof Drawing.Stroke stroke && isAlike(open, stroke))) {
+                g.stroke();
+                open = null;
+            }
             switch (primitive) {
                 case Drawing.Fill fill -> {
                     g.setFill(color(fill.tint()));
@@ -161,7 +166,13 @@ final class FigureView extends Region {
                     double[] ys = fill.outline().stream().mapToDouble(Point::y).toArray();
                     g.fillPolygon(xs, ys, xs.length);
                 }
-                case Drawing.Stroke stroke -> paint(g, stroke);
+                case Drawing.Stroke stroke -> {
+                    if (open == null) {
+                        begin(g, stroke);
+                        open = stroke;
+                    }
+                    trace(g, stroke.points());
+                }
                 case Drawing.Text text -> {
                     g.setFill(color(text.tint()));
                     g.setFont(Font.font(TEXT_FONT, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL, text.size()));
@@ -180,9 +191,17 @@ final class FigureView extends Region {
                 }
             }
         }
+        if (open != null) {
+            g.stroke();
+        }
     }
 
-    private void paint(GraphicsContext g, Drawing.Stroke stroke) {
+    /** Strokes that follow each other with the same pen are drawn as one path: a renderer's work goes by paths. */
+    private static boolean isAlike(Drawing.Stroke a, Drawing.Stroke b) {
+        return a.tint() == b.tint() && a.weight() == b.weight() && a.dashed() == b.dashed();
+    }
+
+    private void begin(GraphicsContext g, Drawing.Stroke stroke) {
         g.setStroke(color(stroke.tint()));
         g.setLineWidth(stroke.weight());
         if (stroke.dashed()) {
@@ -190,9 +209,14 @@ final class FigureView extends Region {
         } else {
             g.setLineDashes();
         }
-        double[] xs = stroke.points().stream().mapToDouble(Point::x).toArray();
-        double[] ys = stroke.points().stream().mapToDouble(Point::y).toArray();
-        g.strokePolyline(xs, ys, xs.length);
+        g.beginPath();
+    }
+
+    private static void trace(GraphicsContext g, List<Point> points) {
+        g.moveTo(points.getFirst().x(), points.getFirst().y());
+        for (Point point : points.subList(1, points.size())) {
+            g.lineTo(point.x(), point.y());
+        }
     }
 
     private Color color(Tint tint) {

@@ -40,6 +40,7 @@ final class Look {
         }
         scene.getRoot().getStyleClass().removeAll("light", "dark");
         scene.getRoot().getStyleClass().add(settings.isDark() ? "dark" : "light");
-        scene.getRoot().setStyle("-fx-font-size: " + BASE * settings.textSize() / 100 + "px;");
+        scene.getRoot().setStyle(
+                settings.textSize() == 100 ? "" : "-fx-font-size: " + BASE * settings.textSize() / 100 + "px;");
     }
 }

@@ -2,7 +2,7 @@ package neatcorner.desktop;
 
 import java.util.EnumMap;
 import java.util.Map;
-import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -22,6 +22,7 @@ import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import org.jspecify.annotations.Nullable;
 
 /** The window's content: header, rail of stations, the station's drawing, slate, findings, and what lies over them. */
 final class MainWindow extends StackPane {
@@ -37,8 +38,8 @@ final class MainWindow extends StackPane {
     private final FindingsPane findings;
     private final Header header;
     private final HBox noticeBar = new HBox();
-    private final BenchView benchView;
-    private final Finder finder;
+    private @Nullable BenchView benchView;
+    private @Nullable Finder finder;
     private boolean stale = true;
 
     MainWindow(Workbench bench) {
@@ -47,8 +48,6 @@ final class MainWindow extends StackPane {
         slate = new SlatePane(bench.currentPlan());
         findings = new FindingsPane(this::take, bench.station()::set);
         header = new Header(bench, this);
-        benchView = new BenchView(bench, this::leaveBench);
-        finder = new Finder(bench, this);
         for (Station station : Station.values()) {
             addStation(station);
         }
@@ -60,7 +59,7 @@ final class MainWindow extends StackPane {
         frame.setLeft(rail);
         frame.setCenter(middle);
         frame.setRight(slate);
-        getChildren().addAll(frame, finder, benchView);
+        getChildren().add(frame);
         bench.plan().addListener((observed, old, now) -> refresh());
         bench.notation().addListener((observed, old, now) -> refresh());
         bench.station().addListener((observed, old, now) -> {
@@ -72,23 +71,10 @@ final class MainWindow extends StackPane {
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
         showNotice(bench.notice().get());
-        refresh();
         bringUpToDate();
-        new AnimationTimer() {
-            @Override
-            public void handle(long now) {
-                bringUpToDate();
-            }
-        }.start();
     }
 
     private void addStation(Station station) {
-        views.put(station, switch (station) {
-            case OPENING -> new OpeningView(bench, slate);
-            case SECTION -> new SectionView(bench, slate);
-            case STICKS -> new SticksView(bench, slate);
-            case SAW -> new SawView(bench, slate);
-        });
         Label number = new Label(String.valueOf(station.ordinal() + 1));
         number.getStyleClass().add("rail-number");
         Label name = new Label(name(station, bench.notation().get()));
@@ -121,7 +107,10 @@ final class MainWindow extends StackPane {
 
     /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */
     private void refresh() {
-        stale = true;
+        if (!stale) {
+            stale = true;
+            Platform.runLater(this::bringUpToDate);
+        }
     }
 
     /** Shows what is current now, without waiting for the next frame. */
@@ -133,17 +122,18 @@ final class MainWindow extends StackPane {
         Plan plan = bench.currentPlan();
         Notation notation = bench.notation().get();
         Station station = bench.station().get();
-        StationView view = views.get(station);
-        if (view != null) {
-            view.show(plan, notation);
-            if (middle.getCenter() != view) {
-                middle.setCenter(view);
-            }
+        StationView view = view(station);
+        view.show(plan, notation);
+        if (middle.getCenter() != view) {
+            middle.setCenter(view);
         }
         slate.show(station, plan, notation);
         findings.show(station, plan, notation);
         header.show(plan, notation);
-        benchView.show(plan, notation);
+        BenchView shown = benchView;
+        if (shown != null) {
+            shown.show(plan, notation);
+        }
         for (Station each : Station.values()) {
             showSign(each, plan);
         }
@@ -171,7 +161,7 @@ final class MainWindow extends StackPane {
         bench.edit(remedy.change().apply(bench.job()));
     }
 
-    private void showNotice(@org.jspecify.annotations.Nullable Notice notice) {
+    private void showNotice(@Nullable Notice notice) {
         noticeBar.getChildren().clear();
         noticeBar.setVisible(notice != null);
         noticeBar.setManaged(notice != null);
@@ -193,19 +183,33 @@ final class MainWindow extends StackPane {
     }
 
     void openBench() {
-        benchView.open();
-    }
-
-    private void leaveBench() {
-        frame.requestFocus();
+        BenchView view = benchView;
+        if (view == null) {
+            view = new BenchView(bench, frame::requestFocus);
+            getChildren().add(view);
+            benchView = view;
+        }
+        view.open();
     }
 
     void openFinder() {
-        finder.open();
+        Finder open = finder;
+        if (open == null) {
+            open = new Finder(bench, this);
+            getChildren().add(open);
+            finder = open;
+        }
+        open.open();
     }
 
+    /** The view of a station, made when it is first entered. */
     StationView view(Station station) {
-        return java.util.Objects.requireNonNull(views.get(station));
+        return views.computeIfAbsent(station, entered -> switch (entered) {
+            case OPENING -> new OpeningView(bench, slate);
+            case SECTION -> new SectionView(bench, slate);
+            case STICKS -> new SticksView(bench, slate);
+            case SAW -> new SawView(bench, slate);
+        });
     }
 
     private static boolean is(KeyEvent e, KeyCode code, KeyCombination.Modifier... modifiers) {

@@ -26,7 +26,10 @@ public final class NeatCornerWindow extends Application {
         Desktop.Opening opening = Desktop.opening();
         Desktop.setHost(getHostServices());
         Home home = opening.shots().isPresent() ? temporaryHome() : Home.ofUser();
-        logTo(home);
+        Thread.ofVirtual().start(() -> logTo(home));
+        LOG.setUseParentHandlers(false);
+        Thread.setDefaultUncaughtExceptionHandler(
+                (thread, e) -> LOG.log(Level.SEVERE, e, () -> "in " + thread.getName()));
         Workbench opened = new Workbench(home);
         bench = opened;
         chooseJob(opened, opening);

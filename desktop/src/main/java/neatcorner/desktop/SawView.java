@@ -39,6 +39,9 @@ final class SawView extends StationView {
                 new LengthBox(bench, Fields.MIN_HOLD, "Hold by hand from"));
         addTools(back, step, next, Controls.captioned("Second end:", second));
         boxes.forEach(this::addTools);
+        setCaution(
+                "Eyes and ears protected, dust mask on, guards in place. The blade stands still before a hand goes near it; "
+                        + "never reach behind it. Short pieces are clamped, not held. The saw's own manual decides.");
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
 

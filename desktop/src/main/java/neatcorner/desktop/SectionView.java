@@ -43,6 +43,9 @@ final class SectionView extends StationView {
         pack.setId("pack");
         pack.setOnShowing(e -> listLayers());
         pack.getItems().add(new MenuItem());
+        setCaution(
+                "Rabbets are cut in light passes, no deeper than 3 mm each, with the stick held down and push blocks where a "
+                        + "guard cannot stay on. Gloves and eyes for glass.");
         addTools(Controls.captioned("Wood", wood), doubleRabbet, pack);
     }
 

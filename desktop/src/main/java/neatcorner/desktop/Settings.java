@@ -41,7 +41,7 @@ public final class Settings {
         return settings;
     }
 
-    void save() {
+    private void save() {
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
             StringWriter text = new StringWriter();
@@ -57,7 +57,7 @@ public final class Settings {
     }
 
     void setUnits(Units units) {
-        values.setProperty("units", units.symbol());
+        set("units", units.symbol());
     }
 
     /** The finest step read in these units. */
@@ -67,7 +67,7 @@ public final class Settings {
     }
 
     void setStep(ReadingStep step) {
-        values.setProperty("step." + step.units().symbol(), step.name());
+        set("step." + step.units().symbol(), step.name());
     }
 
     Spelling spelling() {
@@ -75,7 +75,7 @@ public final class Settings {
     }
 
     void setSpelling(Spelling spelling) {
-        values.setProperty("spelling", spelling.name());
+        set("spelling", spelling.name());
     }
 
     Notation notation() {
@@ -87,7 +87,7 @@ public final class Settings {
     }
 
     void setDark(boolean dark) {
-        values.setProperty("dark", String.valueOf(dark));
+        set("dark", String.valueOf(dark));
     }
 
     /** Size of text and controls, in percent. */
@@ -96,7 +96,7 @@ public final class Settings {
     }
 
     void setTextSize(int percent) {
-        values.setProperty("text.size", String.valueOf(percent));
+        set("text.size", String.valueOf(percent));
     }
 
     PaperSize paper() {
@@ -105,7 +105,7 @@ public final class Settings {
     }
 
     void setPaper(PaperSize paper) {
-        values.setProperty("paper", paper.name());
+        set("paper", paper.name());
     }
 
     double windowWidth() {
@@ -119,8 +119,8 @@ public final class Settings {
     }
 
     void setWindow(double width, double height) {
-        values.setProperty("window.width", String.valueOf(width));
-        values.setProperty("window.height", String.valueOf(height));
+        set("window.width", String.valueOf(width));
+        set("window.height", String.valueOf(height));
     }
 
     /** The job that was on the bench. */
@@ -129,7 +129,13 @@ public final class Settings {
     }
 
     void setLastJob(Path job) {
-        values.setProperty("last.job", job.toString());
+        set("last.job", job.toString());
+    }
+
+    private void set(String key, String text) {
+        if (!text.equals(values.setProperty(key, text))) {
+            save();
+        }
     }
 
     private <T> Optional<T> value(String key, Function<String, T> read) {

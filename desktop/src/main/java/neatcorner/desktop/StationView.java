@@ -73,6 +73,14 @@ abstract class StationView extends BorderPane {
         tools.getChildren().addAll(nodes);
     }
 
+    /** The caution that stands at this station, while the work is in view. */
+    final void setCaution(String caution) {
+        javafx.scene.control.Label label = new javafx.scene.control.Label("! " + caution);
+        label.setWrapText(true);
+        label.getStyleClass().add("caution");
+        setBottom(label);
+    }
+
     /** Puts the drawing in a frame of the station's own making. */
     final void setBelowTools(Node node) {
         HBox holder = new HBox(node);

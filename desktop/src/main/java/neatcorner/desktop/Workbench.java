@@ -297,7 +297,6 @@ final class Workbench implements AutoCloseable {
 
     @Override
     public void close() {
-        settings.save();
         keeper.close();
     }
 }

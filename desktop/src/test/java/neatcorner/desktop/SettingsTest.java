@@ -34,7 +34,7 @@ class SettingsTest {
         settings.setSpelling(Spelling.UK);
         settings.setDark(true);
         settings.setWindow(1440, 900);
-        settings.save();
+
         Settings again = Settings.load(home());
         assertEquals(ReadingStep.INCH_16TH, again.notation().step());
         assertEquals(Spelling.UK, again.notation().spelling());

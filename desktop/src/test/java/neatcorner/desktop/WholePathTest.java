@@ -67,6 +67,8 @@ class WholePathTest {
     private static void collect(Node node, StringBuilder text) {
         if (node instanceof Labeled labeled) {
             text.append(labeled.getText()).append(' ');
+        } else if (node instanceof javafx.scene.text.Text plain) {
+            text.append(plain.getText()).append(' ');
         } else if (node instanceof TextInputControl input) {
             text.append(input.getText()).append(' ');
         } else if (node instanceof javafx.scene.Parent parent) {
