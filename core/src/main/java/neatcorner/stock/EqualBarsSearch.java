@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.ToLongFunction;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,17 +55,17 @@ final class EqualBarsSearch {
         }
         int bound = lowerBound();
         String proof = "the lengths alone need that many";
+        PatternDive dive = new PatternDive(parts, room, search,
+                (rest, bars) -> new Attempt(rest, bars, FEW_NODES).run());
         if (best.size() > bound) {
-            int byPatterns = patternBound();
+            int byPatterns = dive.bound();
             if (byPatterns > bound) {
                 bound = byPatterns;
                 proof = "no mix of cutting patterns does with fewer";
             }
         }
         if (best.size() > bound) {
-            List<int[]> found = new PatternDive(parts, room, search,
-                    (rest, bars) -> new Attempt(rest, bars, FEW_NODES).run())
-                    .find(bound);
+            List<int[]> found = dive.find(bound);
             best = found == null ? best : found;
         }
         while (best.size() > bound) {
@@ -86,15 +85,6 @@ final class EqualBarsSearch {
             proof = "at most " + (best.size() - bound) + " more than the least there can be";
         }
         return result(best, missing, bound, proved, proof);
-    }
-
-    /** The bound of the linear program over patterns. */
-    private int patternBound() {
-        int[] kinds = IntStream.range(0, parts.sizes.length).filter(i -> parts.left[i] > 0).toArray();
-        PatternLp program = new PatternLp(Arrays.stream(kinds).mapToLong(i -> parts.sizes[i]).toArray(),
-                Arrays.stream(kinds).map(i -> parts.left[i]).toArray(), room);
-        program.solve(search);
-        return program.bound();
     }
 
     private List<int[]> greedy(java.util.function.LongFunction<int[]> rule) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,13 +13,14 @@ import org.jspecify.annotations.Nullable;
  * other choices, drawn from a seeded generator so that answers repeat, until one meets the bound.
  */
 final class PatternDive {
-    private static final int DIVES = 24;
+    private static final int DIVES = 10;
     private static final int FEW_PARTS = 48;
 
     private final PartsLeft parts;
     private final long room;
     private final Search search;
     private final Finish finish;
+    private final List<int[]> patterns = new ArrayList<>();
 
     /** Lays the last parts out on so many bars, or says that it could not. */
     @FunctionalInterface
@@ -32,6 +34,11 @@ final class PatternDive {
         this.room = room;
         this.search = search;
         this.finish = finish;
+    }
+
+    /** The bound of the program over patterns, before anything is taken. */
+    int bound() {
+        return program(IntStream.range(0, parts.sizes.length).filter(i -> parts.left[i] > 0).toArray(), parts).bound();
     }
 
     /** A layout on exactly so many bars; null when none was found, which proves nothing. */
@@ -61,17 +68,38 @@ final class PatternDive {
                 taken.addAll(last);
                 return taken;
             }
-            int[] kinds = java.util.stream.IntStream.range(0, rest.sizes.length).filter(i -> rest.left[i] > 0)
+            int[] kinds = IntStream.range(0, rest.sizes.length).filter(i -> rest.left[i] > 0)
                     .toArray();
-            PatternLp program = new PatternLp(Arrays.stream(kinds).mapToLong(i -> rest.sizes[i]).toArray(),
-                    Arrays.stream(kinds).map(i -> rest.left[i]).toArray(), room);
-            program.solve(search);
+            PatternLp program = program(kinds, rest);
             if (program.bound() > bars - taken.size()) {
                 return null;
             }
             takeWhole(program, kinds, rest, taken, random, whim);
         }
-        return taken;
+        return taken.size() <= bars ? taken : null;
+    }
+
+    /** The program for what is left, begun with the patterns that served before and still can. */
+    private PatternLp program(int[] kinds, PartsLeft rest) {
+        List<int[]> known = new ArrayList<>();
+        for (int[] pattern : patterns) {
+            int[] now = Arrays.stream(kinds).map(kind -> Math.min(pattern[kind], rest.left[kind])).toArray();
+            if (Arrays.stream(now).sum() > 1) {
+                known.add(now);
+            }
+        }
+        int before = known.size();
+        PatternLp program = new PatternLp(Arrays.stream(kinds).mapToLong(i -> rest.sizes[i]).toArray(),
+                Arrays.stream(kinds).map(i -> rest.left[i]).toArray(), room, known);
+        program.solve(search);
+        for (int[] found : known.subList(before, known.size())) {
+            int[] pattern = new int[rest.sizes.length];
+            for (int i = 0; i < kinds.length; i++) {
+                pattern[kinds[i]] = found[i];
+            }
+            patterns.add(pattern);
+        }
+        return program;
     }
 
     private void takeWhole(PatternLp program, int[] kinds, PartsLeft rest, List<int[]> taken, Random random,

@@ -3,39 +3,46 @@ package neatcorner.stock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The cutting-stock problem as a linear program over cutting patterns, solved by column generation (Gilmore and Gomory
  * 1961) with a revised simplex on a dense inverse.
  *
  * <p>Each pattern says how many of each kind one bar holds; the program uses patterns, in fractions, so that every kind is
- * cut often enough with the fewest bars. New patterns are priced by a bounded knapsack, solved exactly by branch and
- * bound. The value rounded up is a lower bound on the number of bars, and for almost all lists it is the least number
+ * cut often enough with the fewest bars. New patterns come from {@link BestPattern}. The value rounded up is a lower bound on the number of bars, and for almost all lists it is the least number
  * itself.
  */
 final class PatternLp {
     private static final double NEAR = 1e-9;
     private static final int MOST_ROUNDS = 3_000;
 
-    private final long[] sizes;
     private final int[] demand;
-    private final long room;
+    private final List<int[]> pool;
+    private final BestPattern pricing;
     private final List<int[]> basis = new ArrayList<>();
     private final double[][] inverse;
     private final double[] amounts;
+    /** What one more of each kind would cost; may be below zero where a kind comes along for nothing. */
+    private double[] duals;
+    /** The same, never below zero: what a new pattern is searched with. */
     private double[] prices;
     private double bound;
-    private boolean optimal;
 
-    /** Sizes fall; every size fits the room and every demand is positive. */
-    PatternLp(long[] sizes, int[] demand, long room) {
-        this.sizes = sizes;
+    /**
+     * Sizes fall; every size fits the room and every demand is positive.
+     *
+     * @param pool patterns that were useful before, tried ahead of the search for new ones; none may exceed the demand
+     */
+    PatternLp(long[] sizes, int[] demand, long room, List<int[]> pool) {
         this.demand = demand;
-        this.room = room;
+        this.pool = pool;
+        this.pricing = new BestPattern(sizes, demand, room);
         int kinds = sizes.length;
         inverse = new double[kinds][kinds];
         amounts = new double[kinds];
         prices = new double[kinds];
+        duals = new double[kinds];
         for (int i = 0; i < kinds; i++) {
             int most = (int) Math.min(demand[i], room / sizes[i]);
             int[] pattern = new int[kinds];
@@ -50,18 +57,27 @@ final class PatternLp {
     boolean solve(Search search) {
         for (int round = 0; round < MOST_ROUNDS && !search.isCancelled(); round++) {
             priceKinds();
-            Knapsack knapsack = new Knapsack();
-            int[] pattern = knapsack.best();
-            double total = 0;
-            for (int i = 0; i < demand.length; i++) {
-                total += prices[i] * demand[i];
+            int[] known = bestKnown();
+            if (known != null) {
+                if (!enter(known)) {
+                    return false;
+                }
+                continue;
             }
-            // Farley 1990: prices divided by the best pattern's worth are feasible for the dual.
-            bound = Math.max(bound, total / Math.max(1, knapsack.worth));
-            if (knapsack.worth <= 1 + NEAR) {
-                optimal = true;
-                return true;
+            int[] pattern = pricing.at(prices);
+            double worth = pricing.worth();
+            if (pricing.isExact()) {
+                double total = 0;
+                for (int i = 0; i < demand.length; i++) {
+                    total += prices[i] * demand[i];
+                }
+                // Farley 1990: prices divided by the best pattern's worth are feasible for the dual.
+                bound = Math.max(bound, total / Math.max(1, worth));
             }
+            if (worth <= 1 + NEAR) {
+                return pricing.isExact();
+            }
+            pool.add(pattern);
             if (!enter(pattern)) {
                 return false;
             }
@@ -69,13 +85,25 @@ final class PatternLp {
         return false;
     }
 
+    private int @Nullable [] bestKnown() {
+        int[] best = null;
+        double most = 1 + 1e-6;
+        for (int[] pattern : pool) {
+            double worth = 0;
+            for (int i = 0; i < demand.length; i++) {
+                worth += pattern[i] * duals[i];
+            }
+            if (worth > most) {
+                most = worth;
+                best = pattern;
+            }
+        }
+        return best;
+    }
+
     /** The least number of bars there can be. */
     int bound() {
         return (int) Math.ceil(bound - 1e-6);
-    }
-
-    boolean isOptimal() {
-        return optimal;
     }
 
     /** The patterns in use. */
@@ -96,10 +124,8 @@ final class PatternLp {
                 fresh[i] += inverse[row][i];
             }
         }
-        for (int i = 0; i < kinds; i++) {
-            fresh[i] = Math.max(0, fresh[i]);
-        }
-        prices = fresh;
+        duals = fresh;
+        prices = Arrays.stream(fresh).map(dual -> Math.max(0, dual)).toArray();
     }
 
     private boolean enter(int[] pattern) {
@@ -143,39 +169,5 @@ final class PatternLp {
         amounts[leaving] = step;
         basis.set(leaving, pattern);
         return true;
-    }
-
-    /** The pattern that is worth most at the present prices: a bounded knapsack, by branch and bound. */
-    private final class Knapsack {
-        private final Integer[] order = new Integer[sizes.length];
-        private final int[] counts = new int[sizes.length];
-        private int[] best = new int[sizes.length];
-        private double worth;
-
-        int[] best() {
-            Arrays.setAll(order, i -> i);
-            Arrays.sort(order, (a, b) -> Double.compare(prices[b] / sizes[b], prices[a] / sizes[a]));
-            fill(0, room, 0);
-            return best;
-        }
-
-        private void fill(int at, long free, double value) {
-            if (value > worth + 1e-12) {
-                worth = value;
-                best = counts.clone();
-            }
-            for (int k = at; k < order.length; k++) {
-                int kind = order[k];
-                if (prices[kind] <= 0 || value + free * (prices[kind] / sizes[kind]) <= worth + 1e-11) {
-                    return;
-                }
-                int most = (int) Math.min(demand[kind], free / sizes[kind]);
-                for (int count = most; count > 0; count--) {
-                    counts[kind] = count;
-                    fill(k + 1, free - count * sizes[kind], value + count * prices[kind]);
-                }
-                counts[kind] = 0;
-            }
-        }
     }
 }

@@ -6,7 +6,7 @@
  * lengths are left: how much of a stick each part takes, and how much room each bar gives. {@link
  * neatcorner.stock.Nesting#solve} picks the search that suits it: {@link neatcorner.stock.FewKindsSearch} tries every
  * layout when there are few different lengths, {@link neatcorner.stock.EqualBarsSearch} proves a least count for many
- * lengths on one kind of bar, {@link neatcorner.stock.MixedBarsSearch} does its best where bars differ. Each says
+ * lengths on one kind of bar with {@link neatcorner.stock.PatternLp} and {@link neatcorner.stock.PatternDive}, {@link neatcorner.stock.MixedBarsSearch} does its best where bars differ. Each says
  * whether its count is proved, and by what.
  */
 @NullMarked

@@ -142,6 +142,42 @@ class NestingTest {
         assertTrue(result.proved(), result.proof());
     }
 
+    /** Falkenauer 1996, triplet class: each bar holds exactly three, so a third of the count is least by construction. */
+    @Test
+    void tripletsAreLaidOutWithoutAnyWaste() {
+        for (int seed = 1; seed <= 2; seed++) {
+            Nesting nesting = nesting(1000, triplets(40, new Random(seed)));
+            Nesting.Result result = nesting.solve(Search.PATIENT);
+            check(nesting, result);
+            assertEquals(40, result.bars());
+            assertTrue(result.proved(), result.proof());
+        }
+    }
+
+    private static List<Nesting.Part> triplets(int bars, Random random) {
+        List<Nesting.Part> parts = new ArrayList<>();
+        for (int i = 0; i < bars; i++) {
+            int a = 380 + random.nextInt(111);
+            int b = 250 + random.nextInt((1000 - a) / 2 - 250 + 1);
+            parts.addAll(List.of(part(a, 1), part(b, 1), part(1000 - a - b, 1)));
+        }
+        return parts;
+    }
+
+    /** Falkenauer 1996, uniform class, 250 and 500 items; the scheme is published, the seeds are ours. */
+    @Test
+    void longListsOfUniformPartsAreProvedLeast() {
+        for (int count : new int[]{250, 500}) {
+            for (int seed = 1; seed <= 3; seed++) {
+                Nesting nesting = nesting(150,
+                        new Random(seed).ints(count, 20, 101).mapToObj(length -> part(length, 1)).toList());
+                Nesting.Result result = nesting.solve(Search.PATIENT);
+                check(nesting, result);
+                assertTrue(result.proved(), count + " parts, seed " + seed + ": " + result.proof());
+            }
+        }
+    }
+
     @Test
     void theSameProblemAlwaysGetsTheSameAnswer() {
         Random random = new Random(5);
@@ -152,14 +188,7 @@ class NestingTest {
 
     @Test
     void aStoppedSearchKeepsItsBestAndClaimsNothing() {
-        List<Nesting.Part> parts = new ArrayList<>();
-        Random random = new Random(9);
-        for (int i = 0; i < 20; i++) {
-            double a = 380 + random.nextInt(110);
-            double b = 250 + random.nextInt((int) ((1000 - a) / 2 - 250) + 1);
-            parts.addAll(List.of(part(a, 1), part(b, 1), part(1000 - a - b, 1)));
-        }
-        Nesting nesting = nesting(1000, parts);
+        Nesting nesting = nesting(1000, triplets(20, new Random(9)));
         Nesting.Result result = new EqualBarsSearch(nesting, () -> true).solve();
         check(nesting, result);
         assertTrue(result.isComplete());
