@@ -128,10 +128,14 @@ final class NestCommand implements Callable<Integer> {
         throw new BadFile(0, "--stick", "LENGTH[:COUNT[:PRICE]], such as 2400:6:18.50; found “" + text + "”");
     }
 
+    static String sticks(int count) {
+        return count == 1 ? "1 stick" : count + " sticks";
+    }
+
     private static void print(Nesting nesting, Nesting.Result result, List<Length> lengths, List<Kind> kinds,
             PrintStream print) {
         Notation mm = Notation.of(Units.MILLIMETRES);
-        print.println(result.bars() + " sticks, " + (result.proved() ? "proved least: " : "not proved least: ")
+        print.println(sticks(result.bars()) + ", " + (result.proved() ? "proved least: " : "not proved least: ")
                 + result.proof());
         for (Nesting.Filling filling : result.fillings()) {
             List<String> parts = new ArrayList<>();

@@ -111,7 +111,7 @@ final class PlanCommand implements Callable<Integer> {
                             .map(cut -> cut.label(plan.job().quantity()) + "@" + notation.bare(cut.at())).toList())
                     + "  offcut " + notation.text(stick.offcut()));
         }
-        print.println("  " + plan.layout().sticks().size() + " sticks, "
+        print.println("  " + NestCommand.sticks(plan.layout().sticks().size()) + ", "
                 + (plan.layout().proved() ? "proved least: " : "not proved least: ") + plan.layout().proof());
         for (SawSetting setting : plan.settings()) {
             print.println("  saw " + notation.text(setting.miter()) + ", stop " + notation.text(setting.stop()) + ": "

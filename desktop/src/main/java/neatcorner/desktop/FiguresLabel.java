@@ -28,7 +28,8 @@ final class FiguresLabel extends HBox {
         }
         shown = text;
         getChildren().clear();
-        String lead = (figures.rounded() ? Figures.ABOUT : "") + (figures.negative() ? "−" : "") + figures.whole();
+        String lead = (figures.rounded() ? Figures.ABOUT : "") + (figures.negative() ? "−" : "") + figures.whole()
+                + (withUnit && figures.unit().equals("°") ? "°" : "");
         if (!lead.isEmpty()) {
             getChildren().add(text(lead, "whole"));
         }
@@ -41,8 +42,8 @@ final class FiguresLabel extends HBox {
             fraction.setAlignment(Pos.CENTER);
             getChildren().add(fraction);
         }
-        if (withUnit && !figures.unit().isEmpty()) {
-            getChildren().add(text(figures.unit(), figures.unit().equals("°") ? "degree" : "unit"));
+        if (withUnit && !figures.unit().isEmpty() && !figures.unit().equals("°")) {
+            getChildren().add(text(" " + figures.unit(), "unit"));
         }
     }
 

@@ -31,6 +31,8 @@ final class FindingsPane extends ScrollPane {
         rows.getStyleClass().add("findings-rows");
         setContent(rows);
         setFitToWidth(true);
+        rows.heightProperty().addListener(
+                (observed, old, now) -> setPrefHeight(Math.min(136, Math.max(54, now.doubleValue() + 2))));
         setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
@@ -45,8 +47,6 @@ final class FindingsPane extends ScrollPane {
             fine.getStyleClass().add("finding-text");
             rows.getChildren().setAll(line("all-well", glyph("✓", "Fine"), fine));
         }
-        rows.applyCss();
-        setPrefHeight(Math.min(136, Math.max(54, rows.prefHeight(getWidth()) + 2)));
     }
 
     private HBox row(Finding finding, Station station, Notation notation) {
