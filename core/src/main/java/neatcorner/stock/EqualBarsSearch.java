@@ -55,6 +55,10 @@ final class EqualBarsSearch {
         }
         int bound = lowerBound();
         String proof = "the lengths alone need that many";
+        if (best.size() > bound) {
+            List<int[]> found = new Attempt(parts, bound, FEW_NODES).run();
+            best = found == null ? best : found;
+        }
         PatternDive dive = new PatternDive(parts, room, search,
                 (rest, bars) -> new Attempt(rest, bars, FEW_NODES).run());
         if (best.size() > bound) {
