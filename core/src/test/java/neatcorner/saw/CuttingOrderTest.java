@@ -1,0 +1,86 @@
+package neatcorner.saw;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
+import neatcorner.piece.Piece;
+import neatcorner.piece.RectanglePieces;
+import neatcorner.stock.Keep;
+import neatcorner.stock.LayOut;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Search;
+import neatcorner.stock.Stick;
+import neatcorner.stock.StickLayout;
+import org.junit.jupiter.api.Test;
+
+class CuttingOrderTest {
+    private static final Saw SAW = new Saw(Length.mm(3), Angle.ofDegrees(50), Angle.ofDegrees(45), Length.mm(150),
+            Length.mm(3), SecondMiter.TURN_PIECE);
+
+    private static List<Piece> frame(Faces faces) {
+        return RectanglePieces.of(new Opening(Length.mm(400), Length.mm(300)), faces);
+    }
+
+    private static StickLayout layOut(List<Piece> pieces, int frames, int sticks) {
+        Rack rack = new Rack(List.of(new Stick("oak", Length.mm(1000), sticks, null, List.of())), Length.mm(10),
+                Keep.NO, false);
+        return new LayOut(pieces, frames, rack, SAW.kerf(), SAW.rough()).solve(Search.PATIENT);
+    }
+
+    @Test
+    void aSquareFrameNeedsOneStop() {
+        List<Piece> pieces = RectanglePieces.of(new Opening(Length.mm(300), Length.mm(300)), Faces.all(Length.mm(20)));
+        List<SawSetting> settings = CuttingOrder.settings(pieces);
+        assertEquals(1, settings.size());
+        assertEquals(List.of("A", "B", "C", "D"), settings.getFirst().pieces());
+    }
+
+    @Test
+    void aWiderBottomGivesTheSidesTwoAngles() {
+        Faces faces = new Faces(Length.mm(30), Length.mm(30), Length.mm(50), Length.mm(30));
+        List<SawSetting> settings = CuttingOrder.settings(frame(faces));
+        SawSetting sideB = settings.stream().filter(s -> s.pieces().contains("B")).findFirst().orElseThrow();
+        assertEquals(45, sideB.first().degrees(), 1e-9);
+        assertEquals(Math.toDegrees(Math.atan2(50, 30)), sideB.miter().degrees(), 1e-9);
+        assertFalse(sideB.pieces().contains("D"), "B and D mirror each other: their ends differ, left and right");
+    }
+
+    @Test
+    void onlyFinalCutsHaveAStopAndMayLieFaceDown() {
+        List<Piece> pieces = frame(Faces.all(Length.mm(30)));
+        List<SawCut> cuts = CuttingOrder.cuts(pieces, 1, layOut(pieces, 1, 3));
+        assertEquals(8, cuts.size());
+        assertNull(cuts.getFirst().stop());
+        assertFalse(cuts.getFirst().isFaceDown(SAW));
+        assertEquals(Length.mm(460), cuts.get(4).stop());
+        assertTrue(cuts.get(4).isFaceDown(SAW));
+        assertFalse(cuts.get(4).isFaceDown(SAW.withSecondMiter(SecondMiter.SWING_SAW)));
+    }
+
+    @Test
+    void piecesWithoutAStickAreCutAllTheSame() {
+        List<Piece> pieces = frame(Faces.all(Length.mm(30)));
+        StickLayout layout = layOut(pieces, 2, 1);
+        assertEquals(6, layout.unplaced());
+        List<SawCut> cuts = CuttingOrder.cuts(pieces, 2, layout);
+        assertEquals(16, cuts.size());
+        assertEquals(12, cuts.stream().filter(cut -> cut.stick() == null).count());
+    }
+
+    @Test
+    void theRoughAllowanceIsPaidForInWood() {
+        List<Piece> pieces = frame(Faces.all(Length.mm(30)));
+        Rack rack = new Rack(List.of(), Length.ZERO, Keep.NO, false);
+        Length with = new LayOut(pieces, 1, rack, SAW.kerf(), Length.mm(3)).taken(pieces.getFirst());
+        Length without = new LayOut(pieces, 1, rack, SAW.kerf(), Length.ZERO).taken(pieces.getFirst());
+        assertEquals(Length.mm(3), with.minus(without));
+        assertEquals(460 + 3 * Math.sqrt(2), without.toMm(), 1e-3);
+    }
+}
