@@ -1,5 +1,7 @@
 package neatcorner.piece;
 
+import java.util.ArrayList;
+import java.util.List;
 import neatcorner.measure.Length;
 
 /**
@@ -27,6 +29,23 @@ public record Piece(String name, String side, Length outer, Length sight, Length
     /** The miter that leans the most; the waste to the next piece on the stick follows from it. */
     public double steepestMiterRadians() {
         return Math.max(Math.abs(left.miter().radians()), Math.abs(right.miter().radians()));
+    }
+
+    /** The width of wood that a slanted cut takes along the stick: k / cos μ, with μ the larger of the two miters. */
+    public Length kerfAtMiter(Length kerf) {
+        return kerf.scaled(1 / Math.cos(steepestMiterRadians()));
+    }
+
+    /** The pieces in groups of twins, in the order in which the first of each comes. */
+    public static List<List<Piece>> twins(List<Piece> pieces) {
+        List<List<Piece>> groups = new ArrayList<>();
+        for (Piece piece : pieces) {
+            groups.stream().filter(group -> group.getFirst().isTwinOf(piece)).findFirst().orElseGet(() -> {
+                groups.add(new ArrayList<>());
+                return groups.getLast();
+            }).add(piece);
+        }
+        return groups;
     }
 
     /** True when the two can be cut to one stop with the same saw settings. */

@@ -39,6 +39,11 @@ public final class Defaults {
         return units.either(1.5, 1.0 / 16);
     }
 
+    /** How far a mat covers the art, per side: 3 mm or 1/8 in. */
+    public static Length matOverlap(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
     public static Saw saw(Units units) {
         return new Saw(units.either(3, 1.0 / 8), Angle.ofDegrees(50), Angle.ofDegrees(45), units.either(150, 6),
                 Length.ZERO, SecondMiter.TURN_PIECE);

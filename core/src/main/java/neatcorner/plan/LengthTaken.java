@@ -10,7 +10,7 @@ final class LengthTaken {
     private LengthTaken() {}
 
     static Function<Piece, Length> on(Job job) {
-        return piece -> piece.longPoint().plus(job.saw().kerf().scaled(1 / Math.cos(piece.steepestMiterRadians())))
+        return piece -> piece.longPoint().plus(piece.kerfAtMiter(job.saw().kerf()))
                 .plus(job.saw().rough());
     }
 }

@@ -62,7 +62,7 @@ final class SizeFindings {
         }
         Opening pack = job.sizes().pack();
         Length border = new Length(Math.min(pack.width().units(), pack.height().units()) / 6);
-        Layer.Mat thinner = mat.withBorders(Faces.all(border)).withOverlap(job.units().either(3, 1.0 / 8));
+        Layer.Mat thinner = mat.withBorders(Faces.all(border)).withOverlap(Defaults.matOverlap(job.units()));
         return new Remedy(Sentence.of("Make the mat's borders {0}", border),
                 j -> j.withPack(j.pack().withMat(thinner)));
     }

@@ -39,7 +39,7 @@ public record WhatFits(StandardSize size, Opening art, Faces borders) {
     }
 
     private static WhatFits of(Job job, StandardSize size, Opening art) {
-        Length overlap = job.pack().mat().map(Layer.Mat::overlap).orElse(job.units().either(3, 1.0 / 8));
+        Length overlap = job.pack().mat().map(Layer.Mat::overlap).orElse(Defaults.matOverlap(job.units()));
         Opening window = art.grown(overlap.negate());
         Opening pack = job.sizes().rabbet().grown(job.clearance().negate());
         long across = pack.width().minus(window.width()).units();
@@ -54,7 +54,7 @@ public record WhatFits(StandardSize size, Opening art, Faces borders) {
 
     /** The job with its rabbet size kept, and this mat in it. */
     public Job appliedTo(Job job) {
-        Length overlap = job.pack().mat().map(Layer.Mat::overlap).orElse(job.units().either(3, 1.0 / 8));
+        Length overlap = job.pack().mat().map(Layer.Mat::overlap).orElse(Defaults.matOverlap(job.units()));
         Pack pack = job.pack().mat().isPresent()
                 ? job.pack()
                 : job.pack().plus(new Layer.Mat(USUAL_MAT, overlap, borders));

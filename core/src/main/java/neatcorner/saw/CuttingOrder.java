@@ -21,13 +21,7 @@ public final class CuttingOrder {
 
     /** The stop settings, longest first; twins share one. */
     public static List<SawSetting> settings(List<Piece> pieces) {
-        List<List<Piece>> groups = new ArrayList<>();
-        for (Piece piece : pieces) {
-            groups.stream().filter(group -> group.getFirst().isTwinOf(piece)).findFirst().orElseGet(() -> {
-                groups.add(new ArrayList<>());
-                return groups.getLast();
-            }).add(piece);
-        }
+        List<List<Piece>> groups = Piece.twins(pieces);
         groups.sort(Comparator.comparing((List<Piece> group) -> group.getFirst().outer()).reversed());
         return groups.stream().map(group -> {
             Piece first = group.getFirst();

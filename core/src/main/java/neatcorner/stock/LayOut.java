@@ -24,7 +24,7 @@ public final class LayOut {
     private final Length kerf;
     private final Length rough;
     private final boolean flipping;
-    private final List<List<Piece>> kinds = new ArrayList<>();
+    private final List<List<Piece>> kinds;
 
     /**
      * @param pieces the pieces of one frame
@@ -39,12 +39,7 @@ public final class LayOut {
         this.kerf = kerf;
         this.rough = rough;
         this.flipping = rack.flippable() && haveOneMiter(pieces);
-        for (Piece piece : pieces) {
-            kinds.stream().filter(kind -> kind.getFirst().isTwinOf(piece)).findFirst().orElseGet(() -> {
-                kinds.add(new ArrayList<>());
-                return kinds.getLast();
-            }).add(piece);
-        }
+        this.kinds = Piece.twins(pieces);
     }
 
     private static boolean haveOneMiter(List<Piece> pieces) {
@@ -54,11 +49,10 @@ public final class LayOut {
 
     /** The length of stick that the piece takes, kerf and rough allowance included. */
     public Length taken(Piece piece) {
-        Length gap = kerf.scaled(1 / Math.cos(piece.steepestMiterRadians()));
         Length body = flipping
                 ? new Length((piece.longPoint().units() + piece.shortPoint().units()) / 2)
                 : piece.longPoint();
-        return body.plus(gap).plus(rough);
+        return body.plus(piece.kerfAtMiter(kerf)).plus(rough);
     }
 
     /** What a clear stretch loses to the slant of its first piece when pieces lie end for end. */

@@ -15,16 +15,10 @@ import javafx.css.StyleConverter;
 import javafx.css.Styleable;
 import javafx.css.StyleableProperty;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.shape.StrokeLineCap;
-import javafx.scene.shape.StrokeLineJoin;
-import javafx.scene.text.Font;
-import javafx.scene.text.FontWeight;
-import javafx.scene.text.TextAlignment;
 import neatcorner.figure.Box;
 import neatcorner.figure.Drawing;
 import neatcorner.figure.Figure;
@@ -42,7 +36,6 @@ import org.jspecify.annotations.Nullable;
  * typed in, and handles can be dragged. Each {@link Tint} is a CSS property, {@code -figure-ink} and so on.
  */
 final class FigureView extends Region {
-    private static final String TEXT_FONT = "Atkinson Hyperlegible Next";
     private static final Map<Tint, CssMetaData<FigureView, Color>> CSS_OF_TINT = new EnumMap<>(Tint.class);
     private static final List<CssMetaData<? extends Styleable, ?>> CSS = cssMetaData();
 
@@ -143,80 +136,9 @@ final class FigureView extends Region {
         canvas.setWidth(width);
         canvas.setHeight(height);
         tags.resizeRelocate(0, 0, width, height);
-        paint(now);
+        new CanvasPainter(canvas.getGraphicsContext2D(), this::color).paint(now);
         placeTags(now);
         placeKnobs(now);
-    }
-
-    private void paint(Drawing now) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, getWidth(), getHeight());
-        g.setLineCap(StrokeLineCap.ROUND);
-        g.setLineJoin(StrokeLineJoin.ROUND);
-        Drawing.Stroke open = null;
-        for (Drawing.Primitive primitive : now.primitives()) {
-            if (open != null && !(primitive instanceof Drawing.Stroke stroke && isAlike(open, stroke))) {
-                g.stroke();
-                open = null;
-            }
-            switch (primitive) {
-                case Drawing.Fill fill -> {
-                    g.setFill(color(fill.tint()));
-                    double[] xs = fill.outline().stream().mapToDouble(Point::x).toArray();
-                    double[] ys = fill.outline().stream().mapToDouble(Point::y).toArray();
-                    g.fillPolygon(xs, ys, xs.length);
-                }
-                case Drawing.Stroke stroke -> {
-                    if (open == null) {
-                        begin(g, stroke);
-                        open = stroke;
-                    }
-                    trace(g, stroke.points());
-                }
-                case Drawing.Text text -> {
-                    g.setFill(color(text.tint()));
-                    g.setFont(Font.font(TEXT_FONT, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL, text.size()));
-                    g.setTextAlign(switch (text.anchor()) {
-                        case START -> TextAlignment.LEFT;
-                        case MIDDLE -> TextAlignment.CENTER;
-                        case END -> TextAlignment.RIGHT;
-                    });
-                    g.fillText(text.text(), text.x(), text.y());
-                }
-                case Drawing.Value value -> {
-                    // a tag stands there
-                }
-                case Drawing.Handle handle -> {
-                    // a knob stands there
-                }
-            }
-        }
-        if (open != null) {
-            g.stroke();
-        }
-    }
-
-    /** Strokes that follow each other with the same pen are drawn as one path: a renderer's work goes by paths. */
-    private static boolean isAlike(Drawing.Stroke a, Drawing.Stroke b) {
-        return a.tint() == b.tint() && a.weight() == b.weight() && a.dashed() == b.dashed();
-    }
-
-    private void begin(GraphicsContext g, Drawing.Stroke stroke) {
-        g.setStroke(color(stroke.tint()));
-        g.setLineWidth(stroke.weight());
-        if (stroke.dashed()) {
-            g.setLineDashes(6, 5);
-        } else {
-            g.setLineDashes();
-        }
-        g.beginPath();
-    }
-
-    private static void trace(GraphicsContext g, List<Point> points) {
-        g.moveTo(points.getFirst().x(), points.getFirst().y());
-        for (Point point : points.subList(1, points.size())) {
-            g.lineTo(point.x(), point.y());
-        }
     }
 
     private Color color(Tint tint) {

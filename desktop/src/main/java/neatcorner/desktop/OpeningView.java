@@ -88,7 +88,8 @@ final class OpeningView extends StationView {
         }
         Length border = job.units().either(50, 2);
         Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
-        Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16), job.units().either(3, 1.0 / 8), borders);
+        Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
+                neatcorner.plan.Defaults.matOverlap(job.units()), borders);
         bench().edit(job.withPack(job.pack().plus(layer)));
     }
 

@@ -159,7 +159,8 @@ final class JobReader {
             case "glazing" ->
                 new Layer.Glazing(material.isPresent() ? Material.named(material.get().text()) : Material.GLASS,
                         thickness);
-            case "mat" -> new Layer.Mat(thickness, lengthOr(node, "overlap", units.either(3, 1.0 / 8)), borders(node));
+            case "mat" ->
+                new Layer.Mat(thickness, lengthOr(node, "overlap", Defaults.matOverlap(units)), borders(node));
             case "art" -> new Layer.Art(thickness);
             case "backing" -> new Layer.Backing(
                     material.isPresent() ? Material.named(material.get().text()) : Material.HARDBOARD, thickness);
