@@ -19,9 +19,16 @@ public final class EmptyWindow extends Application {
     public void start(Stage stage) {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
         stage.setScene(new Scene(new StackPane(new Label("empty")), 1280, 800));
-        stage.show();
-        if (Boolean.getBoolean("neatcorner.leaveAtOnce")) {
-            Platform.runLater(() -> Platform.runLater(Platform::exit));
+        if (!System.getProperty("neatcorner.leave", "").isEmpty()) {
+            stage.getScene().addPostLayoutPulseListener(() -> Platform.runLater(EmptyWindow::leave));
         }
+        stage.show();
+    }
+
+    private static void leave() {
+        long now = System.currentTimeMillis();
+        ProcessHandle.current().info().startInstant()
+                .ifPresent(start -> System.out.println(now - start.toEpochMilli()));
+        Platform.exit();
     }
 }

@@ -2,7 +2,10 @@ package neatcorner.desktop;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import javafx.application.HostServices;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 public final class Desktop {
     private static Opening opening = Opening.demo();
     private static @Nullable HostServices host;
+    private static @Nullable FutureTask<MainWindow> window;
 
     private Desktop() {}
 
@@ -43,11 +47,19 @@ public final class Desktop {
     /** Opens the window and returns when it is closed. May be called once. */
     public static void open(Opening how) {
         opening = how;
+        FutureTask<MainWindow> prepared = new FutureTask<>(() -> NeatCornerWindow.prepare(how));
+        window = prepared;
+        Thread.ofPlatform().daemon().name("window").start(prepared);
         Application.launch(NeatCornerWindow.class);
     }
 
     static Opening opening() {
         return opening;
+    }
+
+    /** The window's content, made while the toolkit was starting. */
+    static MainWindow window() throws InterruptedException, ExecutionException {
+        return Objects.requireNonNull(window, "open comes first").get();
     }
 
     static void setHost(HostServices services) {

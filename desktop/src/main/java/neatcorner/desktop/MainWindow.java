@@ -2,6 +2,7 @@ package neatcorner.desktop;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -15,6 +16,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neatcorner.measure.Notation;
@@ -24,8 +26,14 @@ import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
 import org.jspecify.annotations.Nullable;
 
-/** The window's content: header, rail of stations, the station's drawing, slate, findings, and what lies over them. */
+/**
+ * The window's content: header, rail of stations, the station's drawing, slate, findings, and what lies over them. The
+ * drawing and the slate come first; {@link #furnish} adds the rest when they are on the screen.
+ */
 final class MainWindow extends StackPane {
+    private static final double HEADER_ROOM = 62;
+    private static final double FINDINGS_ROOM = 62;
+
     private final Workbench bench;
     private final BorderPane frame = new BorderPane();
     private final BorderPane middle = new BorderPane();
@@ -35,8 +43,8 @@ final class MainWindow extends StackPane {
     private final Map<Station, Label> signs = new EnumMap<>(Station.class);
     private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
     private final SlatePane slate;
-    private final FindingsPane findings;
-    private final Header header;
+    private @Nullable FindingsPane findings;
+    private @Nullable Header header;
     private final HBox noticeBar = new HBox();
     private @Nullable BenchView benchView;
     private @Nullable Finder finder;
@@ -46,16 +54,11 @@ final class MainWindow extends StackPane {
         this.bench = bench;
         getStyleClass().add("neat-corner");
         slate = new SlatePane(bench.currentPlan());
-        findings = new FindingsPane(this::take, bench.station()::set);
-        header = new Header(bench, this);
-        for (Station station : Station.values()) {
-            addStation(station);
-        }
         rail.getStyleClass().add("rail");
         noticeBar.getStyleClass().add("notice");
         noticeBar.setAlignment(Pos.CENTER_LEFT);
-        middle.setBottom(findings);
-        frame.setTop(new VBox(header, noticeBar));
+        middle.setBottom(room(FINDINGS_ROOM));
+        frame.setTop(room(HEADER_ROOM));
         frame.setLeft(rail);
         frame.setCenter(middle);
         frame.setRight(slate);
@@ -71,6 +74,35 @@ final class MainWindow extends StackPane {
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
         showNotice(bench.notice().get());
+        bringUpToDate();
+    }
+
+    Workbench bench() {
+        return bench;
+    }
+
+    private static Region room(double height) {
+        Region room = new Region();
+        room.setMinHeight(height);
+        return room;
+    }
+
+    /** Adds all that a first glance can do without. */
+    void furnish() {
+        if (header != null) {
+            return;
+        }
+        FindingsPane strip = new FindingsPane(this::take, bench.station()::set);
+        Header top = new Header(bench, this);
+        findings = strip;
+        header = top;
+        for (Station station : Station.values()) {
+            addStation(station);
+        }
+        frame.setTop(new VBox(top, noticeBar));
+        middle.setBottom(strip);
+        views.values().forEach(StationView::furnish);
+        stale = true;
         bringUpToDate();
     }
 
@@ -128,8 +160,10 @@ final class MainWindow extends StackPane {
             middle.setCenter(view);
         }
         slate.show(station, plan, notation);
-        findings.show(station, plan, notation);
-        header.show(plan, notation);
+        if (findings != null && header != null) {
+            findings.show(station, plan, notation);
+            header.show(plan, notation);
+        }
         BenchView shown = benchView;
         if (shown != null) {
             shown.show(plan, notation);
@@ -204,12 +238,23 @@ final class MainWindow extends StackPane {
 
     /** The view of a station, made when it is first entered. */
     StationView view(Station station) {
-        return views.computeIfAbsent(station, entered -> switch (entered) {
-            case OPENING -> new OpeningView(bench, slate);
-            case SECTION -> new SectionView(bench, slate);
-            case STICKS -> new SticksView(bench, slate);
-            case SAW -> new SawView(bench, slate);
+        return views.computeIfAbsent(station, entered -> {
+            StationView made = switch (entered) {
+                case OPENING -> new OpeningView(bench, slate);
+                case SECTION -> new SectionView(bench, slate);
+                case STICKS -> new SticksView(bench, slate);
+                case SAW -> new SawView(bench, slate);
+            };
+            if (header != null) {
+                made.furnish();
+            }
+            return made;
         });
+    }
+
+    private Header header() {
+        furnish();
+        return Objects.requireNonNull(header);
     }
 
     private static boolean is(KeyEvent e, KeyCode code, KeyCombination.Modifier... modifiers) {
@@ -217,6 +262,7 @@ final class MainWindow extends StackPane {
     }
 
     private void shortcut(KeyEvent e) {
+        furnish();
         boolean used = true;
         if (is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN)) {
             bench.undo();
@@ -226,13 +272,13 @@ final class MainWindow extends StackPane {
         } else if (is(e, KeyCode.K, KeyCombination.SHORTCUT_DOWN)) {
             openFinder();
         } else if (is(e, KeyCode.P, KeyCombination.SHORTCUT_DOWN)) {
-            header.paper();
+            header().paper();
         } else if (is(e, KeyCode.O, KeyCombination.SHORTCUT_DOWN)) {
-            header.openFile();
+            header().openFile();
         } else if (is(e, KeyCode.N, KeyCombination.SHORTCUT_DOWN)) {
             bench.newJob();
         } else if (is(e, KeyCode.S, KeyCombination.SHORTCUT_DOWN)) {
-            header.saveCopy();
+            header().saveCopy();
         } else if (is(e, KeyCode.F11)) {
             openBench();
         } else if (e.isShortcutDown() && e.getCode().isDigitKey()) {

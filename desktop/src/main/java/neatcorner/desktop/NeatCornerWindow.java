@@ -16,28 +16,36 @@ import org.jspecify.annotations.Nullable;
 /** The running program. */
 public final class NeatCornerWindow extends Application {
     private static final Logger LOG = Logger.getLogger("neatcorner");
-    /** Set to leave as soon as the first picture is drawn, for measuring the start. */
-    private static final String LEAVE_AT_ONCE = "neatcorner.leaveAtOnce";
+    /** For measuring the start: with the "first" picture, or when the window is "whole", prints its age in ms and leaves. */
+    private static final String LEAVE = "neatcorner.leave";
 
     private @Nullable Workbench bench;
 
     @Override
-    public void start(Stage stage) throws IOException {
+    public void start(Stage stage) throws Exception {
         Desktop.Opening opening = Desktop.opening();
         Desktop.setHost(getHostServices());
-        Home home = opening.shots().isPresent() ? temporaryHome() : Home.ofUser();
-        Thread.ofVirtual().start(() -> logTo(home));
         LOG.setUseParentHandlers(false);
         Thread.setDefaultUncaughtExceptionHandler(
                 (thread, e) -> LOG.log(Level.SEVERE, e, () -> "in " + thread.getName()));
-        Workbench opened = new Workbench(home);
+        MainWindow window = Desktop.window();
+        Workbench opened = window.bench();
         bench = opened;
-        chooseJob(opened, opening);
-        Scene scene = show(stage, opened);
+        Thread.ofVirtual().start(() -> logTo(opened.home()));
+        Scene scene = show(stage, window);
         opening.shots().ifPresent(folder -> new Shots(stage, scene, opened, folder).run());
-        if (Boolean.getBoolean(LEAVE_AT_ONCE)) {
-            Platform.runLater(() -> Platform.runLater(Platform::exit));
-        }
+    }
+
+    /**
+     * Reads the job that the window opens with and makes the window's content. Neither is on a screen yet, so both can be
+     * done while the toolkit is starting.
+     */
+    static MainWindow prepare(Desktop.Opening opening) throws IOException {
+        Workbench bench = new Workbench(opening.shots().isPresent() ? temporaryHome() : Home.ofUser());
+        chooseJob(bench, opening);
+        MainWindow window = new MainWindow(bench);
+        Look.loadFonts();
+        return window;
     }
 
     private static Home temporaryHome() throws IOException {
@@ -78,11 +86,10 @@ public final class NeatCornerWindow extends Application {
         }
     }
 
-    /** Fills a stage with the window and shows it. */
-    static Scene show(Stage stage, Workbench bench) {
-        Look.loadFonts();
+    /** Puts the content in a stage and shows it. */
+    static Scene show(Stage stage, MainWindow window) {
+        Workbench bench = window.bench();
         Settings settings = bench.settings();
-        MainWindow window = new MainWindow(bench);
         Scene scene = new Scene(window, settings.windowWidth(), settings.windowHeight());
         Look.apply(scene, settings);
         stage.setTitle("Neat Corner");
@@ -90,6 +97,13 @@ public final class NeatCornerWindow extends Application {
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setOnHiding(e -> settings.setWindow(scene.getWidth(), scene.getHeight()));
+        afterPicture(scene, () -> {
+            if (leave("first")) {
+                return;
+            }
+            window.furnish();
+            afterPicture(scene, () -> leave("whole"));
+        });
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
             LOG.log(Level.SEVERE, "in the window", e);
@@ -97,6 +111,27 @@ public final class NeatCornerWindow extends Application {
                     "Something went wrong in the program; it is in the log. Your job is kept; undo if the screen looks odd."));
         });
         return scene;
+    }
+
+    private static boolean leave(String when) {
+        long now = System.currentTimeMillis();
+        boolean leaving = System.getProperty(LEAVE, "").equals(when);
+        if (leaving) {
+            ProcessHandle.current().info().startInstant()
+                    .ifPresent(start -> System.out.println(now - start.toEpochMilli()));
+            Platform.exit();
+        }
+        return leaving;
+    }
+
+    /** Runs something when the window's next picture is laid out and on its way to the screen. */
+    private static void afterPicture(Scene scene, Runnable then) {
+        Runnable[] once = new Runnable[1];
+        once[0] = () -> {
+            scene.removePostLayoutPulseListener(once[0]);
+            Platform.runLater(then);
+        };
+        scene.addPostLayoutPulseListener(once[0]);
     }
 
     @Override

@@ -1,120 +1,28 @@
 package neatcorner.desktop;
 
-import java.util.List;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Spinner;
-import javafx.scene.control.SpinnerValueFactory;
-import javafx.scene.control.ToggleButton;
 import neatcorner.figure.Figure;
 import neatcorner.figure.OpeningFigure;
-import neatcorner.fitout.Layer;
-import neatcorner.fitout.SizeOf;
-import neatcorner.fitout.StandardSize;
-import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
-import neatcorner.outline.Faces;
-import neatcorner.outline.Opening;
-import neatcorner.plan.Fields;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
-import neatcorner.plan.WhatFits;
+import org.jspecify.annotations.Nullable;
 
-/** Station 1: what is to be framed, and all sizes that follow. */
+/**
+ * Station 1: what is to be framed, and all sizes that follow. The window opens here, so the drawing comes first and the
+ * controls a moment later.
+ */
 final class OpeningView extends StationView {
-    private final Controls.Choices<SizeOf> start;
-    private final MenuButton standard = new MenuButton("Standard sizes");
-    private final MenuButton fits = new MenuButton("What fits?");
-    private final ToggleButton mat = new ToggleButton("Mat");
-    private final LengthBox overlap;
-    private final LengthBox clearance;
-    private final Spinner<Integer> quantity = new Spinner<>(1, Job.MOST_FRAMES, 1);
-    private boolean showing;
+    private @Nullable OpeningTools tools;
 
     OpeningView(Workbench bench, SlatePane slate) {
         super(bench, Station.OPENING, slate);
-        start = new Controls.Choices<SizeOf>(of -> bench.edit(bench.job().startingFrom(of)))
-                .with(SizeOf.ART, "art", "start-art").with(SizeOf.RABBET, "rabbet", "start-rabbet")
-                .with(SizeOf.SIGHT, "sight", "start-sight").with(SizeOf.OUTSIDE, "outside", "start-outside");
-        overlap = new LengthBox(bench, Fields.MAT_OVERLAP, "overlap");
-        clearance = new LengthBox(bench, Fields.CLEARANCE, "Clearance a side");
-        standard.setId("standard-sizes");
-        for (StandardSize size : StandardSize.all()) {
-            if (size.equals(StandardSize.INCH.getFirst())) {
-                standard.getItems().add(new SeparatorMenuItem());
-            }
-            MenuItem item = new MenuItem(size.name() + (StandardSize.INCH.contains(size) ? " in" : ""));
-            item.setOnAction(e -> takeStandard(size));
-            standard.getItems().add(item);
-        }
-        fits.setId("what-fits");
-        fits.setOnShowing(e -> listFits());
-        fits.getItems().add(new MenuItem());
-        mat.setId("mat");
-        mat.getStyleClass().add("chip");
-        mat.setOnAction(e -> toggleMat());
-        quantity.setEditable(true);
-        quantity.setPrefWidth(84);
-        quantity.setId("quantity");
-        quantity.valueProperty().addListener((observed, old, now) -> {
-            if (!showing && now != null) {
-                bench.edit(bench.job().withQuantity(now));
-            }
-        });
-        addTools(Controls.captioned("I measured the", start), standard,
-                Controls.chip("Turn", () -> bench.edit(turned(bench.job()))), mat, overlap, clearance,
-                Controls.captioned("Frames", quantity), fits);
     }
 
-    private static Job turned(Job job) {
-        return job.withSize(job.sizeOf(), job.size().turned());
-    }
-
-    private void takeStandard(StandardSize size) {
-        Job job = bench().job();
-        boolean lying = job.size().width().isMoreThan(job.size().height());
-        bench().edit(job.withSize(job.sizeOf(), lying ? size.size().turned() : size.size()));
-    }
-
-    private void toggleMat() {
-        Job job = bench().job();
-        List<Layer> layers = job.pack().layers();
-        int index = layers.stream().filter(Layer.Mat.class::isInstance).findFirst().map(layers::indexOf).orElse(-1);
-        if (index >= 0) {
-            bench().edit(job.withPack(job.pack().without(index)));
-            return;
-        }
-        Length border = job.units().either(50, 2);
-        Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
-        Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
-                neatcorner.plan.Defaults.matOverlap(job.units()), borders);
-        bench().edit(job.withPack(job.pack().plus(layer)));
-    }
-
-    /** For a frame that is already made: what art and mat go in. */
-    private void listFits() {
-        Notation notation = bench().notation().get();
-        Job job = bench().job();
-        fits.getItems().clear();
-        Opening pack = job.sizes().pack();
-        MenuItem whole = new MenuItem(notation.words("Without a mat: art of " + notation.bare(pack.width()) + " × "
-                + notation.text(pack.height())));
-        whole.setOnAction(e -> bench().edit(withoutMat(job.startingFrom(SizeOf.RABBET))));
-        fits.getItems().add(whole);
-        for (WhatFits fit : WhatFits.in(job)) {
-            boolean inch = StandardSize.INCH.contains(fit.size());
-            MenuItem item = new MenuItem(notation.words(fit.size().name() + (inch ? " in" : "") + " with mat borders "
-                    + notation.bare(fit.borders().left()) + " and " + notation.text(fit.borders().top())));
-            item.setOnAction(e -> bench().edit(fit.appliedTo(job)));
-            fits.getItems().add(item);
-        }
-    }
-
-    private static Job withoutMat(Job job) {
-        List<Layer> layers = job.pack().layers().stream().filter(layer -> !(layer instanceof Layer.Mat)).toList();
-        return job.withPack(new neatcorner.fitout.Pack(layers));
+    @Override
+    void furnish() {
+        OpeningTools made = new OpeningTools(bench());
+        tools = made;
+        addTools(made.controls());
     }
 
     @Override
@@ -124,20 +32,9 @@ final class OpeningView extends StationView {
 
     @Override
     void showTools(Plan plan, Notation notation) {
-        showing = true;
-        start.show(plan.job().sizeOf());
-        start.rename(SizeOf.RABBET, notation.words("rabbet"));
-        mat.setText(notation.words("Mat"));
-        boolean matted = plan.job().pack().mat().isPresent();
-        mat.setSelected(matted);
-        overlap.setVisible(matted);
-        overlap.setManaged(matted);
-        overlap.show(plan, notation);
-        clearance.show(plan, notation);
-        SpinnerValueFactory<Integer> values = quantity.getValueFactory();
-        if (!quantity.isFocused() || !values.getValue().equals(plan.job().quantity())) {
-            values.setValue(plan.job().quantity());
+        OpeningTools shown = tools;
+        if (shown != null) {
+            shown.show(plan, notation);
         }
-        showing = false;
     }
 }

@@ -10,6 +10,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -139,10 +140,10 @@ final class SlatePane extends VBox {
 
     /** A name with one figure, or with a width and a height. */
     private final class SlateRow extends VBox {
-        private final Label name = new Label();
+        private final Text name = new Text();
         private final FiguresLabel first = new FiguresLabel();
         private final FiguresLabel second = new FiguresLabel();
-        private final Label times = new Label("×");
+        private final Text times = new Text("×");
         private final HBox numbers = new HBox(first);
         private List<Reading> readings = List.of();
 

@@ -1,5 +1,6 @@
 package neatcorner.desktop;
 
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
@@ -15,6 +16,9 @@ import neatcorner.plan.Station;
 
 /** One station of the work: its drawing in the middle, and above it the few controls that have no place in the drawing. */
 abstract class StationView extends BorderPane {
+    /** Room kept for the controls until they are there, so that the drawing does not jump. */
+    private static final double UNFURNISHED = 88;
+
     private final Workbench bench;
     private final Station station;
     private final FigureView view = new FigureView();
@@ -27,6 +31,7 @@ abstract class StationView extends BorderPane {
         setId("station-" + station.name().toLowerCase(java.util.Locale.ROOT));
         tools.getStyleClass().add("tools");
         tools.setAlignment(Pos.CENTER_LEFT);
+        tools.setMinHeight(UNFURNISHED);
         setTop(tools);
         setCenter(view);
         view.setChanges(new FigureView.Changes() {
@@ -69,7 +74,15 @@ abstract class StationView extends BorderPane {
         return view;
     }
 
+    /** Makes what the drawing can do without for a moment. Called once, before or soon after the view is first shown. */
+    void furnish() {}
+
     final void addTools(Node... nodes) {
+        addTools(List.of(nodes));
+    }
+
+    final void addTools(List<Node> nodes) {
+        tools.setMinHeight(USE_COMPUTED_SIZE);
         tools.getChildren().addAll(nodes);
     }
 

@@ -41,7 +41,8 @@ class WholePathTest {
         folder = Files.createTempDirectory("neat-corner-test");
         bench = new Workbench(new Home(folder.resolve("data"), folder.resolve("config")));
         NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
-        NeatCornerWindow.show(stage, bench);
+        Look.loadFonts();
+        NeatCornerWindow.show(stage, new MainWindow(bench));
         stage.toFront();
     }
 
