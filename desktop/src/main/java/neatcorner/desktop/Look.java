@@ -31,9 +31,16 @@ final class Look {
         }
     }
 
-    static void apply(Scene scene, Settings settings) {
+    /** Sets the base theme; before the first control is made, or controls bring a theme of their own. */
+    static void applyTheme(Settings settings) {
         Theme theme = settings.isDark() ? new PrimerDark() : new PrimerLight();
-        Application.setUserAgentStylesheet(theme.getUserAgentStylesheet());
+        if (!theme.getUserAgentStylesheet().equals(Application.getUserAgentStylesheet())) {
+            Application.setUserAgentStylesheet(theme.getUserAgentStylesheet());
+        }
+    }
+
+    static void apply(Scene scene, Settings settings) {
+        applyTheme(settings);
         URL sheet = Objects.requireNonNull(Look.class.getResource("neat-corner.css"));
         if (!scene.getStylesheets().contains(sheet.toExternalForm())) {
             scene.getStylesheets().add(sheet.toExternalForm());

@@ -43,6 +43,7 @@ public final class NeatCornerWindow extends Application {
     static MainWindow prepare(Desktop.Opening opening) throws IOException {
         Workbench bench = new Workbench(opening.shots().isPresent() ? temporaryHome() : Home.ofUser());
         chooseJob(bench, opening);
+        Look.applyTheme(bench.settings());
         MainWindow window = new MainWindow(bench);
         Look.loadFonts();
         return window;
