@@ -55,10 +55,21 @@ final class StockFindings {
 
     private static Finding split(Plan plan) {
         Length whole = wholeFrame(plan);
+        int more = enoughToKeepFramesWhole(plan, whole);
+        Sentence label = more == 1
+                ? Sentence.of("Put a stick of {0} on the rack", whole)
+                : Sentence.of("Put {0} sticks of {1} on the rack", Scalar.count(more), whole);
         return Finding.note("stock.split-frame", STICKS, Sentence.of(
                 "{0} of the frames must be cut from more than one stick, so grain will not run on round every corner.",
-                Scalar.count(plan.layout().splitFrames())),
-                new Remedy(Sentence.of("Put a stick of {0} on the rack", whole), j -> withOneMore(j, whole)));
+                Scalar.count(plan.layout().splitFrames())), new Remedy(label, j -> withMore(j, whole, more)));
+    }
+
+    /** One stick for each split frame, or for every frame where a cheaper layout would go on splitting one. */
+    private static int enoughToKeepFramesWhole(Plan plan, Length whole) {
+        int split = plan.layout().splitFrames();
+        return layOut(plan, withMore(plan.job(), whole, split).stock()).splitFrames() == 0
+                ? split
+                : plan.job().quantity();
     }
 
     private static Finding mustSplit(Plan plan) {
@@ -81,9 +92,9 @@ final class StockFindings {
         return new Length((length.units() + step - 1) / step * step);
     }
 
-    private static Job withOneMore(Job job, Length length) {
+    private static Job withMore(Job job, Length length, int count) {
         Rack stock = job.stock();
-        return job.withStock(stock.plusStick(new Stick(newName(stock), length, 1, null, List.of())));
+        return job.withStock(stock.plusStick(new Stick(newName(stock), length, count, null, List.of())));
     }
 
     private static String newName(Rack stock) {

@@ -9,9 +9,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
-import javafx.scene.Node;
-import javafx.scene.control.Labeled;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -21,80 +18,18 @@ import neatcorner.plan.Station;
 import neatcorner.stock.Span;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window, driven with mouse and keys through the whole path from a picture to the paper. */
-@ExtendWith(ApplicationExtension.class)
-@SuppressWarnings("NullAway.Init")
-class WholePathTest {
-    private Workbench bench;
-    private Path folder;
+class WholePathTest extends WindowTest {
 
     @Start
-    void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("neat-corner-test");
-        bench = new Workbench(new Home(folder.resolve("data"), folder.resolve("config")));
-        NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
-        Look.loadFonts();
-        NeatCornerWindow.show(stage, new MainWindow(bench));
-        stage.toFront();
+    void start(Stage opened) throws Exception {
+        open(opened);
     }
-
-    @AfterEach
-    void leave() {
-        javafx.application.Platform.runLater(bench::close);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private static void settle() {
-        WaitForAsyncUtils.waitForFxEvents(6);
-        WaitForAsyncUtils.sleep(80, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents(4);
-    }
-
-    /** What the maker reads in a node: all its labels, in order. */
-    private static String read(FxRobot robot, String query) {
-        StringBuilder text = new StringBuilder();
-        collect(robot.lookup(query).query(), text);
-        return text.toString().strip();
-    }
-
-    private static void collect(Node node, StringBuilder text) {
-        if (node instanceof Labeled labeled) {
-            text.append(labeled.getText()).append(' ');
-        } else if (node instanceof javafx.scene.text.Text plain) {
-            text.append(plain.getText()).append(' ');
-        } else if (node instanceof TextInputControl input) {
-            text.append(input.getText()).append(' ');
-        } else if (node instanceof javafx.scene.Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(child -> collect(child, text));
-        }
-    }
-
-    private static boolean isShown(FxRobot robot, String query) {
-        return robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent();
-    }
-
-    private void type(FxRobot robot, String tag, String text) {
-        robot.clickOn(tag);
-        settle();
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write(text);
-        robot.push(KeyCode.ENTER);
-        settle();
-    }
-
-    private void at(FxRobot robot, KeyCode digit) {
-        robot.push(KeyCode.CONTROL, digit);
-        settle();
-    }
-
     @Test
     void anArtSizeIsTypedInTheDrawingAndEverythingFollows(FxRobot robot) {
         settle();

@@ -1,0 +1,91 @@
+package neatcorner.saw;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
+import neatcorner.piece.EndCut;
+import neatcorner.piece.Piece;
+import neatcorner.piece.RectanglePieces;
+import neatcorner.stock.CutPiece;
+import org.junit.jupiter.api.Test;
+
+class SawTest {
+    private static final Saw SAW = new Saw(Length.mm(3), Angle.ofDegrees(50), Angle.ofDegrees(45), Length.mm(150),
+            Length.ZERO, SecondMiter.TURN_PIECE);
+    private static final Piece PIECE = RectanglePieces
+            .of(new Opening(Length.mm(400), Length.mm(300)),
+                    new Faces(Length.mm(40), Length.mm(60), Length.mm(40), Length.mm(50)))
+            .getFirst();
+    private static final CutPiece CUT = new CutPiece(PIECE, 1, Length.mm(10), false);
+
+    @Test
+    void itReachesUpToItsLastDegreeEitherWay() {
+        assertTrue(SAW.reachesMiter(Angle.ofDegrees(50)) && SAW.reachesMiter(Angle.ofDegrees(-50)));
+        assertFalse(SAW.reachesMiter(Angle.ofDegrees(50.01)));
+    }
+
+    @Test
+    void itIsSetOneThingAtATime() {
+        assertEquals(Length.mm(2), SAW.withKerf(Length.mm(2)).kerf());
+        assertEquals(Length.mm(5), SAW.withRough(Length.mm(5)).rough());
+        assertEquals(Length.mm(200), SAW.withMinHold(Length.mm(200)).minHold());
+        assertEquals(SecondMiter.SWING_SAW, SAW.withSecondMiter(SecondMiter.SWING_SAW).secondMiter());
+    }
+
+    @Test
+    void theFirstCutIsTheLeftEndTheFinalOneTheRight() {
+        SawCut first = new SawCut(SawCut.Kind.FIRST_MITER, CUT, null, null);
+        SawCut last = new SawCut(SawCut.Kind.FINAL_MITER, CUT, null, PIECE.outer());
+        assertEquals(PIECE.left().miter(), first.miter());
+        assertEquals(PIECE.right().miter(), last.miter());
+        assertNull(first.stop());
+        assertNotNull(last.stop());
+    }
+
+    @Test
+    void onlyAMakerWhoTurnsPiecesOverHasThemFaceDown() {
+        SawCut first = new SawCut(SawCut.Kind.FIRST_MITER, CUT, null, null);
+        SawCut last = new SawCut(SawCut.Kind.FINAL_MITER, CUT, null, PIECE.outer());
+        assertFalse(first.isFaceDown(SAW));
+        assertTrue(last.isFaceDown(SAW));
+        assertFalse(last.isFaceDown(SAW.withSecondMiter(SecondMiter.SWING_SAW)));
+    }
+
+    /** Geometry: k / cos μ with μ the steeper of the two miters. */
+    @Test
+    void aSlantedKerfTakesMoreOfTheStick() {
+        double steepest = Math.atan(60.0 / 40);
+        assertEquals(steepest, PIECE.steepestMiterRadians(), 1e-9);
+        assertEquals(3 / Math.cos(steepest), PIECE.kerfAtMiter(Length.mm(3)).toMm(), 1e-3);
+    }
+
+    @Test
+    void twinsShareAStopAndOthersDoNot() {
+        Piece same = new Piece("Z", "bottom", PIECE.outer(), PIECE.sight(), PIECE.face(), PIECE.left(), PIECE.right());
+        Piece longer = new Piece("Y", "bottom", PIECE.outer().plus(Length.mm(1)), PIECE.sight(), PIECE.face(),
+                PIECE.left(), PIECE.right());
+        Piece bevelled = new Piece("X", "bottom", PIECE.outer(), PIECE.sight(), PIECE.face(),
+                new EndCut(PIECE.left().miter(), Angle.ofDegrees(5)), PIECE.right());
+        assertTrue(PIECE.isTwinOf(same));
+        assertFalse(PIECE.isTwinOf(longer) || PIECE.isTwinOf(bevelled));
+        List<List<Piece>> groups = Piece.twins(List.of(PIECE, longer, same, bevelled));
+        assertEquals(List.of(2, 1, 1), groups.stream().map(List::size).toList());
+    }
+
+    @Test
+    void aPieceAtAReflexCornerIsLongestOnItsSightEdge() {
+        Piece reflex = new Piece("R", "inner", Length.mm(200), Length.mm(230), Length.mm(30),
+                EndCut.flat(Angle.ofDegrees(-45)), EndCut.flat(Angle.ZERO));
+        assertEquals(Length.mm(230), reflex.longPoint());
+        assertEquals(Length.mm(200), reflex.shortPoint());
+        assertEquals(Math.PI / 4, reflex.steepestMiterRadians(), 1e-12);
+    }
+}
