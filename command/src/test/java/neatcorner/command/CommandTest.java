@@ -130,4 +130,61 @@ class CommandTest {
         Run few = run("nest", file("p.csv", "length,count\n900,4\n"), "--stick", "1000:3");
         assertEquals(1, few.code);
     }
+
+    @Test
+    void aPersonReadsTheLayoutOfPartsToo() throws IOException {
+        Run run = run("nest", file("p.csv", "length,count\n900,4\n400,2\n"), "--stick", "2400", "--kerf", "3");
+        assertEquals(0, run.code, run.err);
+        assertTrue(run.out.startsWith("2 sticks, proved least"), run.out);
+        assertTrue(run.out.contains("2 × 900"), run.out);
+    }
+
+    @Test
+    void theSamePartsInRowsOfTheirOwnAreOne() throws IOException {
+        Run rows = run("nest", file("p.csv", "length,count\n900,1\n900,1\n900,2\n"), "--stick", "2000", "--json");
+        Run one = run("nest", file("q.csv", "length,count\n900,4\n"), "--stick", "2000", "--json");
+        assertEquals(one.out.replaceAll("\"ms\" : [0-9.]+", ""), rows.out.replaceAll("\"ms\" : [0-9.]+", ""));
+    }
+
+    @Test
+    void kerfAndTrimMayCarryUnits() throws IOException {
+        String parts = file("p.csv", "length,count\n\"15 1/2 in\",3\n");
+        Run tight = run("nest", parts, "--stick", "1 200", "--json");
+        assertEquals(2, tight.code, "“1 200” is no length");
+        Run inches = run("nest", parts, "--stick", "48 in:1", "--kerf", "1/8 in", "--trim", "1 cm", "--json");
+        assertEquals(0, inches.code, inches.err);
+        assertTrue(inches.out.contains("\"sticks\" : 1"), inches.out);
+    }
+
+    @Test
+    void nothingWantedIsNothingTaken() throws IOException {
+        Run run = run("nest", file("p.csv", "length,count\n900,0\n"), "--stick", "2000", "--json");
+        assertEquals(0, run.code, run.err);
+        assertTrue(run.out.contains("\"sticks\" : 0"), run.out);
+    }
+
+    @Test
+    void badOptionsAreNamed() throws IOException {
+        String parts = file("p.csv", "length,count\n100,1\n");
+        assertTrue(run("nest", parts, "--stick", "2400", "--kerf", "-3").err.contains("--kerf"));
+        assertTrue(run("nest", parts, "--stick", "2400", "--trim", "wide").err.contains("--trim"));
+        assertTrue(run("nest", parts, "--stick", "2400:x").err.contains("--stick"));
+        assertTrue(run("nest", parts, "--stick", "-5").err.contains("--stick"));
+        assertTrue(run("plan", file("job.json", JOB), "--out", folder.resolve("o").toString(), "--paper", "A9").err
+                .contains("A9"));
+    }
+
+    @Test
+    void aFileThatCannotBeAFolderIsSaid() throws IOException {
+        String occupied = file("occupied", "x");
+        Run run = run("plan", file("job.json", JOB), "--out", occupied);
+        assertEquals(2, run.code);
+        assertEquals(1, run.err.lines().count(), run.err);
+    }
+
+    @Test
+    void theSameJobAlwaysGivesTheSamePlan() throws IOException {
+        String job = file("job.json", JOB);
+        assertEquals(run("plan", job, "--json").out, run("plan", job, "--json").out);
+    }
 }
