@@ -33,7 +33,8 @@ public final class SticksFigure {
     private SticksFigure(Plan plan) {
         this.plan = plan;
         this.longest = plan.job().stock().sticks().stream().mapToDouble(stick -> stick.length().toMm()).max().orElse(1);
-        this.height = Math.max(plan.job().section().width().toMm(), longest / 30);
+        int count = plan.layout().sticks().size() + plan.job().stock().sticks().size();
+        this.height = Math.max(plan.job().section().width().toMm(), longest / (count <= 8 ? 20 : 30));
         this.pitch = height + longest / 26;
     }
 

@@ -56,6 +56,7 @@ final class Controls {
             button.setId(id);
             button.getStyleClass().add("choice");
             button.setToggleGroup(group);
+            button.setMinWidth(USE_PREF_SIZE);
             button.setOnAction(e -> chosen.accept(value));
             getChildren().add(button);
             return this;

@@ -8,6 +8,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -20,6 +21,8 @@ import neatcorner.plan.Station;
 
 /** The strip of findings: what would go wrong, in words, with the remedy as a button. */
 final class FindingsPane extends ScrollPane {
+    private static final double LEAST_WORDS = 300;
+
     private final VBox rows = new VBox();
     private final Consumer<Remedy> take;
     private final Consumer<Station> go;
@@ -49,7 +52,7 @@ final class FindingsPane extends ScrollPane {
         }
     }
 
-    private HBox row(Finding finding, Station station, Notation notation) {
+    private FlowPane row(Finding finding, Station station, Notation notation) {
         Label glyph = switch (finding.level()) {
             case STOP -> glyph("■", "Stop");
             case CHECK -> glyph("▲", "Check");
@@ -61,13 +64,18 @@ final class FindingsPane extends ScrollPane {
         text.setMinHeight(USE_PREF_SIZE);
         HBox.setHgrow(text, Priority.ALWAYS);
         text.setMaxWidth(Double.MAX_VALUE);
-        HBox row = line(finding.level().code(), glyph, text);
+        HBox actions = new HBox();
+        actions.setAlignment(Pos.CENTER_RIGHT);
+        actions.getStyleClass().add("finding-actions");
+        FlowPane row = new FlowPane(line(finding.level().code(), glyph, text), actions);
+        row.getStyleClass().addAll("finding-row");
+        row.widthProperty().addListener((observed, old, now) -> share(row, actions, now.doubleValue()));
         row.setId("finding-" + finding.code().replace('.', '-'));
         if (finding.where() != station) {
             Hyperlink where = new Hyperlink("at " + MainWindow.name(finding.where(), notation));
             where.setOnAction(e -> go.accept(finding.where()));
             where.setMinWidth(USE_PREF_SIZE);
-            row.getChildren().add(where);
+            actions.getChildren().add(where);
         }
         Remedy remedy = finding.remedy();
         if (remedy != null) {
@@ -76,9 +84,16 @@ final class FindingsPane extends ScrollPane {
             button.setId("remedy-" + finding.code().replace('.', '-'));
             button.setMinWidth(USE_PREF_SIZE);
             button.setOnAction(e -> take.accept(remedy));
-            row.getChildren().add(button);
+            actions.getChildren().add(button);
         }
         return row;
+    }
+
+    /** Words and actions stand side by side; where that leaves too little room for the words, below each other. */
+    private static void share(FlowPane row, HBox actions, double width) {
+        double room = width - row.snappedLeftInset() - row.snappedRightInset() - 1;
+        double beside = room - actions.prefWidth(-1) - row.getHgap();
+        ((HBox) row.getChildren().getFirst()).setPrefWidth(beside > LEAST_WORDS ? beside : room);
     }
 
     private static Label glyph(String sign, String word) {

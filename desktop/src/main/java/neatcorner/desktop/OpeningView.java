@@ -20,6 +20,7 @@ final class OpeningView extends StationView {
 
     @Override
     void furnish() {
+        super.furnish();
         OpeningTools made = new OpeningTools(bench());
         tools = made;
         addTools(made.controls());

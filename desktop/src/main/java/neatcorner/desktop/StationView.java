@@ -3,9 +3,11 @@ package neatcorner.desktop;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import neatcorner.figure.Figure;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -19,10 +21,14 @@ abstract class StationView extends BorderPane {
     /** Room kept for the controls until they are there, so that the drawing does not jump. */
     private static final double UNFURNISHED = 88;
 
+    /** The share of the station's height that its controls may take; with large text they scroll. */
+    private static final double MOST_TOOLS = 0.45;
+
     private final Workbench bench;
     private final Station station;
     private final FigureView view = new FigureView();
     private final FlowPane tools = new FlowPane();
+    private final VBox top = new VBox(tools);
 
     StationView(Workbench bench, Station station, SlatePane slate) {
         this.bench = bench;
@@ -32,7 +38,7 @@ abstract class StationView extends BorderPane {
         tools.getStyleClass().add("tools");
         tools.setAlignment(Pos.CENTER_LEFT);
         tools.setMinHeight(UNFURNISHED);
-        setTop(tools);
+        setTop(top);
         setCenter(view);
         view.setChanges(new FigureView.Changes() {
             @Override
@@ -75,7 +81,17 @@ abstract class StationView extends BorderPane {
     }
 
     /** Makes what the drawing can do without for a moment. Called once, before or soon after the view is first shown. */
-    void furnish() {}
+    void furnish() {
+        ScrollPane scroll = new ScrollPane(top);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("tools-scroll");
+        Runnable fit = () -> scroll.setPrefHeight(Math.min(top.getHeight(), getHeight() * MOST_TOOLS));
+        top.heightProperty().addListener((observed, old, now) -> fit.run());
+        heightProperty().addListener((observed, old, now) -> fit.run());
+        setTop(scroll);
+        fit.run();
+    }
 
     final void addTools(Node... nodes) {
         addTools(List.of(nodes));
@@ -98,8 +114,7 @@ abstract class StationView extends BorderPane {
     final void setBelowTools(Node node) {
         HBox holder = new HBox(node);
         holder.getStyleClass().add("below-tools");
-        javafx.scene.layout.VBox top = new javafx.scene.layout.VBox(tools, holder);
-        setTop(top);
+        top.getChildren().setAll(tools, holder);
     }
 
     /** Shows a plan: the drawing and the controls. */
