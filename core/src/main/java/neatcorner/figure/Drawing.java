@@ -39,6 +39,13 @@ public record Drawing(double width, double height, double scale, double originX,
     /** A place to take hold of; see {@link Mark.Handle}. */
     public record Handle(double x, double y, Field field, double dx, double dy) implements Primitive {}
 
+    /** The angle in a corner; see {@link Mark.CornerAngle}. */
+    public record CornerAngle(double x, double y, neatcorner.measure.Angle angle, String name, int corner,
+            boolean free) implements Primitive {}
+
+    /** A corner to take hold of; see {@link Mark.CornerHandle}. */
+    public record CornerHandle(double x, double y, int corner, String name) implements Primitive {}
+
     /** Laid out as large as fits a space, centred. Spaces smaller than the margins get a very small drawing. */
     public static Drawing of(Figure figure, double width, double height, Notation notation) {
         Figure.Margin margin = figure.margin();
@@ -96,6 +103,15 @@ public record Drawing(double width, double height, double scale, double originX,
                     out.add(new Text(at.x() + label.dx(), at.y() + label.dy(), label.anchor(),
                             notation.words(label.text()), label.size(), label.bold(), label.tint()));
                 }
+                case Mark.CornerAngle angle -> {
+                    Point at = place(angle.at());
+                    out.add(new CornerAngle(at.x(), at.y(), angle.value(), angle.name(), angle.corner(),
+                            angle.free()));
+                }
+                case Mark.CornerHandle corner -> {
+                    Point at = place(corner.at());
+                    out.add(new CornerHandle(at.x(), at.y(), corner.corner(), corner.name()));
+                }
                 case Mark.Handle handle -> {
                     Point at = place(handle.at());
                     out.add(new Handle(at.x(), at.y(), handle.field(), handle.dx(), handle.dy()));
@@ -105,12 +121,14 @@ public record Drawing(double width, double height, double scale, double originX,
 
         private void add(Mark.Wood wood) {
             out.add(new Fill(place(wood.outline()), wood.tint()));
-            for (List<Point> part : wood.parts()) {
-                List<List<Point>> grain = wood.endwise()
-                        ? Grain.rings(part, ringHeart(wood.outline()), ringSpacing(wood.outline()), wood.seed())
-                        : Grain.along(part, wood.grain(), wood.seed());
-                grain.forEach(line -> out.add(new Stroke(place(line), wood.tint().grain(), GRAIN_WEIGHT, false)));
+            List<List<Point>> grain = new ArrayList<>();
+            if (wood.endwise()) {
+                wood.parts().forEach(part -> grain.addAll(Grain.rings(part, ringHeart(wood.outline()),
+                        ringSpacing(wood.outline()), wood.seed())));
+            } else {
+                grain.addAll(Grain.along(wood.outline(), wood.parts(), wood.grain(), wood.seed()));
             }
+            grain.forEach(line -> out.add(new Stroke(place(line), wood.tint().grain(), GRAIN_WEIGHT, false)));
             out.add(new Stroke(closed(place(wood.outline())), Tint.WOOD_INK, 1.2, false));
         }
 

@@ -12,8 +12,8 @@ final class Grain {
 
     private Grain() {}
 
-    /** Lines along the grain of a convex face. */
-    static List<List<Point>> along(List<Point> shape, double direction, long seed) {
+    /** Lines along the grain of a face that is made up of convex parts. */
+    static List<List<Point>> along(List<Point> shape, List<List<Point>> parts, double direction, long seed) {
         double cos = Math.cos(direction);
         double sin = Math.sin(direction);
         double minU = Double.MAX_VALUE;
@@ -34,25 +34,28 @@ final class Grain {
         double arch = minU + length * (0.2 + 0.6 * noise(seed, 2));
         int lines = 9;
         List<List<Point>> grain = new ArrayList<>();
-        for (int line = 0; line < lines; line++) {
-            double v0 = minV + width * (line + 0.25 + 0.5 * noise(seed, 10 + line)) / lines;
-            Point previous = null;
-            List<Point> run = new ArrayList<>();
+        for (int k = 0; k < lines; k++) {
+            double v0 = minV + width * (k + 0.25 + 0.5 * noise(seed, 10 + k)) / lines;
+            List<Point> line = new ArrayList<>(STEPS + 1);
             for (int i = 0; i <= STEPS; i++) {
                 double u = minU + length * i / STEPS;
-                double sway = width * 0.035 * Math.sin(u / (length / 7 + width) + seed % 7 + line * 0.35);
+                double sway = width * 0.035 * Math.sin(u / (length / 7 + width) + seed % 7 + k * 0.35);
                 double pull = width * 0.10 * Math.exp(-square((u - arch) / (width * 2.5 + length * 0.12)))
                         * Math.signum(v0 - heart) * Math.exp(-square((v0 - heart) / (width * 0.4)));
                 double v = v0 + sway + pull;
-                Point point = new Point(u * cos - v * sin, u * sin + v * cos);
-                if (previous != null) {
-                    join(run, Convex.clip(previous, point, shape), grain);
-                }
-                previous = point;
+                line.add(new Point(u * cos - v * sin, u * sin + v * cos));
             }
-            finish(run, grain);
+            parts.forEach(part -> clip(line, part, grain));
         }
         return grain;
+    }
+
+    private static void clip(List<Point> line, List<Point> part, List<List<Point>> grain) {
+        List<Point> run = new ArrayList<>();
+        for (int i = 1; i < line.size(); i++) {
+            join(run, Convex.clip(line.get(i - 1), line.get(i), part), grain);
+        }
+        finish(run, grain);
     }
 
     /** Growth rings on a convex end, round a heart that lies below and to one side of it. */

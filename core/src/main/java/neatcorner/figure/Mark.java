@@ -60,4 +60,16 @@ public sealed interface Mark {
      * @param dy    how much it grows for a millimetre down
      */
     record Handle(Point at, Field field, double dx, double dy) implements Mark {}
+
+    /**
+     * The angle in a corner of the outline.
+     *
+     * @param corner counted as the pieces are
+     * @param free   whether typing another angle turns it
+     */
+    record CornerAngle(Point at, neatcorner.measure.Angle value, String name, int corner,
+            boolean free) implements Mark {}
+
+    /** A corner of the outline to take hold of. */
+    record CornerHandle(Point at, int corner, String name) implements Mark {}
 }

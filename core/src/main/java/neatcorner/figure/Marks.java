@@ -41,6 +41,19 @@ final class Marks {
         marks.add(new Mark.Wood(outline, List.of(outline), tint, false, grain, seed));
     }
 
+    /** A piece of wood of any shape seen on its face, made up of convex parts. */
+    void wood(List<Point> outline, List<List<Point>> parts, Tint tint, double grain, long seed) {
+        marks.add(new Mark.Wood(outline, parts, tint, false, grain, seed));
+    }
+
+    void cornerAngle(Point at, neatcorner.measure.Angle value, String name, int corner, boolean free) {
+        marks.add(new Mark.CornerAngle(at, value, name, corner, free));
+    }
+
+    void cornerHandle(Point at, int corner, String name) {
+        marks.add(new Mark.CornerHandle(at, corner, name));
+    }
+
     void endGrain(List<Point> outline, List<List<Point>> parts, Tint tint) {
         marks.add(new Mark.Wood(outline, parts, tint, true, 0, 7));
     }

@@ -5,8 +5,10 @@ import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
+import neatcorner.outline.Contours;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Shape;
 import neatcorner.plan.Field;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
@@ -34,6 +36,11 @@ public final class OpeningFigure {
         if (!sizes.arePossible()) {
             return impossible();
         }
+        Contours contours = plan.contours();
+        boolean plain = plan.job().outline().isRectangle() && !plan.job().outline().isSloped();
+        if (!plain) {
+            return contours == null ? impossible() : anyShape(contours);
+        }
         Box sight = centered(sizes.sight());
         Faces faces = plan.job().faces();
         Box outside = new Box(sight.left() - faces.left().toMm(), sight.top() - faces.top().toMm(),
@@ -46,6 +53,47 @@ public final class OpeningFigure {
         drawHandles(outside);
         return new Figure("The frame from the front", outside,
                 new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
+    }
+
+    /** Of a shape that is no rectangle the sizes are those of the upright box round each edge. */
+    private Figure anyShape(Contours contours) {
+        new FrameFront(plan, contours, marks).draw();
+        Box outside = FrameFront.box(contours.outside());
+        Box sight = FrameFront.box(contours.sight());
+        Box rabbet = FrameFront.box(contours.rabbet());
+        if (plan.job().outline().shape() instanceof Shape.Regular) {
+            Box across = centered(sizes.outside());
+            across(across, outside.top(), 28, sizes.outside(), Fields.OUTSIDE_WIDTH);
+            Box inner = centered(sizes.sight());
+            marks.dimension(new Point(inner.left(), outside.bottom()), new Point(inner.right(), outside.bottom()),
+                    -FIRST, sizes.sight().width(), "Sight width", Fields.SIGHT_WIDTH);
+            marks.label(new Point(inner.left(), outside.bottom()), -6, FIRST + 4, Anchor.END, "sight", 12, false,
+                    Tint.FAINT_INK);
+            Box art = centered(sizes.art());
+            marks.dimension(new Point(art.left(), 0), new Point(art.right(), 0), 0, sizes.art().width(), "Art width",
+                    Fields.ART_WIDTH);
+            marks.label(new Point(0, 0), 0, -16, Anchor.MIDDLE, "art", 12, false, Tint.FAINT_INK);
+        } else {
+            drawEdges(outside, sight, rabbet);
+            Box art = middled(sight, sizes.art());
+            double y = art.bottom() - art.height() * 0.18;
+            double x = art.right() - art.width() * 0.2;
+            marks.dimension(new Point(art.left(), y), new Point(art.right(), y), 0, sizes.art().width(), "Art width",
+                    Fields.ART_WIDTH);
+            marks.dimension(new Point(x, art.top()), new Point(x, art.bottom()), 0, sizes.art().height(), "Art height",
+                    Fields.ART_HEIGHT);
+            marks.label(new Point(art.center().x(), y), 0, -16, Anchor.MIDDLE, "art", 12, false, Tint.FAINT_INK);
+            drawHandles(outside);
+        }
+        return new Figure("The frame from the front", outside,
+                new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
+    }
+
+    private static Box middled(Box around, Opening size) {
+        double w = size.width().toMm() / 2;
+        double h = size.height().toMm() / 2;
+        Point middle = around.center();
+        return new Box(middle.x() - w, middle.y() - h, middle.x() + w, middle.y() + h);
     }
 
     private Figure impossible() {
@@ -152,6 +200,15 @@ public final class OpeningFigure {
     }
 
     private void drawDimensions(Box outside, Box sight, Box rabbet) {
+        drawEdges(outside, sight, rabbet);
+        drawArtDimensions(sight);
+        double corner = outside.top();
+        marks.shortDimension(new Point(sight.right(), corner), new Point(outside.right(), corner), 28,
+                plan.job().faces().right(), "Face width",
+                plan.job().outline().faceWidths().isEmpty() ? Fields.FACE_WIDTH : Fields.face(1));
+    }
+
+    private void drawEdges(Box outside, Box sight, Box rabbet) {
         across(outside, outside.top(), 28, sizes.outside(), Fields.OUTSIDE_WIDTH);
         down(outside, outside.left(), -44, sizes.outside(), Fields.OUTSIDE_HEIGHT);
         double below = outside.bottom();
@@ -166,11 +223,6 @@ public final class OpeningFigure {
                 sizes.rabbet().height(), "Rabbet size, height", Fields.OPENING_HEIGHT);
         marks.label(new Point(sight.left(), below), -6, FIRST + 4, Anchor.END, "sight", 12, false, Tint.FAINT_INK);
         marks.label(new Point(rabbet.left(), below), -6, SECOND + 4, Anchor.END, "rabbet", 12, false, Tint.FAINT_INK);
-        drawArtDimensions(sight);
-        double corner = outside.top();
-        marks.shortDimension(new Point(sight.right(), corner), new Point(outside.right(), corner), 28,
-                plan.job().faces().right(), "Face width",
-                plan.job().faceWidths() == null ? Fields.FACE_WIDTH : Fields.face(1));
     }
 
     private void across(Box box, double y, double offset, Opening size, Field field) {

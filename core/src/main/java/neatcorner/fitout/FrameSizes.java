@@ -7,7 +7,7 @@ import neatcorner.outline.Opening;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All sizes of a rectangular frame, from the art outwards.
+ * All sizes of a frame, from the art outwards.
  *
  * @param art    the sheet itself
  * @param window the mat's window; null without a mat
@@ -54,6 +54,13 @@ public record FrameSizes(Opening art, @Nullable Opening window, Opening pack, Op
             case SIGHT -> sight;
             case OUTSIDE -> outside;
         };
+    }
+
+    /** All of them so many times as large. */
+    public FrameSizes scaled(double factor) {
+        Opening cut = window;
+        return new FrameSizes(art.scaled(factor), cut == null ? null : cut.scaled(factor), pack.scaled(factor),
+                rabbet.scaled(factor), sight.scaled(factor), outside.scaled(factor));
     }
 
     /** True when every one of them can be made. */

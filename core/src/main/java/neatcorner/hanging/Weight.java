@@ -7,6 +7,8 @@ import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Units;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
 import neatcorner.section.Section;
 
@@ -39,5 +41,19 @@ public record Weight(Mass wood, Mass pack) {
             sheets += area * layer.thickness().toMm() * 1e-3 * layer.material().density();
         }
         return new Weight(new Mass(wood), new Mass(sheets));
+    }
+
+    /**
+     * Of a frame of any shape: wood from the section's area along the line of its centroid; sheets as their share of the
+     * upright boxes that were weighed.
+     */
+    public static Weight of(Contours contours, Section section, Pack pack, Weight boxes) {
+        double wood = contours.at(section.centroidXMm()).perimeter() * section.areaMm2(section.width()) * 1e-9
+                * section.wood().density();
+        Loop sheet = contours.rabbet();
+        double share = Math.abs(sheet.area()) / Math.max(1e-9, sheet.box().areaM2() * 1e6);
+        return new Weight(new Mass(wood), pack.layers().isEmpty()
+                ? Mass.ZERO
+                : new Mass(boxes.pack().kilograms() * share));
     }
 }

@@ -15,7 +15,8 @@ public record Corner(Angle interior, Length before, Length after) {
     /**
      * The saw angle on the end of the side before this corner, from a square cut (0° = square). The miter runs from the
      * crossing of the sight edges to the crossing of the outer edges: tan μ = (other/own + cos φ) / sin φ. Negative at a
-     * reflex corner, where the piece is longer on its sight edge.
+     * reflex corner, where the piece is longer on its sight edge. At a straight corner the ends are square, unless the
+     * widths differ: then no miter joins them, which is told by 90°.
      */
     public Angle miterBefore() {
         return miter(after.over(before));
@@ -27,6 +28,9 @@ public record Corner(Angle interior, Length before, Length after) {
     }
 
     private Angle miter(double otherOverOwn) {
+        if (Math.abs(interior.sin()) < 1e-9) {
+            return Math.abs(otherOverOwn - 1) < 1e-9 ? Angle.ZERO : Angle.RIGHT;
+        }
         return Angle.ofSlope(otherOverOwn + interior.cos(), interior.sin());
     }
 }

@@ -26,6 +26,10 @@ public record Opening(Length width, Length height) {
         return width.toMm() * height.toMm() * 1e-6;
     }
 
+    public Opening scaled(double factor) {
+        return new Opening(width.scaled(factor), height.scaled(factor));
+    }
+
     public Opening turned() {
         return new Opening(/* width= */ height, /* height= */ width);
     }

@@ -9,6 +9,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SecondMiter;
 import neatcorner.section.Rabbet;
@@ -81,7 +82,8 @@ public final class Defaults {
                 ? new Opening(Length.mm(297), Length.mm(420))
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
-        return new Job("New frame", units, 1, null, SizeOf.ART, size, clearance(units), pack, section(units),
+        return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size, clearance(units), pack,
+                section(units),
                 emptyRack(units), saw);
     }
 }

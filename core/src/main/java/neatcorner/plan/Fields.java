@@ -8,6 +8,7 @@ import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Shape;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 
@@ -51,6 +52,16 @@ public final class Fields {
     public static final Field END_TRIM = new Field("end.trim", "End trim", plan -> plan.job().stock().endTrim(),
             (plan, length) -> plan.job().withStock(plan.job().stock().withEndTrim(length)));
 
+    public static final Field BOARD_WIDTH = new Field("board.width", "Widest board for segments",
+            plan -> plan.job().outline().boardWidth(),
+            (plan, length) -> plan.job().withOutline(plan.job().outline().withBoardWidth(length)));
+    public static final Field RISE = new Field("rise", "Rise of the arch",
+            plan -> plan.job().outline().shape() instanceof Shape.Arch arch ? arch.rise() : Length.ZERO,
+            (plan, length) -> plan.job().outline().shape() instanceof Shape.Arch arch
+                    ? plan.job().withOutline(plan.job().outline()
+                            .withShape(new Shape.Arch(arch.curve(), length, arch.segments())))
+                    : plan.job());
+
     /** Those that every job has. */
     public static final List<Field> ALWAYS = List.of(ART_WIDTH, ART_HEIGHT, OPENING_WIDTH, OPENING_HEIGHT, SIGHT_WIDTH,
             SIGHT_HEIGHT, OUTSIDE_WIDTH, OUTSIDE_HEIGHT, CLEARANCE, FACE_WIDTH, THICKNESS, RABBET_WIDTH, RABBET_DEPTH,
@@ -69,6 +80,13 @@ public final class Fields {
                 (plan, length) -> plan.job().withFaceWidths(plan.job().faces().with(side, length)));
     }
 
+    /** One side of a free outline, at the edge that the job's size names, counted as the pieces are. */
+    public static Field side(int side, boolean mirrored) {
+        return new Field("side." + side, "Side " + (char) ('A' + side % 26),
+                plan -> Length.mm(Geometry.of(plan.job()).edge(plan.job().sizeOf()).length(side)),
+                (plan, length) -> new Reshape(plan.job(), mirrored).side(side, length));
+    }
+
     /** Thickness of one layer of the pack. */
     public static Field layer(int index) {
         return new Field("layer." + index, "Layer thickness", plan -> plan.job().pack().layers().get(index).thickness(),
@@ -84,13 +102,21 @@ public final class Fields {
     }
 
     private static Field width(String id, String title, SizeOf of) {
-        return new Field(id, title, plan -> plan.sizes().of(of).width(), (plan, length) -> plan.job().withSize(of,
-                new Opening(length, plan.sizes().of(of).height())));
+        return new Field(id, title, plan -> plan.sizes().of(of).width(),
+                (plan, length) -> resized(plan, of, length, plan.sizes().of(of).height()));
     }
 
     private static Field height(String id, String title, SizeOf of) {
-        return new Field(id, title, plan -> plan.sizes().of(of).height(), (plan, length) -> plan.job().withSize(of,
-                new Opening(plan.sizes().of(of).width(), length)));
+        return new Field(id, title, plan -> plan.sizes().of(of).height(),
+                (plan, length) -> resized(plan, of, plan.sizes().of(of).width(), length));
+    }
+
+    private static Job resized(Plan plan, SizeOf of, Length width, Length height) {
+        boolean positive = width.isPositive() && height.isPositive();
+        Job based = plan.job().outline().shape() instanceof Shape.Arch ? plan.job().startingFrom(of) : plan.job();
+        return positive
+                ? Geometry.of(based).stretched(of, new Opening(width, height))
+                : based.withSize(of, new Opening(width, height));
     }
 
     private static Field section(String id, String title, Function<Section, Length> get,

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
+import neatcorner.outline.Contours;
 import neatcorner.outline.Opening;
+import neatcorner.piece.FramePieces;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
@@ -58,9 +60,9 @@ public final class LargestFrame {
         if (!one.sizes().outside().isPositive()) {
             return true;
         }
-        Job possible = one.sizes().arePossible() ? one : null;
-        return possible == null || Planner.layOut(possible,
-                neatcorner.piece.RectanglePieces.of(possible.sizes().sight(), possible.faces()), Search.PATIENT)
-                .isComplete();
+        Geometry geometry = Geometry.of(one);
+        Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
+        return contours == null
+                || Planner.layOut(one, FramePieces.of(contours, one.outline()), Search.PATIENT).isComplete();
     }
 }

@@ -2,16 +2,21 @@ package neatcorner.plan;
 
 import java.util.List;
 import neatcorner.fitout.FrameSizes;
+import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
 import neatcorner.measure.Length;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.stock.StickLayout;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that follows from a job.
  *
+ * @param contours edges of the frame; null when there is none to make
  * @param pieces   of one frame; empty when the sizes are impossible
  * @param layout   where the pieces of all frames are cut from
  * @param settings of the saw, for the final cuts
@@ -19,7 +24,8 @@ import neatcorner.stock.StickLayout;
  * @param weight   of one frame
  * @param findings the gravest first
  */
-public record Plan(Job job, FrameSizes sizes, List<Piece> pieces, StickLayout layout, List<SawSetting> settings,
+public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, StickLayout layout,
+        List<SawSetting> settings,
         List<SawCut> cuts, Weight weight, List<Finding> findings) {
 
     public Plan {
@@ -31,6 +37,11 @@ public record Plan(Job job, FrameSizes sizes, List<Piece> pieces, StickLayout la
 
     public boolean canBeMade() {
         return findings.stream().noneMatch(finding -> finding.level() == Level.STOP);
+    }
+
+    /** The loop of a frame with straight sides at one of its edges. Throws when there is no such frame. */
+    public Loop edge(SizeOf of) {
+        return Geometry.of(job).edge(of);
     }
 
     /** Rabbet depth that the pack leaves for retainers; negative when it stands proud. */

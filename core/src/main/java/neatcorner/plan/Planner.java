@@ -5,15 +5,16 @@ import java.util.Comparator;
 import java.util.List;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.hanging.Weight;
-import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
-import neatcorner.outline.Faces;
+import neatcorner.outline.Contours;
+import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
-import neatcorner.piece.RectanglePieces;
+
 import neatcorner.saw.CuttingOrder;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
+import org.jspecify.annotations.Nullable;
 
 /** Works out the plan of a job. Pure: the same job always gives the same plan, and nothing else happens. */
 public final class Planner {
@@ -27,28 +28,34 @@ public final class Planner {
 
     /** As {@link #plan(Job)}; the layout of sticks can be told to stop and keep its best so far. */
     public static Plan plan(Job job, Search search) {
-        FrameSizes sizes = job.sizes();
-        boolean possible = sizes.arePossible() && arePositive(job.faces());
-        List<Piece> pieces = possible ? RectanglePieces.of(sizes.sight(), job.faces()) : List.of();
+        Geometry geometry = Geometry.of(job);
+        FrameSizes sizes = geometry.sizes();
+        Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
+        List<Piece> pieces = contours == null ? List.of() : FramePieces.of(contours, job.outline());
+        boolean possible = !pieces.isEmpty();
         StickLayout layout = possible ? layOut(job, pieces, search) : NOTHING_TO_CUT;
         Weight weight = possible && job.section().isSound()
-                ? Weight.of(pieces, job.section(), job.pack(), sizes, job.units())
+                ? weight(job, pieces, sizes, contours)
                 : new Weight(Mass.ZERO, Mass.ZERO);
-        Plan plan = new Plan(job, sizes, pieces, layout, CuttingOrder.settings(pieces),
+        Plan plan = new Plan(job, sizes, contours, pieces, layout, CuttingOrder.settings(pieces),
                 CuttingOrder.cuts(pieces, job.quantity(), layout), weight, List.of());
         List<Finding> findings = new ArrayList<>();
         SizeFindings.add(plan, findings);
+        ShapeFindings.add(geometry, plan, findings);
         SectionFindings.add(plan, findings);
         StockFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));
-        return new Plan(job, sizes, pieces, layout, plan.settings(), plan.cuts(), weight, findings);
+        return new Plan(job, sizes, contours, pieces, layout, plan.settings(), plan.cuts(), weight, findings);
     }
 
     static StickLayout layOut(Job job, List<Piece> pieces, Search search) {
         return new LayOut(pieces, job.quantity(), job.stock(), job.saw().kerf(), job.saw().rough()).solve(search);
     }
 
-    private static boolean arePositive(Faces faces) {
-        return faces.list().stream().allMatch(Length::isPositive);
+    private static Weight weight(Job job, List<Piece> pieces, FrameSizes sizes, @Nullable Contours contours) {
+        Weight weight = Weight.of(pieces, job.section(), job.pack(), sizes, job.units());
+        return job.outline().isRectangle() || contours == null
+                ? weight
+                : Weight.of(contours, job.section(), job.pack(), weight);
     }
 }

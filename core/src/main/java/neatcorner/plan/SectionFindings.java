@@ -6,7 +6,6 @@ import java.util.Collections;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
-import neatcorner.outline.Faces;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 
@@ -88,7 +87,9 @@ final class SectionFindings {
 
     private static void addWall(Plan plan, List<Finding> findings) {
         Job job = plan.job();
-        Length narrowest = Collections.min(job.faces().list());
+        Length narrowest = job.outline().faceWidths().isEmpty()
+                ? job.section().width()
+                : Collections.min(job.outline().faceWidths());
         Length wall = narrowest.minus(job.section().rabbet().widest());
         if (!wall.isLessThan(Defaults.LEAST_WALL)) {
             return;
@@ -105,12 +106,9 @@ final class SectionFindings {
     }
 
     private static Job widen(Job job, Length least) {
-        Faces faces = job.faceWidths();
         Job wider = job.section().width().isLessThan(least) ? job.withSection(job.section().withWidth(least)) : job;
-        return faces == null
-                ? wider
-                : wider.withFaceWidths(
-                        Faces.of(faces.list().stream().map(width -> Length.max(width, least)).toList()));
+        return wider.withOutline(wider.outline().withFaceWidths(
+                wider.outline().faceWidths().stream().map(width -> Length.max(width, least)).toList()));
     }
 
     private static void addStep(Job job, List<Finding> findings) {

@@ -103,7 +103,7 @@ final class SizeFindings {
                         "The saw swings to {0}, the steepest miter is {1}: clamp the stick square to an auxiliary fence and cut"
                                 + " the complement, {2}.",
                         plan.job().saw().maxMiter(), miter, miter.complement()),
-                        plan.job().faceWidths() == null
+                        plan.job().outline().faceWidths().isEmpty()
                                 ? null
                                 : new Remedy(Sentence.of("Give all sides the same width"),
                                         j -> j.withFaceWidths(null)))));

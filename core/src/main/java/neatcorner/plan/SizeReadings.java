@@ -119,7 +119,16 @@ final class SizeReadings {
                 : sides(name, value, sight(across), "+", across);
     }
 
+    /** Of another shape than a flat rectangle, edges are moved square to each side; their box is what is read. */
+    private boolean isPlain() {
+        return plan.job().outline().isRectangle() && !plan.job().outline().isSloped();
+    }
+
     private Reading sides(String name, Length value, Reading base, String sign, boolean across) {
+        if (!isPlain()) {
+            return Reading.computed(name, value, "{0} with the face width {1} on every side, measured as this shape is",
+                    base, Reading.given("Face width", plan.job().section().width()));
+        }
         var faces = plan.job().faces();
         Length first = across ? faces.left() : faces.top();
         Length second = across ? faces.right() : faces.bottom();

@@ -26,6 +26,7 @@ public final class Slates {
         return switch (station) {
             case OPENING -> opening(plan);
             case SECTION -> section(plan);
+            case SHAPE -> ShapeSlate.of(plan);
             case STICKS -> sticks(plan);
             case SAW -> saw(plan);
         };
@@ -149,7 +150,13 @@ public final class Slates {
             if (shown == null || !shown.isNear(setting.miter())) {
                 shown = setting.miter();
                 rows.add(Slate.Row.large("Miter", Reading.computed("Miter for " + pieces, shown,
-                        "the angle whose tangent is the other face ÷ this face")));
+                        plan.job().outline().isRectangle()
+                                ? "the angle whose tangent is the other face ÷ this face"
+                                : "from the corner's angle and the two face widths")));
+                if (setting.bevel().degrees() > 1e-9) {
+                    rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt for " + pieces, setting.bevel(),
+                            "sin of half the turn at the corner × sin of the slope")));
+                }
             }
             Reading stop = outerLength(plan, setting);
             rows.add(Slate.Row.large("Stop for " + pieces, stop));
@@ -165,6 +172,9 @@ public final class Slates {
     private static Reading outerLength(Plan plan, SawSetting setting) {
         Piece piece = plan.pieces().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
                 .orElseThrow();
+        if (!plan.job().outline().isRectangle()) {
+            return Reading.given("Outer length of " + String.join(", ", setting.pieces()), setting.stop());
+        }
         boolean across = piece.side().equals("top") || piece.side().equals("bottom");
         SizeReadings sizes = new SizeReadings(plan);
         return Reading.computed("Stop for " + String.join(", ", setting.pieces()), setting.stop(), "{0}",

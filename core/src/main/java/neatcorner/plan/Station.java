@@ -4,6 +4,7 @@ package neatcorner.plan;
 public enum Station {
     OPENING,
     SECTION,
+    SHAPE,
     STICKS,
     SAW
 }

@@ -96,9 +96,9 @@ class FigureTest {
     @Test
     void grainStaysInsideItsPieceAndRepeats() {
         List<Point> piece = List.of(new Point(0, 0), new Point(700, 0), new Point(670, 30), new Point(30, 30));
-        List<List<Point>> grain = Grain.along(piece, 0, 4);
-        assertEquals(grain, Grain.along(piece, 0, 4));
-        assertNotEquals(grain, Grain.along(piece, 0, 5));
+        List<List<Point>> grain = Grain.along(piece, List.of(piece), 0, 4);
+        assertEquals(grain, Grain.along(piece, List.of(piece), 0, 4));
+        assertNotEquals(grain, Grain.along(piece, List.of(piece), 0, 5));
         assertFalse(grain.isEmpty());
         grain.forEach(line -> line.forEach(p -> assertTrue(p.y() > -1e-6 && p.y() < 30 + 1e-6 && p.x() >= p.y() - 1e-6
                 && p.x() <= 700 - p.y() + 1e-6, p.toString())));

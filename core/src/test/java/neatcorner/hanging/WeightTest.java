@@ -13,7 +13,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
-import neatcorner.piece.RectanglePieces;
+import neatcorner.piece.FramePieces;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.wood.Species;
@@ -27,7 +27,7 @@ class WeightTest {
             new FrameSizes.Given(Optional.empty(), Length.mm(1.5), Length.mm(10), Faces.all(Length.mm(40))));
 
     private static Weight weight(Pack pack) {
-        return Weight.of(RectanglePieces.of(SIZES.sight(), Faces.all(Length.mm(40))), OAK, pack, SIZES,
+        return Weight.of(FramePieces.ofRectangle(SIZES.sight(), Faces.all(Length.mm(40))), OAK, pack, SIZES,
                 Units.MILLIMETRES);
     }
 

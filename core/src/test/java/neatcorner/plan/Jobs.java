@@ -9,6 +9,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.Keep;
@@ -32,7 +33,8 @@ public final class Jobs {
                 Rabbet.plain(Length.mm(6), Length.mm(12)));
         Rack rack = new Rack(List.of(new Stick("ash 2.4 m", Length.mm(2400), 6, 18.5, List.of())), Length.mm(10),
                 Keep.WISH, false);
-        return new Job("Chart", Units.MILLIMETRES, 1, null, SizeOf.ART, new Opening(Length.mm(594), Length.mm(420)),
+        return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
+                new Opening(Length.mm(594), Length.mm(420)),
                 Length.mm(1.5), pack, section, rack, Defaults.saw(Units.MILLIMETRES));
     }
 

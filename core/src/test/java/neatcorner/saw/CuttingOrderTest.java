@@ -11,7 +11,7 @@ import neatcorner.measure.Length;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
-import neatcorner.piece.RectanglePieces;
+import neatcorner.piece.FramePieces;
 import neatcorner.stock.Keep;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Rack;
@@ -25,7 +25,7 @@ class CuttingOrderTest {
             Length.mm(3), SecondMiter.TURN_PIECE);
 
     private static List<Piece> frame(Faces faces) {
-        return RectanglePieces.of(new Opening(Length.mm(400), Length.mm(300)), faces);
+        return FramePieces.ofRectangle(new Opening(Length.mm(400), Length.mm(300)), faces);
     }
 
     private static StickLayout layOut(List<Piece> pieces, int frames, int sticks) {
@@ -36,7 +36,8 @@ class CuttingOrderTest {
 
     @Test
     void aSquareFrameNeedsOneStop() {
-        List<Piece> pieces = RectanglePieces.of(new Opening(Length.mm(300), Length.mm(300)), Faces.all(Length.mm(20)));
+        List<Piece> pieces = FramePieces.ofRectangle(new Opening(Length.mm(300), Length.mm(300)),
+                Faces.all(Length.mm(20)));
         List<SawSetting> settings = CuttingOrder.settings(pieces);
         assertEquals(1, settings.size());
         assertEquals(List.of("A", "B", "C", "D"), settings.getFirst().pieces());

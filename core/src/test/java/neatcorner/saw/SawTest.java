@@ -13,16 +13,15 @@ import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
-import neatcorner.piece.RectanglePieces;
+import neatcorner.piece.FramePieces;
 import neatcorner.stock.CutPiece;
 import org.junit.jupiter.api.Test;
 
 class SawTest {
     private static final Saw SAW = new Saw(Length.mm(3), Angle.ofDegrees(50), Angle.ofDegrees(45), Length.mm(150),
             Length.ZERO, SecondMiter.TURN_PIECE);
-    private static final Piece PIECE = RectanglePieces
-            .of(new Opening(Length.mm(400), Length.mm(300)),
-                    new Faces(Length.mm(40), Length.mm(60), Length.mm(40), Length.mm(50)))
+    private static final Piece PIECE = FramePieces.ofRectangle(new Opening(Length.mm(400), Length.mm(300)),
+            new Faces(Length.mm(40), Length.mm(60), Length.mm(40), Length.mm(50)))
             .getFirst();
     private static final CutPiece CUT = new CutPiece(PIECE, 1, Length.mm(10), false);
 

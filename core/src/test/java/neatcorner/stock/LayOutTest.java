@@ -15,13 +15,13 @@ import neatcorner.measure.Length;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
-import neatcorner.piece.RectanglePieces;
+import neatcorner.piece.FramePieces;
 import org.junit.jupiter.api.Test;
 
 class LayOutTest {
 
     private static List<Piece> frame(double sightWidth, double sightHeight, double face) {
-        return RectanglePieces.of(new Opening(Length.mm(sightWidth), Length.mm(sightHeight)),
+        return FramePieces.ofRectangle(new Opening(Length.mm(sightWidth), Length.mm(sightHeight)),
                 Faces.all(Length.mm(face)));
     }
 
@@ -54,7 +54,7 @@ class LayOutTest {
     /** Common practice: four pieces of 7 3/8 in come from one 30 in stick (for a 7 1/4 in frame, cut full). */
     @Test
     void fourPiecesOfSevenAndThreeEighthsFitAThirtyInchStick() {
-        List<Piece> pieces = RectanglePieces.of(new Opening(Length.inches(6.375), Length.inches(6.375)),
+        List<Piece> pieces = FramePieces.ofRectangle(new Opening(Length.inches(6.375), Length.inches(6.375)),
                 Faces.all(Length.inches(0.5)));
         assertEquals(Length.inches(7, 3, 8), pieces.getFirst().longPoint());
         Rack rack = new Rack(List.of(new Stick("pine", Length.inches(30), 1, null, List.of())), Length.ZERO, Keep.NO,

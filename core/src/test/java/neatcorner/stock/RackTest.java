@@ -13,7 +13,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
-import neatcorner.piece.RectanglePieces;
+import neatcorner.piece.FramePieces;
 import org.junit.jupiter.api.Test;
 
 class RackTest {
@@ -125,7 +125,7 @@ class RackTest {
 
     @Test
     void aPieceIsLabelledWithItsFrameWhenThereAreMany() {
-        Piece piece = RectanglePieces.of(
+        Piece piece = FramePieces.ofRectangle(
                 new neatcorner.outline.Opening(Length.mm(200), Length.mm(100)),
                 neatcorner.outline.Faces.all(Length.mm(20))).getFirst();
         CutPiece cut = new CutPiece(piece, 3, Length.mm(10), false);

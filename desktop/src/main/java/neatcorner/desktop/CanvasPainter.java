@@ -62,7 +62,13 @@ final class CanvasPainter {
                 case Drawing.Value value -> {
                     // a tag stands there
                 }
+                case Drawing.CornerAngle angle -> {
+                    // a tag stands there
+                }
                 case Drawing.Handle handle -> {
+                    // a knob stands there
+                }
+                case Drawing.CornerHandle handle -> {
                     // a knob stands there
                 }
             }

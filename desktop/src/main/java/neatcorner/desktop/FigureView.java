@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.css.CssMetaData;
 import javafx.css.SimpleStyleableObjectProperty;
 import javafx.css.StyleConverter;
@@ -19,11 +19,13 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
+import neatcorner.figure.Anchor;
 import neatcorner.figure.Box;
 import neatcorner.figure.Drawing;
 import neatcorner.figure.Figure;
 import neatcorner.figure.Point;
 import neatcorner.figure.Tint;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -42,13 +44,13 @@ final class FigureView extends Region {
     private final Canvas canvas = new Canvas();
     private final Pane tags = new Pane();
     private final Map<String, ValueTag> values = new HashMap<>();
-    private final Map<Field, HandleKnob> knobs = new HashMap<>();
+    private final Map<Object, Knob> knobs = new HashMap<>();
     private final Map<Tint, SimpleStyleableObjectProperty<Color>> tints = new EnumMap<>(Tint.class);
     private Changes changes = new Changes() {
     };
     private @Nullable Figure figure;
     private @Nullable Drawing drawing;
-    private @Nullable HandleKnob dragged;
+    private @Nullable Knob dragged;
     private Notation notation = Notation.of(Units.MILLIMETRES);
 
     /** What the maker does to the drawing. */
@@ -58,6 +60,12 @@ final class FigureView extends Region {
 
         /** A handle is being moved; {@code done} with the last of it. */
         default void dragged(Field field, Length length, boolean done) {}
+
+        /** A corner of the outline is being moved by so many millimetres; {@code done} with the last of it. */
+        default void cornerMoved(int corner, double dx, double dy, boolean done) {}
+
+        /** Another angle was typed in a corner of the outline. */
+        default void cornerTurned(int corner, Angle interior) {}
 
         /** What a field measures now. */
         default Length measure(Field field) {
@@ -152,13 +160,18 @@ final class FigureView extends Region {
         for (Drawing.Primitive primitive : now.primitives()) {
             if (primitive instanceof Drawing.Value value) {
                 Field field = value.field();
-                String key = unused(field == null ? value.name() : field.id(), shown);
-                shown.add(key);
-                ValueTag tag = values.computeIfAbsent(key, this::newTag);
-                Consumer<Length> change = field == null ? null : length -> changes.typed(field, length);
-                tag.show(value.quantity(), value.name(), notation, change,
-                        () -> changes.working(value.name(), value.quantity()));
-                place(tag, value, taken);
+                Typing typing = field == null
+                        ? null
+                        : Typing.length(notation, length -> changes.typed(field, length));
+                ValueTag tag = tag(field == null ? value.name() : field.id(), shown, value.quantity(), value.name(),
+                        typing);
+                place(tag, value.x(), value.y(), value.anchor(), taken);
+            } else if (primitive instanceof Drawing.CornerAngle angle) {
+                Typing typing = angle.free()
+                        ? Typing.angle(notation, 1, 359, turned -> changes.cornerTurned(angle.corner(), turned))
+                        : null;
+                ValueTag tag = tag(angle.name(), shown, angle.angle(), angle.name(), typing);
+                place(tag, angle.x(), angle.y(), Anchor.MIDDLE, taken);
             }
         }
         values.entrySet().removeIf(entry -> {
@@ -168,6 +181,14 @@ final class FigureView extends Region {
             }
             return gone;
         });
+    }
+
+    private ValueTag tag(String wanted, Set<String> shown, Quantity quantity, String name, @Nullable Typing typing) {
+        String key = unused(wanted, shown);
+        shown.add(key);
+        ValueTag tag = values.computeIfAbsent(key, this::newTag);
+        tag.show(quantity, name, notation, typing, () -> changes.working(name, quantity));
+        return tag;
     }
 
     /** The key, numbered when a value of the same kind is already shown. */
@@ -187,17 +208,17 @@ final class FigureView extends Region {
     }
 
     /** Tags stand where they belong, moved just as far as it takes to stay in view and off each other. */
-    private void place(ValueTag tag, Drawing.Value value, List<Box> taken) {
+    private void place(ValueTag tag, double atX, double atY, Anchor anchor, List<Box> taken) {
         tag.applyCss();
         tag.autosize();
         double w = tag.getWidth();
         double h = tag.isOpen() ? Math.min(tag.getHeight(), 30) : tag.getHeight();
-        double x = switch (value.anchor()) {
-            case START -> value.x();
-            case MIDDLE -> value.x() - w / 2;
-            case END -> value.x() - w;
+        double x = switch (anchor) {
+            case START -> atX;
+            case MIDDLE -> atX - w / 2;
+            case END -> atX - w;
         };
-        double y = value.y() - h / 2;
+        double y = atY - h / 2;
         x = Math.max(2, Math.min(x, getWidth() - w - 2));
         y = Math.max(2, Math.min(y, getHeight() - h - 2));
         for (int tries = 0; tries < 4; tries++) {
@@ -206,7 +227,7 @@ final class FigureView extends Region {
             if (hit == null) {
                 break;
             }
-            y = value.y() >= hit.center().y() ? hit.bottom() + 1 : hit.top() - h - 1;
+            y = atY >= hit.center().y() ? hit.bottom() + 1 : hit.top() - h - 1;
         }
         taken.add(new Box(x, y, x + w, y + h));
         tag.relocate(Math.round(x), Math.round(y));
@@ -217,16 +238,14 @@ final class FigureView extends Region {
     }
 
     private void placeKnobs(Drawing now) {
-        Set<Field> shown = new HashSet<>();
+        Set<Object> shown = new HashSet<>();
         for (Drawing.Primitive primitive : now.primitives()) {
             if (primitive instanceof Drawing.Handle handle) {
                 shown.add(handle.field());
-                HandleKnob knob = knobs.computeIfAbsent(handle.field(), field -> {
-                    HandleKnob made = new HandleKnob(field);
-                    tags.getChildren().add(made);
-                    return made;
-                });
-                knob.show(handle, notation);
+                ((HandleKnob) knob(handle.field(), () -> new HandleKnob(this, handle.field()))).show(handle);
+            } else if (primitive instanceof Drawing.CornerHandle handle) {
+                shown.add(handle.corner());
+                ((CornerKnob) knob(handle.corner(), () -> new CornerKnob(this, handle.corner()))).show(handle);
             }
         }
         knobs.entrySet().removeIf(entry -> {
@@ -238,83 +257,32 @@ final class FigureView extends Region {
         });
     }
 
-    /** A place to take hold of, with the mouse or with the arrow keys. */
-    private final class HandleKnob extends Region {
-        private final Field field;
-        private Drawing.@Nullable Handle handle;
-        private double pressedX;
-        private double pressedY;
-        private Length before = Length.ZERO;
-        private Length last = Length.ZERO;
+    private Knob knob(Object key, Supplier<Knob> maker) {
+        return knobs.computeIfAbsent(key, k -> {
+            Knob made = maker.get();
+            tags.getChildren().add(made);
+            return made;
+        });
+    }
 
-        HandleKnob(Field field) {
-            this.field = field;
-            getStyleClass().add("knob");
-            setId("knob-" + field.id().replace('.', '-'));
-            setFocusTraversable(true);
-            setOnMousePressed(e -> {
-                requestFocus();
-                pressedX = e.getSceneX();
-                pressedY = e.getSceneY();
-                before = changes.measure(field);
-                last = before;
-                dragged = this;
-                e.consume();
-            });
-            setOnMouseDragged(e -> {
-                last = moved(e.getSceneX() - pressedX, e.getSceneY() - pressedY);
-                changes.dragged(field, last, false);
-                e.consume();
-            });
-            setOnMouseReleased(e -> {
-                dragged = null;
-                changes.dragged(field, last, true);
-                FigureView.this.requestLayout();
-                e.consume();
-            });
-            setOnKeyPressed(e -> {
-                int steps = switch (e.getCode()) {
-                    case RIGHT, DOWN -> 1;
-                    case LEFT, UP -> -1;
-                    default -> 0;
-                };
-                Drawing.Handle shown = handle;
-                if (steps != 0 && shown != null) {
-                    double sign = Math.signum(shown.dx() + shown.dy());
-                    Length step = notation.step().length().times(e.isShiftDown() ? 10 : 1);
-                    changes.dragged(field, changes.measure(field).plus(step.scaled(sign * steps)), true);
-                    e.consume();
-                }
-            });
-        }
+    /** The drawing keeps still while a knob is held. */
+    void hold(@Nullable Knob knob) {
+        dragged = knob;
+        requestLayout();
+    }
 
-        void show(Drawing.Handle shown, Notation words) {
-            handle = shown;
-            boolean across = shown.dx() != 0;
-            getStyleClass().setAll("knob", across ? "across" : "down");
-            setAccessibleText(words.words("Drag to change: " + field.title()));
-            double w = across ? 10 : 26;
-            double h = across ? 26 : 10;
-            setMinSize(w, h);
-            setPrefSize(w, h);
-            resizeRelocate(shown.x() - w / 2, shown.y() - h / 2, w, h);
-        }
+    Changes changes() {
+        return changes;
+    }
 
-        /** The field's length after moving so far, on the shop's step. */
-        private Length moved(double dx, double dy) {
-            Drawing shown = drawing;
-            Drawing.Handle held = handle;
-            if (shown == null || held == null) {
-                return before;
-            }
-            double millimetres = (dx * held.dx() + dy * held.dy()) / shown.scale();
-            long step = notation.step().length().units();
-            long coarse = notation.units() == Units.MILLIMETRES
-                    ? Math.max(step, Length.PER_MM / 2)
-                    : Math.max(step, Length.PER_INCH / 32);
-            Length raw = before.plus(Length.mm(millimetres));
-            return new Length(Math.round((double) raw.units() / coarse) * coarse);
-        }
+    Notation notation() {
+        return notation;
+    }
+
+    /** Pixels in a millimetre of the figure. */
+    double scale() {
+        Drawing shown = drawing;
+        return shown == null ? 1 : shown.scale();
     }
 
     private static CssMetaData<FigureView, Color> metaData(Tint tint) {

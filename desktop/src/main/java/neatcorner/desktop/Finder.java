@@ -127,6 +127,9 @@ final class Finder extends StackPane {
         if (plan.job().pack().mat().isPresent()) {
             fields.addAll(Fields.OF_MAT);
         }
+        if (!plan.job().outline().shape().isStraight()) {
+            fields.add(Fields.BOARD_WIDTH);
+        }
         for (Field field : fields) {
             found.add(new Found("field, " + notation.text(field.in(plan)), notation.words(field.title()),
                     () -> goTo(field)));
@@ -171,6 +174,9 @@ final class Finder extends StackPane {
         }
         if (List.of(Fields.KERF, Fields.ROUGH, Fields.MIN_HOLD).contains(field)) {
             return Station.SAW;
+        }
+        if (field.equals(Fields.BOARD_WIDTH)) {
+            return Station.SHAPE;
         }
         return field.equals(Fields.END_TRIM) ? Station.STICKS : Station.OPENING;
     }

@@ -28,8 +28,8 @@ final class LengthBox extends HBox {
 
     void show(Plan plan, Notation notation) {
         caption.setText(notation.words(name));
-        tag.show(field.in(plan), field.title(), notation, length -> bench.edit(field.with(bench.currentPlan(), length)),
-                () -> {});
+        tag.show(field.in(plan), field.title(), notation,
+                Typing.length(notation, length -> bench.edit(field.with(bench.currentPlan(), length))), () -> {});
     }
 
     void open() {

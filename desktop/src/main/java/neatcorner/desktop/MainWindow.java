@@ -132,6 +132,7 @@ final class MainWindow extends StackPane {
         return notation.words(switch (station) {
             case OPENING -> "Opening";
             case SECTION -> "Section";
+            case SHAPE -> "Shape";
             case STICKS -> "Sticks";
             case SAW -> "Saw";
         });
@@ -242,6 +243,7 @@ final class MainWindow extends StackPane {
             StationView made = switch (entered) {
                 case OPENING -> new OpeningView(bench, slate);
                 case SECTION -> new SectionView(bench, slate);
+                case SHAPE -> new ShapeView(bench, slate);
                 case STICKS -> new SticksView(bench, slate);
                 case SAW -> new SawView(bench, slate);
             };

@@ -15,7 +15,7 @@ final class Shop {
     private static final Logger LOG = Logger.getLogger(Shop.class.getName());
     private static final List<String> DEMO = List.of("tide-chart-sheet-1.json", "tide-chart-sheet-2.json",
             "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
-            "keepers-photographs.json");
+            "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
 
     private final Home home;
 

@@ -45,22 +45,34 @@ final class Shots {
         MainWindow window = (MainWindow) scene.getRoot();
         shots.add(new Shot("1-opening", () -> bench.station().set(Station.OPENING)));
         shots.add(new Shot("2-section", () -> bench.station().set(Station.SECTION)));
-        shots.add(new Shot("3-sticks", () -> bench.station().set(Station.STICKS)));
-        shots.add(new Shot("4-saw", () -> {
+        shots.add(new Shot("3-shape", () -> {
+            open("compass-rose.json");
+            bench.station().set(Station.SHAPE);
+        }));
+        shots.add(new Shot("3-shape-arch", () -> open("barometer-glass.json")));
+        shots.add(new Shot("4-sticks", () -> {
+            bench.open(bench.shop().firstDemo());
+            bench.station().set(Station.STICKS);
+        }));
+        shots.add(new Shot("5-saw", () -> {
             bench.station().set(Station.SAW);
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
         }));
-        shots.add(new Shot("5-bench", window::openBench));
-        shots.add(new Shot("6-inches-dark", () -> {
+        shots.add(new Shot("6-bench", window::openBench));
+        shots.add(new Shot("7-inches-dark", () -> {
             scene.getRoot().lookup("#bench-view").setVisible(false);
             bench.settings().setDark(true);
             Look.apply(scene, bench.settings());
-            bench.open(bench.shop().demoJobs().stream().filter(file -> file.endsWith("storm-painting.json")).findFirst()
-                    .orElse(bench.shop().firstDemo()));
+            open("storm-painting.json");
             bench.setUnits(Units.INCHES);
             bench.station().set(Station.OPENING);
         }));
         next(0);
+    }
+
+    private void open(String name) {
+        bench.open(bench.shop().demoJobs().stream().filter(file -> file.endsWith(name)).findFirst()
+                .orElse(bench.shop().firstDemo()));
     }
 
     private void next(int index) {

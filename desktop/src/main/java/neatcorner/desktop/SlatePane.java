@@ -176,6 +176,7 @@ final class SlatePane extends VBox {
             boolean pair = readings.size() > 1;
             Quantity value = readings.getFirst().value();
             first.show(notation.figures(value), !pair || !(value instanceof Length));
+            times.setText(value instanceof Length ? "×" : "/");
             if (pair) {
                 second.show(notation.figures(readings.get(1).value()), true);
                 if (numbers.getChildren().size() == 1) {
@@ -188,7 +189,7 @@ final class SlatePane extends VBox {
         }
 
         private String text() {
-            return readings.size() > 1 ? first.text() + " × " + second.text() : first.text();
+            return readings.size() > 1 ? first.text() + " " + times.getText() + " " + second.text() : first.text();
         }
     }
 }

@@ -1,6 +1,7 @@
 package neatcorner.desktop;
 
 import java.util.List;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -13,7 +14,9 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.plan.Field;
+import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Reshape;
 import neatcorner.plan.Station;
 
 /** One station of the work: its drawing in the middle, and above it the few controls that have no place in the drawing. */
@@ -48,12 +51,17 @@ abstract class StationView extends BorderPane {
 
             @Override
             public void dragged(Field field, Length length, boolean done) {
-                neatcorner.plan.Job job = field.with(bench.currentPlan(), length);
-                if (done) {
-                    bench.edit(job);
-                } else {
-                    bench.preview(job);
-                }
+                take(field.with(bench.currentPlan(), length), done);
+            }
+
+            @Override
+            public void cornerMoved(int corner, double dx, double dy, boolean done) {
+                take(reshape().cornerMoved(corner, dx, dy), done);
+            }
+
+            @Override
+            public void cornerTurned(int corner, neatcorner.measure.Angle interior) {
+                bench.edit(reshape().cornerTurned(corner, interior));
             }
 
             @Override
@@ -66,6 +74,20 @@ abstract class StationView extends BorderPane {
                 slate.explain(name, value);
             }
         });
+    }
+
+    /** Keeps a job, or only shows it while something is still being dragged. */
+    private void take(Job job, boolean done) {
+        if (done) {
+            bench.edit(job);
+        } else {
+            bench.preview(job);
+        }
+    }
+
+    /** How the outline is changed here. */
+    Reshape reshape() {
+        return new Reshape(bench.job(), false);
     }
 
     final Workbench bench() {
@@ -82,15 +104,23 @@ abstract class StationView extends BorderPane {
 
     /** Makes what the drawing can do without for a moment. Called once, before or soon after the view is first shown. */
     void furnish() {
-        ScrollPane scroll = new ScrollPane(top);
+        ScrollPane scroll = new ScrollPane(top) {
+            @Override
+            public Orientation getContentBias() {
+                return Orientation.HORIZONTAL;
+            }
+
+            @Override
+            protected double computePrefHeight(double width) {
+                double most = StationView.this.getHeight() * MOST_TOOLS;
+                double whole = top.prefHeight(width);
+                return most > 0 ? Math.min(whole, most) : whole;
+            }
+        };
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("tools-scroll");
-        Runnable fit = () -> scroll.setPrefHeight(Math.min(top.getHeight(), getHeight() * MOST_TOOLS));
-        top.heightProperty().addListener((observed, old, now) -> fit.run());
-        heightProperty().addListener((observed, old, now) -> fit.run());
         setTop(scroll);
-        fit.run();
     }
 
     final void addTools(Node... nodes) {

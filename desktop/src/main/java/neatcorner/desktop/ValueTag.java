@@ -1,6 +1,5 @@
 package neatcorner.desktop;
 
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -19,8 +18,8 @@ import org.jspecify.annotations.Nullable;
  */
 final class ValueTag extends StackPane {
     private final FiguresLabel figures = new FiguresLabel();
-    private @Nullable LengthEntry entry;
-    private @Nullable Consumer<Length> change;
+    private @Nullable TypedEntry entry;
+    private @Nullable Typing change;
     private Runnable working = () -> {};
     private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
     private String name = "";
@@ -39,7 +38,7 @@ final class ValueTag extends StackPane {
     }
 
     /** Shows a value; {@code change} is null when it only follows from others. */
-    void show(Quantity value, String newName, Notation newNotation, @Nullable Consumer<Length> newChange,
+    void show(Quantity value, String newName, Notation newNotation, @Nullable Typing newChange,
             Runnable newWorking) {
         notation = newNotation;
         name = newName;
@@ -69,7 +68,7 @@ final class ValueTag extends StackPane {
         } else if (entry == null && e.getText().length() == 1 && Character.isDigit(e.getText().charAt(0))
                 && !e.isControlDown() && change != null) {
             open();
-            LengthEntry opened = entry;
+            TypedEntry opened = entry;
             if (opened != null) {
                 opened.setText(e.getText());
                 opened.end();
@@ -80,7 +79,7 @@ final class ValueTag extends StackPane {
 
     /** Opens the value for typing, or shows its working when it cannot be typed. */
     void open() {
-        Consumer<Length> target = change;
+        Typing target = change;
         if (target == null) {
             working.run();
             return;
@@ -90,12 +89,9 @@ final class ValueTag extends StackPane {
         }
         Label understood = new Label();
         understood.getStyleClass().add("understood");
-        LengthEntry opened = new LengthEntry(notation, figures.text().replace("≈", ""), understood);
+        TypedEntry opened = new TypedEntry(target, figures.text().replace("≈", ""), understood);
         opened.setAccessibleText(notation.words(name));
-        opened.whenDone(length -> {
-            close();
-            target.accept(length);
-        }, this::close);
+        opened.whenClosed(this::close);
         entry = opened;
         VBox box = new VBox(opened, understood);
         box.getStyleClass().add("value-entry");

@@ -180,7 +180,8 @@ class MenusTest extends WindowTest {
     void atTwiceTheTextSizeEverythingImportantIsStillThere(FxRobot robot) {
         settle();
         take(robot, "#preferences", "Text size", "200 %");
-        for (KeyCode digit : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4)) {
+        for (KeyCode digit : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4,
+                KeyCode.DIGIT5)) {
             at(robot, digit);
             assertTrue(robot.lookup(".slate-row").queryAll().size() > 2);
             FigureView view = robot.lookup(".station .figure-view").queryAs(FigureView.class);

@@ -68,7 +68,7 @@ class SettingsTest {
     void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt() throws IOException, BadFile {
         Shop shop = new Shop(home());
         shop.layOutDemo();
-        assertEquals(7, shop.demoJobs().size());
+        assertEquals(10, shop.demoJobs().size());
         for (Path file : shop.demoJobs()) {
             assertFalse(Planner.plan(JobFile.read(file).job()).pieces().isEmpty(), file.toString());
         }

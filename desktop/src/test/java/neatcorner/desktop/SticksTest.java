@@ -28,7 +28,7 @@ class SticksTest extends WindowTest {
 
     @BeforeEach
     void enter(FxRobot robot) {
-        at(robot, KeyCode.DIGIT3);
+        at(robot, KeyCode.DIGIT4);
     }
 
     private Stick stick(int index) {

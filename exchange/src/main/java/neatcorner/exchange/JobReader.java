@@ -17,6 +17,8 @@ import neatcorner.measure.LengthText;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
 import neatcorner.plan.Defaults;
 import neatcorner.plan.Job;
 import neatcorner.saw.Saw;
@@ -28,7 +30,6 @@ import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
-import org.jspecify.annotations.Nullable;
 
 /** Reads a version-1 job. Fields with a default may be left out; a field that is there must be what it should be. */
 final class JobReader {
@@ -47,7 +48,7 @@ final class JobReader {
     }
 
     @SuppressWarnings("unchecked")
-    private static <T> Map<String, T> ordered(Object... pairs) {
+    static <T> Map<String, T> ordered(Object... pairs) {
         Map<String, T> map = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
             map.put((String) pairs[i], (T) pairs[i + 1]);
@@ -69,15 +70,15 @@ final class JobReader {
 
     private Job job(Node root) throws BadFile {
         Node size = root.required("size");
-        Node outline = root.optional("outline").orElse(null);
+        Outline outline = new OutlineReader(this).read(root.optional("outline").orElse(null));
         Node clearance = root.optional("clearance").orElse(null);
         Node quantity = root.optional("quantity").orElse(null);
         Node title = root.optional("title").orElse(null);
         checkJoint(root);
         return new Job(title == null ? "Untitled" : title.text(), units,
-                quantity == null ? 1 : quantity.whole(1, Job.MOST_FRAMES), outline == null ? null : faceWidths(outline),
+                quantity == null ? 1 : quantity.whole(1, Job.MOST_FRAMES), outline,
                 size.required("of").oneOf(SIZE_OF),
-                new Opening(length(size.required("width")), length(size.required("height"))),
+                opening(size, outline.shape()),
                 clearance == null ? Defaults.clearance(units) : length(clearance), pack(root), section(root),
                 stock(root), saw(root));
     }
@@ -90,27 +91,28 @@ final class JobReader {
         }
     }
 
-    private @Nullable Faces faceWidths(Node outline) throws BadFile {
-        Node kind = outline.optional("kind").orElse(null);
-        if (kind != null && !kind.text().equals("rectangle")) {
-            throw kind.expected("“rectangle”, the outline that this version makes");
-        }
-        Node widths = outline.optional("faceWidths").orElse(null);
-        if (widths == null) {
-            return null;
-        }
-        List<Length> lengths = new ArrayList<>();
-        for (Node width : widths.items()) {
-            lengths.add(length(width));
-        }
-        if (lengths.size() != 4) {
-            throw widths.expected("four widths: top, right, bottom, left");
-        }
-        return Faces.of(lengths);
+    /** A regular frame and a circle have a width only; a polygon has its points. */
+    private Opening opening(Node size, Shape shape) throws BadFile {
+        return switch (shape) {
+            case Shape.Polygon polygon -> polygon.loop().box();
+            case Shape.Regular regular -> square(length(size.required("width")));
+            case Shape.Circle circle -> square(length(size.required("width")));
+            case Shape.Rectangle two -> both(size);
+            case Shape.Arch two -> both(size);
+            case Shape.Ellipse two -> both(size);
+        };
+    }
+
+    private Opening both(Node size) throws BadFile {
+        return new Opening(length(size.required("width")), length(size.required("height")));
+    }
+
+    private static Opening square(Length width) {
+        return new Opening(width, width);
     }
 
     /** A number in the file's units, or a text with its own. */
-    private Length length(Node node) throws BadFile {
+    Length length(Node node) throws BadFile {
         switch (node.json()) {
             case Json.Num number -> {
                 double most = units == Units.MILLIMETRES ? LengthText.LONGEST.toMm() : LengthText.LONGEST.toInches();
@@ -132,7 +134,7 @@ final class JobReader {
         return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 
-    private Length lengthOr(Node owner, String name, Length otherwise) throws BadFile {
+    Length lengthOr(Node owner, String name, Length otherwise) throws BadFile {
         Node node = owner.optional(name).orElse(null);
         return node == null ? otherwise : length(node);
     }

@@ -7,7 +7,9 @@ import neatcorner.exchange.json.Json;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
-import neatcorner.outline.Faces;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
 import neatcorner.plan.Job;
 import neatcorner.saw.Saw;
 import neatcorner.section.Rabbet;
@@ -29,21 +31,56 @@ final class JobWriter {
     }
 
     private Json.Obj job(Job job) {
-        Json.Fields outline = Json.object().with("kind", "rectangle");
-        Faces faces = job.faceWidths();
-        if (faces != null) {
-            outline.with("faceWidths", lengths(faces.list()));
+        Json.Fields size = Json.object().with("of", word(JobReader.SIZE_OF, job.sizeOf()));
+        if (!(job.outline().shape() instanceof Shape.Polygon)) {
+            size.with("width", length(job.size().width())).with("height", length(job.size().height()));
         }
         return Json.object().with("format", JobReader.FORMAT).with("title", job.title())
-                .with("units", units.symbol()).with("quantity", Json.of(job.quantity())).with("outline", outline.end())
-                .with("size",
-                        Json.object().with("of", word(JobReader.SIZE_OF, job.sizeOf()))
-                                .with("width", length(job.size().width())).with("height", length(job.size().height()))
-                                .end())
+                .with("units", units.symbol()).with("quantity", Json.of(job.quantity()))
+                .with("outline", outline(job.outline()))
+                .with("size", size.end())
                 .with("clearance", length(job.clearance()))
                 .with("pack", Json.of(job.pack().layers().stream().map(this::layer).toList()))
                 .with("section", section(job.section())).with("corner", Json.object().with("joint", "miter").end())
                 .with("stock", stock(job.stock())).with("saw", saw(job.saw())).end();
+    }
+
+    private Json outline(Outline outline) {
+        Json.Fields fields = Json.object();
+        switch (outline.shape()) {
+            case Shape.Rectangle rectangle -> fields.with("kind", "rectangle");
+            case Shape.Regular regular -> fields.with("kind", "regular").with("sides", Json.of(regular.sides()))
+                    .with("across", word(OutlineReader.ACROSS, regular.acrossCorners()));
+            case Shape.Polygon polygon -> fields.with("kind", "polygon").with("points",
+                    Json.of(polygon.loop().vertices().reversed().stream().map(this::point).toList()));
+            case Shape.Arch arch -> {
+                fields.with("kind", "arch").with("curve", word(OutlineReader.CURVES, arch.curve())).with("rise",
+                        length(arch.rise()));
+                segments(fields, arch.segments());
+            }
+            case Shape.Circle circle -> segments(fields.with("kind", "circle"), circle.segments());
+            case Shape.Ellipse ellipse -> segments(fields.with("kind", "ellipse"), ellipse.segments());
+        }
+        if (outline.isSloped()) {
+            fields.with("slope", Json.of(outline.slope().degrees(), 6));
+        }
+        if (!outline.faceWidths().isEmpty()) {
+            fields.with("faceWidths", lengths(outline.faceWidths()));
+        }
+        if (!outline.boardWidth().equals(Outline.USUAL_BOARD)) {
+            fields.with("boardWidth", length(outline.boardWidth()));
+        }
+        return fields.end();
+    }
+
+    private static void segments(Json.Fields fields, int segments) {
+        if (segments > 0) {
+            fields.with("segments", Json.of(segments));
+        }
+    }
+
+    private Json point(Vertex vertex) {
+        return lengths(List.of(Length.mm(vertex.x()), Length.mm(-vertex.y())));
     }
 
     private static <T> String word(Map<String, T> words, T value) {

@@ -32,7 +32,11 @@ final class PaperPainter {
                 case Drawing.Text text -> pen.write(text.x(), text.y(), text.anchor(), text.text(), text.size(),
                         text.bold() ? Pen.Face.BOLD : Pen.Face.TEXT, text.tint());
                 case Drawing.Value value -> value(value.x(), value.y(), value.anchor(), value.quantity());
+                case Drawing.CornerAngle angle -> value(angle.x(), angle.y(), Anchor.MIDDLE, angle.angle());
                 case Drawing.Handle handle -> {
+                    // only a screen can be dragged on
+                }
+                case Drawing.CornerHandle handle -> {
                     // only a screen can be dragged on
                 }
             }

@@ -1,12 +1,15 @@
 package neatcorner.exchange;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.outline.Contours;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Segment;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
@@ -31,6 +34,14 @@ public final class PlanJson {
                 .with("saw", Json.of(plan.settings().stream().map(PlanJson::setting).toList()))
                 .with("weight", Json.of(plan.weight().total().kilograms(), 4))
                 .with("findings", Json.of(plan.findings().stream().map(f -> finding(f, notation)).toList()));
+        Contours contours = plan.contours();
+        if (contours != null && !plan.job().outline().isRectangle()) {
+            if (contours.segments().isEmpty()) {
+                root.with("corners", corners(plan, contours));
+            } else {
+                root.with("segments", segments(plan, contours));
+            }
+        }
         return JsonText.write(root.end());
     }
 
@@ -66,6 +77,33 @@ public final class PlanJson {
                 .with("count", Json.of(plan.job().quantity())).with("long", mm(piece.longPoint()))
                 .with("short", mm(piece.shortPoint())).with("left", end(piece.left())).with("right", end(piece.right()))
                 .end();
+    }
+
+    /** Corner i is where piece i starts, going clockwise from the top. */
+    private static Json corners(Plan plan, Contours contours) {
+        List<Json> corners = new ArrayList<>();
+        int count = plan.pieces().size();
+        for (int i = 0; i < count; i++) {
+            corners.add(Json.object()
+                    .with("between",
+                            Json.of(List.of(Json.of(plan.pieces().get((i + count - 1) % count).name()),
+                                    Json.of(plan.pieces().get(i).name()))))
+                    .with("interior", degrees(contours.sight().interior(i))).end());
+        }
+        return Json.of(corners);
+    }
+
+    private static Json segments(Plan plan, Contours contours) {
+        List<Json> segments = new ArrayList<>();
+        for (int i = 0; i < contours.segments().size(); i++) {
+            Segment.Blank blank = contours.segments().get(i).blank();
+            segments.add(Json.object().with("piece", plan.pieces().get(i).name())
+                    .with("blank", Json.of(List.of(Json.of(blank.longEdge(), 4), Json.of(blank.width(), 4))))
+                    .with("shortEdge", Json.of(blank.shortEdge(), 4)).with("joints",
+                            Json.of(List.of(degrees(blank.left()), degrees(blank.right()))))
+                    .with("acrossGrain", degrees(blank.runOut())).end());
+        }
+        return Json.of(segments);
     }
 
     private static Json end(EndCut end) {

@@ -16,7 +16,10 @@ final class UnknownFields {
     private static final Map<String, Set<String>> KNOWN = Map.ofEntries(
             Map.entry("", Set.of("format", "title", "units", "quantity", "outline", "size", "clearance", "pack",
                     "section", "corner", "stock", "saw")),
-            Map.entry("outline", Set.of("kind", "faceWidths")), Map.entry("size", Set.of("of", "width", "height")),
+            Map.entry("outline",
+                    Set.of("kind", "faceWidths", "sides", "across", "points", "curve", "rise", "segments", "slope",
+                            "boardWidth")),
+            Map.entry("size", Set.of("of", "width", "height")),
             Map.entry("pack[]", Set.of("kind", "material", "thickness", "overlap", "borders")),
             Map.entry("pack[].borders", Set.of("top", "right", "bottom", "left")),
             Map.entry("section", Set.of("wood", "width", "thickness", "rabbet")),

@@ -1,0 +1,56 @@
+package neatcorner.outline;
+
+import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+
+/**
+ * The frame's shape seen from the front.
+ *
+ * @param slope      of the faces, from flat: 0° is a flat frame, 90° an upright box
+ * @param faceWidths of the sides in the order of the pieces, clockwise from the top; empty when all are as wide as the
+ *                   section
+ * @param boardWidth the widest blank that the segments of a curve may take
+ */
+public record Outline(Shape shape, Angle slope, List<Length> faceWidths, Length boardWidth) {
+    /** A board of six inches: common practice. */
+    public static final Length USUAL_BOARD = Length.mm(150);
+
+    public Outline {
+        faceWidths = List.copyOf(faceWidths);
+    }
+
+    /** A flat rectangle, all sides as wide as the section. */
+    public static Outline rectangle() {
+        return of(new Shape.Rectangle());
+    }
+
+    public static Outline of(Shape shape) {
+        return new Outline(shape, Angle.ZERO, List.of(), USUAL_BOARD);
+    }
+
+    public Outline withShape(Shape newShape) {
+        return new Outline(newShape, slope, newShape.getClass().equals(shape.getClass()) ? faceWidths : List.of(),
+                boardWidth);
+    }
+
+    public Outline withSlope(Angle newSlope) {
+        return new Outline(shape, newSlope, faceWidths, boardWidth);
+    }
+
+    public Outline withFaceWidths(List<Length> widths) {
+        return new Outline(shape, slope, widths, boardWidth);
+    }
+
+    public Outline withBoardWidth(Length width) {
+        return new Outline(shape, slope, faceWidths, width);
+    }
+
+    public boolean isRectangle() {
+        return shape instanceof Shape.Rectangle;
+    }
+
+    public boolean isSloped() {
+        return Math.abs(slope.degrees()) > 1e-9;
+    }
+}

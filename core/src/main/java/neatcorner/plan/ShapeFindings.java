@@ -1,0 +1,162 @@
+package neatcorner.plan;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.measure.Sentence;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
+import neatcorner.outline.Segment;
+import neatcorner.outline.Shape;
+import neatcorner.piece.Piece;
+
+/** What a shape can get wrong: edges that cross, sides that vanish, rabbets that meet, short grain. */
+final class ShapeFindings {
+
+    private ShapeFindings() {}
+
+    /** Whether the geometry gives pieces that can be cut at all. */
+    static boolean sound(Geometry geometry) {
+        return geometry.contours() != null && geometry.sizes().arePossible() && fault(geometry).isEmpty();
+    }
+
+    static void add(Geometry geometry, Plan plan, List<Finding> findings) {
+        if (geometry.contours() != null) {
+            fault(geometry).ifPresent(why -> findings.add(
+                    Finding.stop("size.impossible", Station.SHAPE, why, remedy(geometry.job()))));
+        } else if (geometry.sizes().arePossible()) {
+            findings.add(Finding.stop("size.impossible", Station.SHAPE, Sentence.of(
+                    "The arch does not fit this size: its rise must be less than the height, and of a round arch no more than"
+                            + " half the width."),
+                    new Remedy(Sentence.of("Make it a semicircle"), ShapeFindings::semicircle)));
+        }
+        Contours contours = plan.contours();
+        if (contours != null) {
+            addSegments(contours, plan, findings);
+        }
+        addBevels(plan, findings);
+    }
+
+    private static @org.jspecify.annotations.Nullable Remedy remedy(Job job) {
+        if (job.outline().isSloped() && !job.outline().faceWidths().isEmpty()) {
+            return new Remedy(Sentence.of("Give all sides the same width"),
+                    j -> j.withOutline(j.outline().withFaceWidths(List.of())));
+        }
+        return new Remedy(Sentence.of("Make it a rectangle"),
+                j -> j.withOutline(j.outline().withShape(new Shape.Rectangle())));
+    }
+
+    private static Job semicircle(Job job) {
+        Shape.Arch round = new Shape.Arch(Shape.Curve.SEMICIRCLE, new neatcorner.measure.Length(
+                job.size().width().units() / 2), 0);
+        Job arched = job.withOutline(job.outline().withShape(round));
+        boolean tall = job.size().height().isMoreThan(job.size().width());
+        return tall
+                ? arched
+                : arched.withSize(job.sizeOf(), new neatcorner.outline.Opening(job.size().width(),
+                        job.size().width().scaled(1.4)));
+    }
+
+    private static Optional<Sentence> fault(Geometry geometry) {
+        Contours contours = geometry.contours();
+        boolean plain = geometry.job().outline().isRectangle() && !geometry.job().outline().isSloped();
+        if (contours == null || plain) {
+            return Optional.empty();
+        }
+        if (geometry.job().outline().isSloped()
+                && (!contours.segments().isEmpty() || contours.widths().stream().distinct().count() > 1)) {
+            return Optional.of(Sentence.of(
+                    "Sloped sides meet only when they are straight and equally wide; these are not."));
+        }
+        if (geometry.job().outline().shape() instanceof Shape.Polygon polygon
+                && polygon.loop().crossing().isPresent()) {
+            return Optional.of(Sentence.of("The outline crosses itself."));
+        }
+        return firstOf(vanished(contours, contours.sight(), "the sight edge"),
+                vanished(contours, contours.outside(), "the outer edge"), crossing(contours.sight(), "sight edges"),
+                crossing(contours.rabbet(), "rabbets"), crossing(contours.outside(), "outer edges"),
+                straightCorner(contours));
+    }
+
+    @SafeVarargs
+    private static Optional<Sentence> firstOf(Optional<Sentence>... faults) {
+        for (Optional<Sentence> fault : faults) {
+            if (fault.isPresent()) {
+                return fault;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A side whose edge runs backwards has vanished inside its neighbours. */
+    private static Optional<Sentence> vanished(Contours contours, Loop edge, String which) {
+        Loop sides = contours.rabbet();
+        for (int i = 0; i < sides.sides(); i++) {
+            if (edge.along(i, sides) <= 1e-6) {
+                return Optional.of(contours.segments().isEmpty()
+                        ? Sentence.of("Side " + (char) ('A' + i % 26) + " vanishes at " + which
+                                + ", inside the width of its neighbors. Make the frame larger or the faces narrower.")
+                        : Sentence.of("The curve is too tight at " + which + " for a face this wide."));
+            }
+        }
+        return edge.area() <= 0 ? Optional.of(Sentence.of("Nothing is left inside " + which + ".")) : Optional.empty();
+    }
+
+    private static Optional<Sentence> crossing(Loop edge, String which) {
+        return edge.crossing().map(pair -> Sentence.of("The " + which + " of two sides run into each other."));
+    }
+
+    /** At a straight corner no miter joins faces of two widths. */
+    private static Optional<Sentence> straightCorner(Contours contours) {
+        if (contours.segments().isEmpty()) {
+            for (int i = 0; i < contours.widths().size(); i++) {
+                if (Math.abs(contours.corner(i).miterAfter().degrees()) > 89.9) {
+                    return Optional.of(Sentence.of(
+                            "Two sides that run straight on need the same width; no miter joins these."));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static void addSegments(Contours contours, Plan plan, List<Finding> findings) {
+        double steepest = contours.segments().stream().map(Segment::blank).mapToDouble(b -> b.runOut().degrees()).max()
+                .orElse(0);
+        if (steepest > Contours.MOST_RUN_OUT.degrees() + 1e-6) {
+            findings.add(Finding.check("grain.short", Station.SHAPE, Sentence.of(
+                    "The curve crosses the grain at up to {0}: the ends of the segments may break.",
+                    neatcorner.measure.Angle.ofDegrees(steepest)),
+                    new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
+        }
+        double widest = contours.segments().stream().map(Segment::blank).mapToDouble(Segment.Blank::width).max()
+                .orElse(0);
+        neatcorner.measure.Length wide = neatcorner.measure.Length.mm(widest);
+        neatcorner.measure.Length board = plan.job().outline().boardWidth();
+        if (wide.isMoreThan(board.plus(neatcorner.measure.Length.mm(0.01)))) {
+            findings.add(Finding.check("board.narrow", Station.SHAPE,
+                    Sentence.of("The segments need a board {0} wide; yours is {1}.", wide, board),
+                    new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
+        }
+    }
+
+    private static Job fewestSegments(Job job) {
+        Shape shape = switch (job.outline().shape()) {
+            case Shape.Circle circle -> new Shape.Circle(0);
+            case Shape.Ellipse ellipse -> new Shape.Ellipse(0);
+            case Shape.Arch arch -> new Shape.Arch(arch.curve(), arch.rise(), 0);
+            case Shape.Rectangle straight -> straight;
+            case Shape.Regular straight -> straight;
+            case Shape.Polygon straight -> straight;
+        };
+        return job.withOutline(job.outline().withShape(shape));
+    }
+
+    private static void addBevels(Plan plan, List<Finding> findings) {
+        double most = plan.job().saw().maxBevel().degrees() + 1e-9;
+        plan.pieces().stream().map(Piece::left).map(cut -> cut.bevel()).filter(bevel -> bevel.degrees() > most)
+                .findFirst()
+                .ifPresent(bevel -> findings.add(Finding.check("saw.bevel-out-of-range", Station.SAW, Sentence.of(
+                        "The saw tilts to {0}, the cut needs {1}: hold the stick at its slope against the fence and cut a plain"
+                                + " miter, or make a sloped carrier.",
+                        plan.job().saw().maxBevel(), bevel), null)));
+    }
+}

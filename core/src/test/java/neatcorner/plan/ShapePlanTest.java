@@ -1,0 +1,202 @@
+package neatcorner.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.outline.Loop;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.Piece;
+import org.junit.jupiter.api.Test;
+
+/** Jobs of other shapes than rectangles: sizes, findings, and changes made at a corner. */
+class ShapePlanTest {
+
+    private static Job shaped(Shape shape, SizeOf of, double width, double height) {
+        Job chart = Jobs.chart();
+        return chart.withOutline(Outline.of(shape)).withPack(new neatcorner.fitout.Pack(
+                chart.pack().layers().stream().filter(layer -> !(layer instanceof neatcorner.fitout.Layer.Mat))
+                        .toList()))
+                .withSize(of, new Opening(Length.mm(width), Length.mm(height)));
+    }
+
+    private static Job polygon(double... xy) {
+        List<Vertex> vertices = new java.util.ArrayList<>();
+        for (int i = 0; i < xy.length; i += 2) {
+            vertices.add(new Vertex(xy[i], xy[i + 1]));
+        }
+        Loop loop = Loop.clockwise(vertices);
+        return shaped(new Shape.Polygon(loop), SizeOf.SIGHT, loop.box().width().toMm(), loop.box().height().toMm());
+    }
+
+    private static Finding finding(Job job, String code) {
+        return Planner.plan(job).findings().stream().filter(f -> f.code().equals(code)).findFirst()
+                .orElseThrow(() -> new AssertionError("no " + code + " in " + Planner.plan(job).findings()));
+    }
+
+    /** Euclid: 180°/7 = 25.714°; long point 2·R·tan with the outside across flats. */
+    @Test
+    void aHeptagonIsPlannedAcrossFlatsOrCorners() {
+        Plan flats = Planner.plan(shaped(new Shape.Regular(7, false), SizeOf.SIGHT, 400, 400));
+        assertTrue(flats.canBeMade());
+        assertEquals(460, flats.sizes().outside().width().toMm(), 1e-3);
+        assertEquals(7, flats.pieces().size());
+        assertEquals(460 * Math.tan(Math.PI / 7), flats.pieces().getFirst().longPoint().toMm(), 1e-3);
+        Plan corners = Planner.plan(shaped(new Shape.Regular(7, true), SizeOf.SIGHT, 400, 400));
+        assertEquals(400 * Math.sin(Math.PI / 7), corners.pieces().getFirst().shortPoint().toMm(), 1e-3);
+    }
+
+    @Test
+    void anOutlineThatCrossesItselfIsAFindingWithoutPieces() {
+        Job bowTie = polygon(0, 0, 300, 200, 300, 0, 0, 220);
+        assertEquals(Level.STOP, finding(bowTie, "size.impossible").level());
+        assertTrue(Planner.plan(bowTie).pieces().isEmpty());
+        assertNull(Planner.plan(bowTie).contours());
+    }
+
+    @Test
+    void aSideThatVanishesInsideItsNeighborsIsNamed() {
+        Job notch = polygon(0, 0, 180, 0, 180, 200, 220, 200, 220, 0, 400, 0, 400, 400, 0, 400);
+        Finding finding = finding(notch, "size.impossible");
+        assertTrue(
+                finding.message().template().contains("vanishes") || finding.message().template().contains("run into"),
+                finding.message().template());
+        assertTrue(Planner.plan(notch).pieces().isEmpty(), "never a wrong number");
+        Remedy remedy = finding.remedy();
+        assertNotNull(remedy);
+        assertTrue(Planner.plan(remedy.change().apply(notch)).canBeMade());
+    }
+
+    @Test
+    void anArchHigherThanHalfItsWidthIsNotAFlatArc() {
+        Job arch = shaped(new Shape.Arch(Shape.Curve.SEGMENT, Length.mm(260), 0), SizeOf.SIGHT, 400, 600);
+        Remedy remedy = finding(arch, "size.impossible").remedy();
+        assertNotNull(remedy);
+        assertTrue(Planner.plan(remedy.change().apply(arch)).canBeMade());
+    }
+
+    @Test
+    void tooFewSegmentsCrossTheGrainAndTooManyAreNotAskedFor() {
+        Job ring = shaped(new Shape.Circle(4), SizeOf.SIGHT, 500, 500);
+        Remedy remedy = finding(ring, "grain.short").remedy();
+        assertNotNull(remedy);
+        Plan mended = Planner.plan(remedy.change().apply(ring));
+        assertTrue(mended.findings().stream().noneMatch(f -> f.code().equals("grain.short")));
+        assertEquals(6, mended.pieces().size(), "30° is the most: six segments");
+        Job narrow = ring.withOutline(Outline.of(new Shape.Circle(6)).withBoardWidth(Length.mm(50)));
+        assertNotNull(finding(narrow, "board.narrow").remedy());
+    }
+
+    @Test
+    void aSlopedFrameTiltsTheSaw() {
+        Job box = shaped(new Shape.Regular(5, false), SizeOf.SIGHT, 400, 400);
+        Plan plan = Planner.plan(box.withOutline(box.outline().withSlope(Angle.ofDegrees(60))));
+        Piece piece = plan.pieces().getFirst();
+        assertEquals(Math.toDegrees(Math.atan(Math.tan(Math.toRadians(36)) * 0.5)), piece.left().miter().degrees(),
+                1e-9);
+        assertEquals(Math.toDegrees(Math.asin(Math.sin(Math.toRadians(36)) * Math.sin(Math.toRadians(60)))),
+                piece.left().bevel().degrees(), 1e-9);
+        assertTrue(piece.left().bevel().isNear(plan.settings().getFirst().bevel()));
+    }
+
+    @Test
+    void draggingACornerKeepsARectangleAndARegularFrameWhatTheyAre() {
+        Job rectangle = shaped(new Shape.Rectangle(), SizeOf.SIGHT, 400, 300);
+        Job wider = new Reshape(rectangle, false).cornerMoved(1, 10, -5);
+        assertEquals(new Opening(Length.mm(420), Length.mm(310)), wider.size());
+        assertTrue(wider.outline().isRectangle());
+        Job hexagon = shaped(new Shape.Regular(6, true), SizeOf.SIGHT, 400, 400);
+        Vertex out = Shape.regular(6, 1).at(0);
+        double reach = Math.hypot(out.x(), out.y());
+        Job larger = new Reshape(hexagon, false).cornerMoved(0, 20 * out.x() / reach, 20 * out.y() / reach);
+        assertEquals(440, larger.size().width().toMm(), 1e-3);
+    }
+
+    @Test
+    void aFreeCornerMovesAloneOrWithItsMirrorImage() {
+        Job house = polygon(0, 100, 150, 0, 300, 100, 300, 300, 0, 300);
+        Loop before = ((Shape.Polygon) house.outline().shape()).loop();
+        Loop top = Shape.fromTheTop(before);
+        int corner = top.vertices().indexOf(new Vertex(300, 300));
+        Loop alone = ((Shape.Polygon) new Reshape(house, false).cornerMoved(corner, 10, 4).outline().shape()).loop();
+        assertEquals(new Vertex(310, 304), alone.at(corner));
+        assertTrue(alone.vertices().contains(new Vertex(0, 300)));
+        Loop both = ((Shape.Polygon) new Reshape(house, true).cornerMoved(corner, 10, 4).outline().shape()).loop();
+        assertTrue(both.vertices().contains(new Vertex(-10, 304)), both.toString());
+    }
+
+    @Test
+    void typingASideLeavesAllCornersButTwo() {
+        Job job = polygon(0, 0, 400, 0, 400, 300, 0, 300);
+        Plan longer = Planner.plan(Fields.side(0, false).with(Planner.plan(job), Length.mm(450)));
+        assertEquals(450, Fields.side(0, false).in(longer).toMm(), 1e-3);
+        assertEquals(450, Fields.side(2, false).in(longer).toMm(), 1e-3, "the side across gives");
+        assertEquals(300, Fields.side(1, false).in(longer).toMm(), 1e-3);
+        Job turned = new Reshape(job, false).cornerTurned(0, Angle.ofDegrees(100));
+        Loop loop = Shape.fromTheTop(((Shape.Polygon) turned.outline().shape()).loop());
+        assertTrue(loop.vertices().size() == 4);
+        assertTrue(java.util.stream.IntStream.range(0, 4).anyMatch(
+                i -> Math.abs(loop.interior(i).degrees() - 100) < 1e-3), loop.toString());
+    }
+
+    @Test
+    void mirroredAnglesStayAlike() {
+        Job house = polygon(0, 100, 150, 0, 300, 100, 300, 300, 0, 300);
+        Loop before = Shape.fromTheTop(((Shape.Polygon) house.outline().shape()).loop());
+        int eaves = before.vertices().indexOf(new Vertex(300, 100));
+        Job opened = new Reshape(house, true).cornerTurned(eaves, Angle.ofDegrees(130));
+        Loop loop = ((Shape.Polygon) opened.outline().shape()).loop();
+        long alike = java.util.stream.IntStream.range(0, 5)
+                .filter(i -> Math.abs(loop.interior(i).degrees() - 130) < 1e-3).count();
+        assertEquals(2, alike);
+    }
+
+    @Test
+    void aFreedFrameHasTheSamePieces() {
+        Job octagon = shaped(new Shape.Regular(8, false), SizeOf.RABBET, 400, 400);
+        List<Piece> before = Planner.plan(octagon).pieces();
+        List<Piece> after = Planner.plan(new Reshape(octagon, false).freed()).pieces();
+        assertEquals(before.size(), after.size());
+        for (int i = 0; i < before.size(); i++) {
+            assertEquals(before.get(i).outer().toMm(), after.get(i).outer().toMm(), 1e-3);
+            assertEquals(before.get(i).left().miter().degrees(), after.get(i).left().miter().degrees(), 1e-3);
+        }
+    }
+
+    @Test
+    void aFreeOutlineIsStretchedByItsOverallSize() {
+        Job ell = polygon(0, 0, 400, 0, 400, 150, 200, 150, 200, 300, 0, 300);
+        Plan plan = Planner.plan(ell);
+        Plan wider = Planner.plan(Fields.SIGHT_WIDTH.with(plan, Length.mm(500)));
+        assertEquals(500, wider.sizes().sight().width().toMm(), 0.01);
+        assertEquals(300, wider.sizes().sight().height().toMm(), 0.01);
+        assertFalse(wider.pieces().isEmpty());
+    }
+
+    @Test
+    void sizesFollowTheMakersStartForEveryShape() {
+        List<Job> jobs = List.of(shaped(new Shape.Regular(5, false), SizeOf.ART, 300, 300),
+                shaped(new Shape.Circle(0), SizeOf.ART, 300, 300), shaped(new Shape.Ellipse(0), SizeOf.ART, 400, 300),
+                shaped(new Shape.Arch(Shape.Curve.ELLIPSE, Length.mm(90), 0), SizeOf.ART, 300, 500),
+                shaped(new Shape.Arch(Shape.Curve.SEGMENT, Length.mm(90), 0), SizeOf.ART, 300, 500));
+        for (Job job : jobs) {
+            Plan plan = Planner.plan(job);
+            assertTrue(plan.canBeMade(), job.outline().toString());
+            for (SizeOf of : SizeOf.values()) {
+                Plan again = Planner.plan(job.startingFrom(of));
+                assertEquals(plan.sizes().outside().width().toMm(), again.sizes().outside().width().toMm(), 0.01);
+                assertEquals(plan.pieces().getFirst().outer().toMm(), again.pieces().getFirst().outer().toMm(), 0.05,
+                        job.outline() + " from " + of);
+            }
+        }
+    }
+}

@@ -1,0 +1,227 @@
+package neatcorner.desktop;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Spinner;
+import javafx.scene.layout.HBox;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.plan.Fields;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Reshape;
+
+/** What has no place in the drawing of the outline: its kind, sides, curve, segments, slope. */
+final class ShapeTools {
+    /** Kinds of outline as a maker chooses them. */
+    private enum Kind {
+        RECTANGLE,
+        REGULAR,
+        FREE,
+        ARCH,
+        CIRCLE,
+        ELLIPSE
+    }
+
+    private static final int MOST_SEGMENTS = 64;
+
+    private final Workbench bench;
+    private final Controls.Choices<Kind> kind;
+    private final Spinner<Integer> sides = new Spinner<>(Shape.FEWEST_SIDES, Shape.MOST_SIDES, 6);
+    private final Controls.Choices<Boolean> across;
+    private final Controls.Choices<Shape.Curve> curve;
+    private final Spinner<Integer> segments = new Spinner<>(0, MOST_SEGMENTS, 0);
+    private final LengthBox board;
+    private final LengthBox rise;
+    private final AngleBox slope;
+    private final Button measured = Controls.chip("Sides and angles as measured …", this::openEditor);
+    private final TraverseEditor editor;
+    private final Node sidesBox;
+    private final Node acrossBox;
+    private final Node segmentsBox;
+    private final HBox holder = new HBox();
+    private boolean showing;
+
+    ShapeTools(Workbench bench) {
+        this.bench = bench;
+        kind = new Controls.Choices<Kind>(this::choose).with(Kind.RECTANGLE, "rectangle", "shape-rectangle")
+                .with(Kind.REGULAR, "equal sides", "shape-regular").with(Kind.FREE, "free corners", "shape-free")
+                .with(Kind.ARCH, "arched top", "shape-arch").with(Kind.CIRCLE, "circle", "shape-circle")
+                .with(Kind.ELLIPSE, "ellipse", "shape-ellipse");
+        across = new Controls.Choices<Boolean>(corners -> reshape(new Shape.Regular(sides.getValue(), corners)))
+                .with(false, "flats", "across-flats").with(true, "corners", "across-corners");
+        curve = new Controls.Choices<Shape.Curve>(this::bend).with(Shape.Curve.SEGMENT, "flat arc", "curve-segment")
+                .with(Shape.Curve.SEMICIRCLE, "half circle", "curve-semicircle")
+                .with(Shape.Curve.ELLIPSE, "half ellipse", "curve-ellipse");
+        spin(sides, "sides", this::takeSides);
+        spin(segments, "segments", this::takeSegments);
+        board = new LengthBox(bench, Fields.BOARD_WIDTH, "Widest board");
+        rise = new LengthBox(bench, Fields.RISE, "Rise");
+        slope = new AngleBox("Slope of the faces", "slope", 0, 90,
+                angle -> bench.edit(bench.job().withOutline(bench.job().outline().withSlope(angle))));
+        measured.setId("as-measured");
+        editor = new TraverseEditor(bench, this::closeEditor);
+        sidesBox = Controls.captioned("Sides", sides);
+        acrossBox = Controls.captioned("measured across", across);
+        segmentsBox = Controls.captioned("Segments, 0 for fewest", segments);
+    }
+
+    private void spin(Spinner<Integer> spinner, String id, java.util.function.IntConsumer taken) {
+        spinner.setEditable(true);
+        spinner.setPrefWidth(84);
+        spinner.setId(id);
+        spinner.valueProperty().addListener((observed, old, now) -> {
+            if (!showing && now != null) {
+                taken.accept(now);
+            }
+        });
+    }
+
+    List<Node> controls() {
+        return List.of(kind, sidesBox, acrossBox, curve, rise, segmentsBox, board, slope, measured);
+    }
+
+    /** Where sides and angles are entered as they were measured. */
+    Node editor() {
+        return holder;
+    }
+
+    private void openEditor() {
+        holder.getChildren().setAll(editor.open());
+    }
+
+    private void closeEditor() {
+        holder.getChildren().clear();
+    }
+
+    private void reshape(Shape shape) {
+        bench.edit(bench.job().withOutline(bench.job().outline().withShape(shape)));
+    }
+
+    private void choose(Kind wanted) {
+        Job job = bench.job();
+        if (wanted == kindOf(job.outline().shape())) {
+            return;
+        }
+        closeEditor();
+        Opening size = job.size();
+        Length least = Length.min(size.width(), size.height());
+        Outline flat = wanted == Kind.ARCH || wanted == Kind.CIRCLE || wanted == Kind.ELLIPSE
+                ? job.outline().withSlope(Angle.ZERO)
+                : job.outline();
+        Job based = job.withOutline(flat);
+        bench.edit(switch (wanted) {
+            case RECTANGLE -> based.withOutline(flat.withShape(new Shape.Rectangle()));
+            case REGULAR -> based.withOutline(flat.withShape(new Shape.Regular(8, false))).withSize(job.sizeOf(),
+                    new Opening(least, least));
+            case FREE -> free(based);
+            case ARCH -> based.withOutline(flat.withShape(new Shape.Arch(Shape.Curve.SEMICIRCLE,
+                    new Length(size.width().units() / 2), 0))).withSize(job.sizeOf(), tallEnough(size));
+            case CIRCLE -> based.withOutline(flat.withShape(new Shape.Circle(0))).withSize(job.sizeOf(),
+                    new Opening(least, least));
+            case ELLIPSE -> based.withOutline(flat.withShape(new Shape.Ellipse(0)));
+        });
+    }
+
+    /** A free outline with the corners there are; of a curve, with those of the box round it. */
+    private static Job free(Job job) {
+        boolean plannable = neatcorner.plan.Planner.plan(job).contours() != null && job.outline().shape().isStraight();
+        Job straight = plannable ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
+        return new Reshape(straight, false).freed();
+    }
+
+    private static Opening tallEnough(Opening size) {
+        return size.height().isMoreThan(size.width().scaled(0.75))
+                ? size
+                : new Opening(size.width(), size.width().scaled(1.4));
+    }
+
+    private void bend(Shape.Curve wanted) {
+        if (bench.job().outline().shape() instanceof Shape.Arch arch) {
+            Length half = new Length(bench.job().size().width().units() / 2);
+            Length high = wanted == Shape.Curve.SEMICIRCLE ? half : new Length(half.units() / 2);
+            boolean keep = wanted == arch.curve();
+            reshape(new Shape.Arch(wanted, keep ? arch.rise() : high, arch.segments()));
+        }
+    }
+
+    private void takeSides(int count) {
+        if (bench.job().outline().shape() instanceof Shape.Regular regular) {
+            reshape(new Shape.Regular(count, regular.acrossCorners()));
+        }
+    }
+
+    private void takeSegments(int count) {
+        switch (bench.job().outline().shape()) {
+            case Shape.Arch arch -> reshape(new Shape.Arch(arch.curve(), arch.rise(), count));
+            case Shape.Circle circle -> reshape(new Shape.Circle(count == 0 ? 0 : Math.max(3, count)));
+            case Shape.Ellipse ellipse -> reshape(new Shape.Ellipse(count == 0 ? 0 : Math.max(3, count)));
+            case Shape.Rectangle rectangle -> {
+                // straight
+            }
+            case Shape.Regular regular -> {
+                // straight
+            }
+            case Shape.Polygon polygon -> {
+                // straight
+            }
+        }
+    }
+
+    private static Kind kindOf(Shape shape) {
+        return switch (shape) {
+            case Shape.Rectangle rectangle -> Kind.RECTANGLE;
+            case Shape.Regular regular -> Kind.REGULAR;
+            case Shape.Polygon polygon -> Kind.FREE;
+            case Shape.Arch arch -> Kind.ARCH;
+            case Shape.Circle circle -> Kind.CIRCLE;
+            case Shape.Ellipse ellipse -> Kind.ELLIPSE;
+        };
+    }
+
+    void show(Plan plan, Notation notation) {
+        showing = true;
+        Shape shape = plan.job().outline().shape();
+        kind.show(kindOf(shape));
+        boolean regular = shape instanceof Shape.Regular;
+        boolean arch = shape instanceof Shape.Arch;
+        boolean curved = !shape.isStraight();
+        present(sidesBox, regular);
+        present(acrossBox, regular);
+        present(curve, arch);
+        present(rise, arch);
+        present(segmentsBox, curved);
+        present(board, curved);
+        present(slope, !curved);
+        present(measured, shape instanceof Shape.Polygon);
+        switch (shape) {
+            case Shape.Regular r -> {
+                sides.getValueFactory().setValue(r.sides());
+                across.show(r.acrossCorners());
+            }
+            case Shape.Arch a -> {
+                curve.show(a.curve());
+                present(rise, a.curve() != Shape.Curve.SEMICIRCLE);
+                segments.getValueFactory().setValue(a.segments());
+            }
+            case Shape.Circle c -> segments.getValueFactory().setValue(c.segments());
+            case Shape.Ellipse e -> segments.getValueFactory().setValue(e.segments());
+            case Shape.Rectangle r -> closeEditor();
+            case Shape.Polygon p -> editor.show(notation);
+        }
+        board.show(plan, notation);
+        rise.show(plan, notation);
+        slope.show(plan.job().outline().slope(), notation);
+        showing = false;
+    }
+
+    private static void present(Node node, boolean present) {
+        node.setVisible(present);
+        node.setManaged(present);
+    }
+}
