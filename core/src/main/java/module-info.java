@@ -1,7 +1,7 @@
 /** The arithmetic of frame making: what a maker decides goes in, all that follows from it comes out. */
 module neatcorner.core {
     requires static transitive org.jspecify;
-
+    requires ojalgo;
 
     exports neatcorner.figure;
     exports neatcorner.fitout;

@@ -1,0 +1,79 @@
+package neatcorner.saw;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Length;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.Piece;
+
+/**
+ * How a frame of measured pieces will close, by both ways of closing it.
+ *
+ * @param lastGap   opening of the last corner when all others are closed tight: the faces along the contact times the tangent
+ *                  of all angle errors together
+ * @param lastMiss  how far the ends miss each other there, side by side
+ * @param spread    the joint after each piece, when a band spreads the error over all corners
+ * @param corners   outer corners as the band leaves them; corner i is where piece i starts
+ * @param angleSum  of all errors, radians; positive when the miters are too big
+ * @param lean      the most that a corner's angle is off as the band leaves it, radians
+ */
+public record Closing(double lastGap, boolean lastAtToe, double lastMiss, List<Joint> spread, List<Vertex> corners,
+        double angleSum, double lean) {
+
+    public Closing {
+        spread = List.copyOf(spread);
+        corners = List.copyOf(corners);
+    }
+
+    /** Throws {@link IllegalArgumentException} unless there is an error for each piece. */
+    public static Closing of(List<Piece> pieces, List<CutError> errors) {
+        if (pieces.size() != errors.size() || pieces.size() < 3) {
+            throw new IllegalArgumentException("three pieces or more, each with its errors");
+        }
+        Ring ring = new Ring(pieces, errors);
+        double[] misfit = ring.misfit();
+        List<Joint> joints = new Spread(ring).joints(misfit);
+        double contact = ring.contact(pieces.size() - 1);
+        return new Closing(contact * Math.tan(Math.abs(misfit[0])), misfit[0] > 0, Math.hypot(misfit[1], misfit[2]),
+                joints, placed(ring, joints), misfit[0], lean(ring, joints));
+    }
+
+    private static double lean(Ring ring, List<Joint> joints) {
+        double lean = 0;
+        for (int i = 0; i < ring.size(); i++) {
+            lean = Math.max(lean, Math.abs(ring.turnError(i) + joints.get(i).turn(ring.contact(i))));
+        }
+        return lean;
+    }
+
+    /** The corners with each piece turned and shifted as its joints are. */
+    private static List<Vertex> placed(Ring ring, List<Joint> joints) {
+        List<Vertex> corners = new ArrayList<>();
+        double heading = 0;
+        Vertex at = new Vertex(0, 0);
+        for (int i = 0; i < ring.size(); i++) {
+            corners.add(at);
+            double length = ring.pieces().get(i).outer().toMm() + ring.cut().get(i).length();
+            at = at.plus(length * Math.cos(heading), length * Math.sin(heading));
+            Joint joint = joints.get(i);
+            Vertex in = ring.inwards(i);
+            at = at.plus(in.y() * joint.heel() + in.x() * joint.step(), -in.x() * joint.heel() + in.y() * joint.step());
+            heading += ring.turn(i) + ring.turnError(i) + joint.turn(ring.contact(i));
+        }
+        return corners;
+    }
+
+    /** The widest gap when a band spreads the error. */
+    public double spreadGap() {
+        return spread.stream().mapToDouble(Joint::gap).max().orElse(0);
+    }
+
+    /** Distances between opposite corners of a frame with four sides: from the first, then from the second. */
+    public List<Length> diagonals() {
+        if (corners.size() != 4) {
+            return List.of();
+        }
+        return List.of(Length.mm(corners.get(0).distanceTo(corners.get(2))),
+                Length.mm(corners.get(1).distanceTo(corners.get(3))));
+    }
+}
