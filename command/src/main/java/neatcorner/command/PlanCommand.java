@@ -15,10 +15,12 @@ import neatcorner.exchange.PaperPdf;
 import neatcorner.exchange.PaperSize;
 import neatcorner.exchange.PlanJson;
 import neatcorner.exchange.SvgPainter;
+import neatcorner.exchange.Templates;
 import neatcorner.figure.Figure;
 import neatcorner.figure.OpeningFigure;
 import neatcorner.figure.SectionFigure;
 import neatcorner.figure.SticksFigure;
+import neatcorner.figure.TemplateFigure;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
@@ -82,6 +84,9 @@ final class PlanCommand implements Callable<Integer> {
         svg(folder.resolve("section.svg"), SectionFigure.of(plan), notation);
         svg(folder.resolve("sticks.svg"), SticksFigure.of(plan), notation);
         JobFile.writeWhole(folder.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
+        if (!TemplateFigure.sheets(plan).isEmpty()) {
+            Templates.write(plan, folder, "template", paper, notation);
+        }
     }
 
     private static void svg(Path file, Figure figure, Notation notation) throws IOException {

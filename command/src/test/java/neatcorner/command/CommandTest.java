@@ -187,4 +187,63 @@ class CommandTest {
         String job = file("job.json", JOB);
         assertEquals(run("plan", job, "--json").out, run("plan", job, "--json").out);
     }
+
+    private static final String ODD = """
+        { "format": "neat-corner-job/1", "title": "Odd", "units": "mm",
+          "outline": %s, "size": { "of": "sight", "width": 400, "height": 500 },
+          "section": { "wood": "white ash", "width": 40, "thickness": 20, "rabbet": { "width": 6, "depth": 10 } },
+          "stock": { "sticks": [ { "length": 2400, "count": 4 } ] } }
+        """;
+
+    /** Geometry: 60° at a triangle's ends; 40 against 60 mm is 56.31 and 33.69°; slope 45° is 35.26 and 30°. */
+    @Test
+    void oddShapesHaveTheirOwnAngles() throws IOException {
+        Run triangle = run("plan", file("t.json", ODD.formatted("{ \"kind\": \"regular\", \"sides\": 3 }")), "--json");
+        assertTrue(triangle.out.contains("\"miter\" : 60"), triangle.out);
+        assertTrue(triangle.out.contains("saw.miter-out-of-range"), triangle.out);
+        Run uneven = run("plan", file("u.json",
+                ODD.formatted("{ \"kind\": \"rectangle\", \"faceWidths\": [40, 60, 40, 60] }")), "--json");
+        assertTrue(uneven.out.contains("\"miter\" : 56.309932") && uneven.out.contains("\"miter\" : 33.690068"),
+                uneven.out);
+        Run tray = run("plan", file("s.json", ODD.formatted("{ \"kind\": \"rectangle\", \"slope\": 45 }")), "--json");
+        assertTrue(tray.out.contains("\"miter\" : 35.26439") && tray.out.contains("\"bevel\" : 30"), tray.out);
+    }
+
+    @Test
+    void aRingIsWrittenWithItsTemplates() throws IOException {
+        Path out = folder.resolve("ring");
+        Run run = run("plan", file("r.json", ODD.formatted("{ \"kind\": \"circle\", \"segments\": 8 }")), "--json",
+                "--out", out.toString());
+        assertTrue(run.out.contains("\"segments\" : ["), run.out);
+        assertTrue(Files.exists(out.resolve("template.pdf")));
+        assertTrue(Files.exists(out.resolve("template-A-B-C-D-E-F-G-H.dxf")));
+        assertTrue(Files.exists(out.resolve("template-A-B-C-D-E-F-G-H.svg")));
+    }
+
+    @Test
+    void anOutlineThatCrossesItselfIsPrintedWithWordsAndNoPieces() throws IOException {
+        Run run = run("plan", file("x.json", ODD.formatted(
+                "{ \"kind\": \"polygon\", \"points\": [[0,0],[300,220],[300,0],[0,200]] }")), "--json");
+        assertEquals(1, run.code);
+        assertTrue(run.out.contains("\"pieces\" : [ ]") || run.out.contains("\"pieces\" : []"), run.out);
+        assertTrue(run.out.contains("crosses itself"), run.out);
+    }
+
+    @Test
+    void measuredPiecesAreJudgedOnTheCommandLineToo() throws IOException {
+        String job = JOB.replace("\"stock\":", """
+            "measured": [ { "piece": "A", "long": 19.9, "left": 45.2, "right": 45 } ], "stock":""");
+        Run run = run("plan", file("m.json", job), "--json");
+        assertTrue(run.out.contains("\"assembly\""), run.out + run.err);
+        assertTrue(run.out.contains("length.mismatch"), run.out);
+    }
+
+    @Test
+    void aPanoramaIsScarfed() throws IOException {
+        String job = JOB.replace("\"15 1/2\"", "160").replace("\"count\": 2", "\"count\": 5")
+                .replace("\"stock\": {", "\"stock\": { \"scarf\": 8,");
+        Run run = run("plan", file("p.json", job), "--json");
+        assertEquals(0, run.code, run.out + run.err);
+        assertTrue(run.out.contains("\"parts\"") && run.out.contains("top, part 2 of 2"), run.out);
+    }
 }

@@ -20,8 +20,13 @@ public record Drawing(double width, double height, double scale, double originX,
     /** What a painter has to draw, from back to front. */
     public sealed interface Primitive {}
 
-    /** A filled shape. */
-    public record Fill(List<Point> outline, Tint tint) implements Primitive {}
+    /** A filled shape; a light below 1 makes its tint darker, above 1 brighter. */
+    public record Fill(List<Point> outline, Tint tint, double light) implements Primitive {
+
+        public Fill(List<Point> outline, Tint tint) {
+            this(outline, tint, 1);
+        }
+    }
 
     /** A line of a weight. */
     public record Stroke(List<Point> points, Tint tint, double weight, boolean dashed) implements Primitive {}
@@ -89,6 +94,7 @@ public record Drawing(double width, double height, double scale, double originX,
                         out.add(new Stroke(closed(place(area.outline())), area.edge(), area.weight(), false));
                     }
                 }
+                case Mark.Shaded face -> out.add(new Fill(place(face.outline()), face.tint(), face.light()));
                 case Mark.Line line ->
                     out.add(new Stroke(place(line.points()), line.tint(), line.weight(), line.dashed()));
                 case Mark.Wood wood -> add(wood);

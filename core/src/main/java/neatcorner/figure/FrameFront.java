@@ -68,11 +68,25 @@ final class FrameFront {
             return;
         }
         int side = contours.straight().get(index - curved);
-        List<Point> outline = List.of(point(contours.outside().at(side)), point(contours.outside().at(side + 1)),
-                point(contours.sight().at(side + 1)), point(contours.sight().at(side)));
+        List<Point> outline = plan.job().outline().isRectangle() && !plan.job().joint().showsMiter()
+                ? squareCut(side)
+                : List.of(point(contours.outside().at(side)), point(contours.outside().at(side + 1)),
+                        point(contours.sight().at(side + 1)), point(contours.sight().at(side)));
         Vertex a = contours.sight().at(side);
         Vertex b = contours.sight().at(side + 1);
         marks.wood(outline, tint, Math.atan2(b.y() - a.y(), b.x() - a.x()), 11 + index);
+    }
+
+    /** A side of a rectangle that is cut square: the uprights run through on the face. */
+    private List<Point> squareCut(int side) {
+        Box out = box(contours.outside());
+        Box in = box(contours.sight());
+        return switch (side) {
+            case 0 -> new Box(in.left(), out.top(), in.right(), in.top()).corners();
+            case 1 -> new Box(in.right(), out.top(), out.right(), out.bottom()).corners();
+            case 2 -> new Box(in.left(), in.bottom(), in.right(), out.bottom()).corners();
+            default -> new Box(out.left(), out.top(), in.left(), out.bottom()).corners();
+        };
     }
 
     /** A curved piece as the narrow four-cornered strips between its edges. */

@@ -14,6 +14,9 @@ public sealed interface Mark {
     /** A closed shape, filled, with or without an edge. */
     record Area(List<Point> outline, Tint fill, @Nullable Tint edge, double weight) implements Mark {}
 
+    /** A face of a body: its tint made darker (light below 1) or brighter. */
+    record Shaded(List<Point> outline, Tint tint, double light) implements Mark {}
+
     /** An open line, or a closed one if it ends where it starts. */
     record Line(List<Point> points, Tint tint, double weight, boolean dashed) implements Mark {}
 

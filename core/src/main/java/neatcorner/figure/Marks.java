@@ -18,6 +18,10 @@ final class Marks {
         marks.add(new Mark.Area(outline, fill, edge, weight));
     }
 
+    void shaded(List<Point> outline, Tint tint, double light) {
+        marks.add(new Mark.Shaded(outline, tint, light));
+    }
+
     void area(Box box, Tint fill, @Nullable Tint edge, double weight) {
         area(box.corners(), fill, edge, weight);
     }

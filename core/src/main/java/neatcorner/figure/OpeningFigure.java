@@ -37,7 +37,8 @@ public final class OpeningFigure {
             return impossible();
         }
         Contours contours = plan.contours();
-        boolean plain = plan.job().outline().isRectangle() && !plan.job().outline().isSloped();
+        boolean plain = plan.job().outline().isRectangle() && !plan.job().outline().isSloped()
+                && plan.job().joint().showsMiter();
         if (!plain) {
             return contours == null ? impossible() : anyShape(contours);
         }

@@ -31,8 +31,11 @@ public final class SawFigure {
         this.shown = Math.min(cut.piece().piece().outer().toMm(), w * 6);
     }
 
+    /** The table for one cut; beyond the saw's range, with the stick against an auxiliary fence. */
     public static Figure of(Plan plan, SawCut cut) {
-        return new SawFigure(plan, cut).draw();
+        return plan.job().saw().reachesMiter(cut.miter())
+                ? new SawFigure(plan, cut).draw()
+                : FixtureFigure.of(plan, cut);
     }
 
     private boolean isFinal() {
@@ -173,6 +176,11 @@ public final class SawFigure {
         double x = side * shown * 0.72;
         marks.label(new Point(x, w), 0, 26, Anchor.MIDDLE, down ? "face down" : "face up", 17, true, Tint.INK);
         marks.label(new Point(x, w), 0, 48, Anchor.MIDDLE, "sight edge and rabbet towards you", 14, false, Tint.INK);
+        if (Math.abs(cut.bevel().degrees()) > 1e-9) {
+            Point low = new Point(-side * w * 1.1, w * 1.9);
+            marks.label(low, 0, -16, Anchor.MIDDLE, "tilt the blade", 15, true, Tint.CUT);
+            marks.value(low, Anchor.MIDDLE, cut.bevel(), "Tilt", null);
+        }
         marks.label(new Point(-side * w * 1.1, w), 0, 22, Anchor.MIDDLE, waste(), 13, false, Tint.FAINT_INK);
     }
 

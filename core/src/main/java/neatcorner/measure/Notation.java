@@ -32,6 +32,9 @@ public record Notation(ReadingStep step, Spelling spelling) {
                     1,
                     "");
             case Mass mass -> decimal(mass.kilograms(), 2, "kg");
+            case Fine fine -> units() == Units.MILLIMETRES
+                    ? decimal(fine.millimetres(), 2, "mm")
+                    : decimal(fine.millimetres() / 25.4, 3, "in");
             case Scalar scalar -> decimal(scalar.value(), scalar.decimals(), scalar.unit());
         };
     }

@@ -33,6 +33,22 @@ public final class FramePieces {
         return List.copyOf(pieces);
     }
 
+    /** Of a rectangle whose corners are joined in another way than by miters; others are mitred whatever is asked. */
+    public static List<Piece> of(Contours contours, Outline outline, CornerJoint joint) {
+        List<Piece> mitred = of(contours, outline);
+        if (joint.showsMiter() || !outline.isRectangle() || outline.isSloped()) {
+            return mitred;
+        }
+        List<Piece> square = new ArrayList<>();
+        for (int i = 0; i < mitred.size(); i++) {
+            Piece piece = mitred.get(i);
+            Length length = joint == CornerJoint.BUTT && i % 2 == 0 ? piece.sight() : piece.outer();
+            square.add(new Piece(piece.name(), piece.side(), length, length, piece.face(), EndCut.flat(Angle.ZERO),
+                    EndCut.flat(Angle.ZERO)));
+        }
+        return List.copyOf(square);
+    }
+
     /** Of a flat rectangle: A (top), B (right), C (bottom), D (left). */
     public static List<Piece> ofRectangle(Opening sight, Faces faces) {
         return of(Contours.rectangle(sight, 0, faces.list(), Angle.ZERO), Outline.rectangle());

@@ -10,7 +10,11 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
+import neatcorner.piece.CornerJoint;
+import neatcorner.saw.Checks;
 import neatcorner.saw.Saw;
+import neatcorner.saw.SawKind;
+import neatcorner.saw.SawScale;
 import neatcorner.saw.SecondMiter;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
@@ -45,9 +49,31 @@ public final class Defaults {
         return units.either(3, 1.0 / 8);
     }
 
+    /** A miter saw as they commonly are: 50° of swing, 45° of tilt. */
     public static Saw saw(Units units) {
-        return new Saw(units.either(3, 1.0 / 8), Angle.ofDegrees(50), Angle.ofDegrees(45), units.either(150, 6),
-                Length.ZERO, SecondMiter.TURN_PIECE);
+        return new Saw("miter saw", SawKind.MITER_SAW, units.either(3, 1.0 / 8), Angle.ofDegrees(50),
+                Angle.ofDegrees(45), units.either(150, 6), Length.ZERO, SecondMiter.TURN_PIECE,
+                new SawScale(SawScale.Zero.SQUARE, units.either(180, 7), units.either(400, 16)),
+                degrees(0, 15, 22.5, 30, 45));
+    }
+
+    /** The ways to cut that a shop starts with; ranges and stops are common practice. */
+    public static List<Saw> saws(Units units) {
+        Saw sled = new Saw("sled", SawKind.SLED, units.either(3, 1.0 / 8), Angle.ofDegrees(60), Angle.ofDegrees(45),
+                units.either(150, 6), Length.ZERO, SecondMiter.SWING_SAW,
+                new SawScale(SawScale.Zero.FENCE, units.either(90, 3.5), units.either(500, 20)), degrees(45));
+        Saw box = new Saw("hand miter box", SawKind.HAND_BOX, units.either(1, 1.0 / 32), Angle.ofDegrees(55),
+                Angle.ZERO, units.either(80, 3), Length.ZERO, SecondMiter.SWING_SAW,
+                new SawScale(SawScale.Zero.SQUARE, units.either(150, 6), units.either(250, 10)),
+                degrees(0, 22.5, 30, 36, 45));
+        Saw board = new Saw("shooting board", SawKind.SHOOTING_BOARD, Length.ZERO, Angle.ofDegrees(45), Angle.ZERO,
+                units.either(60, 2.5), Length.ZERO, SecondMiter.SWING_SAW,
+                new SawScale(SawScale.Zero.SQUARE, units.either(200, 8), units.either(200, 8)), degrees(0, 45));
+        return List.of(saw(units), sled, box, board);
+    }
+
+    private static List<Angle> degrees(double... degrees) {
+        return java.util.Arrays.stream(degrees).mapToObj(Angle::ofDegrees).toList();
     }
 
     /** Extra length for a first rough cut. */
@@ -83,7 +109,7 @@ public final class Defaults {
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
         return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size, clearance(units), pack,
-                section(units),
-                emptyRack(units), saw);
+                section(units), CornerJoint.MITER,
+                emptyRack(units), saw, Checks.none());
     }
 }

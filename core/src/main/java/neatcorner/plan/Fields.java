@@ -9,6 +9,8 @@ import neatcorner.measure.Length;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
+import neatcorner.saw.DryFit;
+import neatcorner.saw.SawScale;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 
@@ -69,6 +71,32 @@ public final class Fields {
     /** Those of the mat. */
     public static final List<Field> OF_MAT = List.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP);
 
+    public static final Field GAP_LIMIT = new Field("gap.limit", "Widest gap let pass",
+            plan -> plan.job().checks().gapLimit(),
+            (plan, length) -> plan.job().withChecks(plan.job().checks().withGapLimit(length)));
+    public static final Field FIRST_DIAGONAL = new Field("diagonal.first", "Diagonal from the top left",
+            plan -> Length.mm(plan.job().checks().dryFit().first()),
+            (plan, length) -> plan.job().withChecks(plan.job().checks().withDryFit(plan.job().checks().dryFit()
+                    .withDiagonals(length.toMm(), plan.job().checks().dryFit().second()))));
+    public static final Field SECOND_DIAGONAL = new Field("diagonal.second", "Diagonal from the top right",
+            plan -> Length.mm(plan.job().checks().dryFit().second()),
+            (plan, length) -> plan.job().withChecks(plan.job().checks().withDryFit(plan.job().checks().dryFit()
+                    .withDiagonals(plan.job().checks().dryFit().first(), length.toMm()))));
+    public static final Field ROCKS = new Field("rocks", "Lifts off a flat table by",
+            plan -> Length.mm(plan.job().checks().dryFit().rocks()),
+            (plan, length) -> plan.job().withChecks(plan.job().checks()
+                    .withDryFit(plan.job().checks().dryFit().withRocks(length.toMm()))));
+    public static final Field SCALE_RADIUS = new Field("scale.radius", "Pivot to the marks of the scale",
+            plan -> plan.job().saw().scale().radius(),
+            (plan, length) -> plan.job().withSaw(plan.job().saw().withScale(new SawScale(
+                    plan.job().saw().scale().zero(), length, plan.job().saw().scale().fence()))));
+    public static final Field FENCE_LENGTH = new Field("scale.fence", "Blade to the fence's end",
+            plan -> plan.job().saw().scale().fence(),
+            (plan, length) -> plan.job().withSaw(plan.job().saw().withScale(new SawScale(
+                    plan.job().saw().scale().zero(), plan.job().saw().scale().radius(), length))));
+
+    private static final List<String> GAPS = List.of("Open outside, at the heel", "Open inside, at the toe",
+            "Step in the face");
     private static final List<String> SIDES = List.of("top", "right", "bottom", "left");
 
     private Fields() {}
@@ -85,6 +113,26 @@ public final class Fields {
         return new Field("side." + side, "Side " + (char) ('A' + side % 26),
                 plan -> Length.mm(Geometry.of(plan.job()).edge(plan.job().sizeOf()).length(side)),
                 (plan, length) -> new Reshape(plan.job(), mirrored).side(side, length));
+    }
+
+    /** Outer length of a piece as it was cut. */
+    public static Field cut(int piece) {
+        return new Field("cut." + piece, "Length as cut",
+                plan -> plan.job().checks().of(plan.pieces().get(piece)).outer(),
+                (plan, length) -> plan.job().withChecks(plan.job().checks()
+                        .with(plan.job().checks().of(plan.pieces().get(piece)).withOuter(length))));
+    }
+
+    /** A gap of the dry fit at a corner, clockwise from the top left; 0 at the heel, 1 at the toe, 2 a step in the face. */
+    public static Field gap(int corner, int what) {
+        return new Field("gap." + corner + "." + what, GAPS.get(what),
+                plan -> Length.mm(gaps(plan.job().checks().dryFit(), what).get(corner)),
+                (plan, length) -> plan.job().withChecks(plan.job().checks()
+                        .withDryFit(plan.job().checks().dryFit().with(corner, what, length.toMm()))));
+    }
+
+    private static List<Double> gaps(DryFit fit, int what) {
+        return what == 0 ? fit.heels() : what == 1 ? fit.toes() : fit.steps();
     }
 
     /** Thickness of one layer of the pack. */

@@ -10,6 +10,8 @@ import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
+import neatcorner.piece.CornerJoint;
+import neatcorner.saw.Checks;
 import neatcorner.saw.Saw;
 import neatcorner.section.Section;
 import neatcorner.stock.Rack;
@@ -22,10 +24,12 @@ import org.jspecify.annotations.Nullable;
  * @param quantity   how many equal frames, at least 1
  * @param outline    its shape, slope, and face widths where they differ
  * @param sizeOf     which size was measured
+ * @param joint      of the corners; only rectangles have another than the miter
+ * @param checks     what was measured, and where it will hang
  * @param clearance  play between pack and rabbet wall, per side
  */
 public record Job(String title, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
-        Length clearance, Pack pack, Section section, Rack stock, Saw saw) {
+        Length clearance, Pack pack, Section section, CornerJoint joint, Rack stock, Saw saw, Checks checks) {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;
 
@@ -48,15 +52,18 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
     }
 
     public Job withTitle(String newTitle) {
-        return new Job(newTitle, units, quantity, outline, sizeOf, size, clearance, pack, section, stock, saw);
+        return new Job(newTitle, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, stock, saw,
+                checks);
     }
 
     public Job withUnits(Units newUnits) {
-        return new Job(title, newUnits, quantity, outline, sizeOf, size, clearance, pack, section, stock, saw);
+        return new Job(title, newUnits, quantity, outline, sizeOf, size, clearance, pack, section, joint, stock, saw,
+                checks);
     }
 
     public Job withQuantity(int newQuantity) {
-        return new Job(title, units, newQuantity, outline, sizeOf, size, clearance, pack, section, stock, saw);
+        return new Job(title, units, newQuantity, outline, sizeOf, size, clearance, pack, section, joint, stock, saw,
+                checks);
     }
 
     /** With widths of their own for the four sides; null gives all the section's. */
@@ -66,11 +73,13 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
     }
 
     public Job withOutline(Outline newOutline) {
-        return new Job(title, units, quantity, newOutline, sizeOf, size, clearance, pack, section, stock, saw);
+        return new Job(title, units, quantity, newOutline, sizeOf, size, clearance, pack, section, joint, stock, saw,
+                checks);
     }
 
     public Job withSize(SizeOf of, Opening newSize) {
-        return new Job(title, units, quantity, outline, of, newSize, clearance, pack, section, stock, saw);
+        return new Job(title, units, quantity, outline, of, newSize, clearance, pack, section, joint, stock, saw,
+                checks);
     }
 
     /** The same frame, from now on governed by another of its sizes. */
@@ -79,22 +88,37 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
     }
 
     public Job withClearance(Length newClearance) {
-        return new Job(title, units, quantity, outline, sizeOf, size, newClearance, pack, section, stock, saw);
+        return new Job(title, units, quantity, outline, sizeOf, size, newClearance, pack, section, joint, stock, saw,
+                checks);
     }
 
     public Job withPack(Pack newPack) {
-        return new Job(title, units, quantity, outline, sizeOf, size, clearance, newPack, section, stock, saw);
+        return new Job(title, units, quantity, outline, sizeOf, size, clearance, newPack, section, joint, stock, saw,
+                checks);
     }
 
     public Job withSection(Section newSection) {
-        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, newSection, stock, saw);
+        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, newSection, joint, stock, saw,
+                checks);
     }
 
     public Job withStock(Rack newStock) {
-        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, newStock, saw);
+        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, newStock, saw,
+                checks);
     }
 
     public Job withSaw(Saw newSaw) {
-        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, stock, newSaw);
+        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, stock, newSaw,
+                checks);
+    }
+
+    public Job withJoint(CornerJoint newJoint) {
+        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, newJoint, stock, saw,
+                checks);
+    }
+
+    public Job withChecks(Checks newChecks) {
+        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, stock, saw,
+                newChecks);
     }
 }

@@ -63,6 +63,7 @@ public final class LargestFrame {
         Geometry geometry = Geometry.of(one);
         Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
         return contours == null
-                || Planner.layOut(one, FramePieces.of(contours, one.outline()), Search.PATIENT).isComplete();
+                || Planner.layOut(one, FramePieces.of(contours, one.outline(), one.joint()), Search.PATIENT)
+                        .isComplete();
     }
 }

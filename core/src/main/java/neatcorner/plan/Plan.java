@@ -18,18 +18,21 @@ import org.jspecify.annotations.Nullable;
  *
  * @param contours edges of the frame; null when there is none to make
  * @param pieces   of one frame; empty when the sizes are impossible
+ * @param parts    what is cut for them: the pieces, or what those too long for a stick are scarfed from
  * @param layout   where the pieces of all frames are cut from
  * @param settings of the saw, for the final cuts
  * @param cuts     every stroke of the saw in order
  * @param weight   of one frame
  * @param findings the gravest first
  */
-public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, StickLayout layout,
+public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, List<Piece> parts,
+        StickLayout layout,
         List<SawSetting> settings,
         List<SawCut> cuts, Weight weight, List<Finding> findings) {
 
     public Plan {
         pieces = List.copyOf(pieces);
+        parts = List.copyOf(parts);
         settings = List.copyOf(settings);
         cuts = List.copyOf(cuts);
         findings = List.copyOf(findings);
@@ -56,6 +59,6 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
 
     /** Length of stick that all the frames take, kerfs included, before trims and defects. */
     public Length stickNeeded() {
-        return Length.sum(pieces.stream().map(LengthTaken.on(job)).toList()).times(job.quantity());
+        return Length.sum(parts.stream().map(LengthTaken.on(job)).toList()).times(job.quantity());
     }
 }

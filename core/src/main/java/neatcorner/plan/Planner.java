@@ -5,10 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.hanging.Weight;
+import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.outline.Contours;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Scarf;
 
 import neatcorner.saw.CuttingOrder;
 import neatcorner.stock.LayOut;
@@ -31,21 +33,39 @@ public final class Planner {
         Geometry geometry = Geometry.of(job);
         FrameSizes sizes = geometry.sizes();
         Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
-        List<Piece> pieces = contours == null ? List.of() : FramePieces.of(contours, job.outline());
+        List<Piece> pieces = contours == null ? List.of() : FramePieces.of(contours, job.outline(), job.joint());
+        List<Piece> parts = scarfed(job, pieces);
         boolean possible = !pieces.isEmpty();
-        StickLayout layout = possible ? layOut(job, pieces, search) : NOTHING_TO_CUT;
+        StickLayout layout = possible ? layOut(job, parts, search) : NOTHING_TO_CUT;
         Weight weight = possible && job.section().isSound()
                 ? weight(job, pieces, sizes, contours)
                 : new Weight(Mass.ZERO, Mass.ZERO);
-        Plan plan = new Plan(job, sizes, contours, pieces, layout, CuttingOrder.settings(pieces),
-                CuttingOrder.cuts(pieces, job.quantity(), layout), weight, List.of());
+        Plan plan = new Plan(job, sizes, contours, pieces, parts, layout, CuttingOrder.settings(parts),
+                CuttingOrder.cuts(parts, job.quantity(), layout), weight, List.of());
         List<Finding> findings = new ArrayList<>();
         SizeFindings.add(plan, findings);
         ShapeFindings.add(geometry, plan, findings);
         SectionFindings.add(plan, findings);
         StockFindings.add(plan, findings);
+        MeasuredFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));
-        return new Plan(job, sizes, contours, pieces, layout, plan.settings(), plan.cuts(), weight, findings);
+        return new Plan(job, sizes, contours, pieces, parts, layout, plan.settings(), plan.cuts(), weight, findings);
+    }
+
+    /** The pieces, those too long for any stick in parts where the maker wants them scarfed. */
+    private static List<Piece> scarfed(Job job, List<Piece> pieces) {
+        Length clear = job.stock().longestClear().orElse(Length.ZERO);
+        if (job.stock().scarf() <= 0 || !clear.isPositive()) {
+            return pieces;
+        }
+        Scarf scarf = new Scarf(job.stock().scarf(), job.section().thickness());
+        List<Piece> parts = new ArrayList<>();
+        for (Piece piece : pieces) {
+            List<Piece> each = scarf.parts(piece,
+                    clear.minus(piece.kerfAtMiter(job.saw().kerf())).minus(job.saw().rough()));
+            parts.addAll(each.isEmpty() ? List.of(piece) : each);
+        }
+        return List.copyOf(parts);
     }
 
     static StickLayout layOut(Job job, List<Piece> pieces, Search search) {

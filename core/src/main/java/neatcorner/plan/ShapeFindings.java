@@ -7,6 +7,7 @@ import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Segment;
 import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 
 /** What a shape can get wrong: edges that cross, sides that vanish, rabbets that meet, short grain. */
@@ -34,6 +35,21 @@ final class ShapeFindings {
             addSegments(contours, plan, findings);
         }
         addBevels(plan, findings);
+        addJoint(plan, findings);
+    }
+
+    private static void addJoint(Plan plan, List<Finding> findings) {
+        CornerJoint joint = plan.job().joint();
+        Remedy miter = new Remedy(Sentence.of("Miter the corners"), j -> j.withJoint(CornerJoint.MITER));
+        if (joint != CornerJoint.MITER && !(plan.job().outline().isRectangle() && !plan.job().outline().isSloped())) {
+            findings.add(Finding.check("corner.rectangles-only", Station.SHAPE, Sentence.of(
+                    "Only flat rectangles get " + joint.title() + " corners; these are planned with miters."), miter));
+        } else if (!joint.showsMiter()) {
+            findings.add(Finding.note("rabbet.runs-out", Station.SHAPE, Sentence.of(
+                    "A rabbet run to the end of a square-cut piece shows at the corner: stop it short, or cut it after the"
+                            + " corners are glued."),
+                    miter));
+        }
     }
 
     private static @org.jspecify.annotations.Nullable Remedy remedy(Job job) {

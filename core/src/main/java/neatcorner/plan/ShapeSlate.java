@@ -8,6 +8,7 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Segment;
+import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 
 /** The slate at the shape: corner angles and what the saw makes of them, or the segments of a curve. */
@@ -23,8 +24,11 @@ final class ShapeSlate {
         if (contours == null) {
             return new Slate(rows);
         }
-        if (contours.segments().isEmpty()) {
+        if (!plan.job().joint().showsMiter() && plan.job().outline().isRectangle()) {
+            square(plan, rows);
+        } else if (contours.segments().isEmpty()) {
             corners(plan, contours, rows);
+            joint(plan, rows);
         } else {
             segments(contours, rows);
         }
@@ -57,6 +61,46 @@ final class ShapeSlate {
                         "sin of half the turn × sin of the slope", corner)));
             }
         }
+    }
+
+    /** Lengths of pieces that are cut square, and what is taken off at their ends. */
+    private static void square(Plan plan, List<Slate.Row> rows) {
+        for (Piece piece : plan.pieces().subList(0, 2)) {
+            String twin = plan.pieces().get(piece.equals(plan.pieces().get(0)) ? 2 : 3).name();
+            rows.add(Slate.Row.large("Length of " + piece.name() + ", " + twin,
+                    Reading.computed("Length of " + piece.name() + ", " + twin, piece.outer(),
+                            plan.job().joint() != CornerJoint.BUTT || piece.side().equals("right")
+                                    ? "it runs through: the outside size"
+                                    : "it stands between the sides: the sight size")));
+        }
+        joint(plan, rows);
+    }
+
+    private static void joint(Plan plan, List<Slate.Row> rows) {
+        Length thickness = plan.job().section().thickness();
+        Reading thick = Reading.given("Thickness", thickness);
+        switch (plan.job().joint()) {
+            case LAP, MITRED_LAP -> {
+                rows.add(Slate.Row.large("Cheek, take off", Reading.computed("Cheek", new Length(thickness.units() / 2),
+                        "half of {0}, over the width of the other piece", thick)));
+                rows.add(Slate.Row.plain("over", Reading.given("Width of the cheek", plan.job().section().width())));
+            }
+            case BOX -> {
+                int fingers = fingers(thickness);
+                rows.add(Slate.Row.large("Fingers", Reading.computed("Fingers", Scalar.count(fingers),
+                        "an odd number, each about 6 mm of {0}", thick)));
+                rows.add(Slate.Row.plain("each", Reading.computed("Finger", new Length(thickness.units() / fingers),
+                        "{0} ÷ " + fingers, thick)));
+            }
+            case MITER, BUTT -> {
+                // nothing is taken off
+            }
+        }
+    }
+
+    /** An odd number, so that both ends of a piece look alike: common practice. */
+    private static int fingers(Length thickness) {
+        return Math.max(3, 2 * (int) Math.round((thickness.toMm() / 6 - 1) / 2) + 1);
     }
 
     private static Reading miter(String piece, Angle miter, Reading corner) {

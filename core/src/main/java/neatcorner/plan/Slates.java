@@ -13,6 +13,8 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
+import neatcorner.saw.Saw;
+import neatcorner.saw.SawScale;
 import neatcorner.saw.SawSetting;
 import neatcorner.section.Section;
 import neatcorner.stock.StickLayout;
@@ -106,7 +108,7 @@ public final class Slates {
     private static Slate sticks(Plan plan) {
         StickLayout layout = plan.layout();
         List<Slate.Row> rows = new ArrayList<>();
-        Reading pieces = Reading.given("Pieces", Scalar.count((long) plan.pieces().size() * plan.job().quantity()));
+        Reading pieces = Reading.given("Pieces", Scalar.count((long) plan.parts().size() * plan.job().quantity()));
         String proof = !layout.isComplete()
                 ? "Sticks to take, too few"
                 : layout.proved() ? "Sticks to take, proved least" : "Sticks to take, least not proved";
@@ -153,6 +155,17 @@ public final class Slates {
                         plan.job().outline().isRectangle()
                                 ? "the angle whose tangent is the other face ÷ this face"
                                 : "from the corner's angle and the two face widths")));
+                Saw saw = plan.job().saw();
+                Reading miter = Reading.given("Miter", shown);
+                if (!saw.reachesMiter(shown)) {
+                    rows.add(
+                            Slate.Row.large("In the fixture, set", Reading.computed("In the fixture, set for " + pieces,
+                                    saw.set(shown), "90° less {0}, the stick square to an auxiliary fence", miter)));
+                }
+                if (saw.scale().zero() == SawScale.Zero.FENCE) {
+                    rows.add(Slate.Row.plain("Scale reads", Reading.computed("Scale reads for " + pieces,
+                            saw.scale().reads(saw.set(shown)), "this scale counts from the fence")));
+                }
                 if (setting.bevel().degrees() > 1e-9) {
                     rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt for " + pieces, setting.bevel(),
                             "sin of half the turn at the corner × sin of the slope")));
@@ -170,9 +183,10 @@ public final class Slates {
     }
 
     private static Reading outerLength(Plan plan, SawSetting setting) {
-        Piece piece = plan.pieces().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
+        Piece piece = plan.parts().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
                 .orElseThrow();
-        if (!plan.job().outline().isRectangle()) {
+        boolean whole = plan.pieces().contains(piece) && plan.job().joint().showsMiter();
+        if (!plan.job().outline().isRectangle() || !whole) {
             return Reading.given("Outer length of " + String.join(", ", setting.pieces()), setting.stop());
         }
         boolean across = piece.side().equals("top") || piece.side().equals("bottom");

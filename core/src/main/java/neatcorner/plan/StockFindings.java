@@ -22,7 +22,7 @@ final class StockFindings {
     private StockFindings() {}
 
     static void add(Plan plan, List<Finding> findings) {
-        if (plan.pieces().isEmpty()) {
+        if (plan.parts().isEmpty()) {
             return;
         }
         StickLayout layout = plan.layout();
@@ -36,7 +36,7 @@ final class StockFindings {
             findings.add(emptyRack(plan));
             return;
         }
-        Piece longest = plan.pieces().stream().max(Comparator.comparing(Piece::longPoint)).orElseThrow();
+        Piece longest = plan.parts().stream().max(Comparator.comparing(Piece::longPoint)).orElseThrow();
         Length longestClear = plan.job().stock().longestClear().orElse(Length.ZERO);
         Length taken = LengthTaken.on(plan.job()).apply(longest);
         if (taken.isMoreThan(longestClear)) {
@@ -45,7 +45,7 @@ final class StockFindings {
         }
         if (plan.job().stock().keepFrameTogether() == Keep.MUST) {
             Job apart = plan.job().withStock(plan.job().stock().withKeep(Keep.WISH));
-            if (Planner.layOut(apart, plan.pieces(), Search.PATIENT).isComplete()) {
+            if (Planner.layOut(apart, plan.parts(), Search.PATIENT).isComplete()) {
                 findings.add(mustSplit(plan));
                 return;
             }
@@ -82,7 +82,7 @@ final class StockFindings {
 
     /** A stick long enough for all four sides with its end trim, rounded up to something one would ask for. */
     private static Length wholeFrame(Plan plan) {
-        Length needed = Length.sum(plan.pieces().stream().map(LengthTaken.on(plan.job())).toList())
+        Length needed = Length.sum(plan.parts().stream().map(LengthTaken.on(plan.job())).toList())
                 .plus(plan.job().stock().endTrim());
         return roundedUp(needed, plan.job());
     }
@@ -103,7 +103,7 @@ final class StockFindings {
 
     private static Finding emptyRack(Plan plan) {
         Job job = plan.job();
-        Length longest = plan.pieces().stream().map(LengthTaken.on(job)).max(Length::compareTo).orElseThrow();
+        Length longest = plan.parts().stream().map(LengthTaken.on(job)).max(Length::compareTo).orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(List.of(new Stick("stick 1", length, 4 * job.quantity(), null, List.of())));
@@ -117,7 +117,7 @@ final class StockFindings {
 
     private static Finding tooLong(Plan plan, Piece longest, Length taken, Length longestClear) {
         Length length = roundedUp(taken.plus(plan.job().stock().endTrim()), plan.job());
-        long count = plan.pieces().stream().filter(piece -> LengthTaken.on(plan.job()).apply(piece)
+        long count = plan.parts().stream().filter(piece -> LengthTaken.on(plan.job()).apply(piece)
                 .isMoreThan(longestClear)).count() * plan.job().quantity();
         Sentence message = Sentence.of("Piece {piece} takes {0}, and the longest clear stretch on the rack is {1}."
                 .replace("{piece}", longest.name()), taken, longestClear);
@@ -131,7 +131,7 @@ final class StockFindings {
         Rack stock = plan.job().stock();
         Sentence message = Sentence.of("The rack is short of wood: {0} of {1} pieces find no place.",
                 Scalar.count(plan.layout().unplaced()),
-                Scalar.count((long) plan.pieces().size() * plan.job().quantity()));
+                Scalar.count((long) plan.parts().size() * plan.job().quantity()));
         return Finding.stop("stock.short", STICKS, message, more(plan, stock).orElse(null));
     }
 
@@ -160,6 +160,6 @@ final class StockFindings {
     }
 
     private static StickLayout layOut(Plan plan, Rack stock) {
-        return Planner.layOut(plan.job().withStock(stock), plan.pieces(), Search.PATIENT);
+        return Planner.layOut(plan.job().withStock(stock), plan.parts(), Search.PATIENT);
     }
 }

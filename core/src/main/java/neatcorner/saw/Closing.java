@@ -1,6 +1,6 @@
 package neatcorner.saw;
 
-import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
@@ -13,16 +13,18 @@ import neatcorner.piece.Piece;
  *                  of all angle errors together
  * @param lastMiss  how far the ends miss each other there, side by side
  * @param spread    the joint after each piece, when a band spreads the error over all corners
- * @param corners   outer corners as the band leaves them; corner i is where piece i starts
+ * @param banded    where the pieces lie as the band leaves them
+ * @param tight     where they lie with every corner tight but the last
  * @param angleSum  of all errors, radians; positive when the miters are too big
  * @param lean      the most that a corner's angle is off as the band leaves it, radians
  */
-public record Closing(double lastGap, boolean lastAtToe, double lastMiss, List<Joint> spread, List<Vertex> corners,
-        double angleSum, double lean) {
+public record Closing(double lastGap, boolean lastAtToe, double lastMiss, List<Joint> spread, List<Placed> banded,
+        List<Placed> tight, double angleSum, double lean) {
 
     public Closing {
         spread = List.copyOf(spread);
-        corners = List.copyOf(corners);
+        banded = List.copyOf(banded);
+        tight = List.copyOf(tight);
     }
 
     /** Throws {@link IllegalArgumentException} unless there is an error for each piece. */
@@ -35,7 +37,9 @@ public record Closing(double lastGap, boolean lastAtToe, double lastMiss, List<J
         List<Joint> joints = new Spread(ring).joints(misfit);
         double contact = ring.contact(pieces.size() - 1);
         return new Closing(contact * Math.tan(Math.abs(misfit[0])), misfit[0] > 0, Math.hypot(misfit[1], misfit[2]),
-                joints, placed(ring, joints), misfit[0], lean(ring, joints));
+                joints, ring.placed(joints), ring.placed(Collections.nCopies(ring.size(), new Joint(0, 0, 0))),
+                misfit[0],
+                lean(ring, joints));
     }
 
     private static double lean(Ring ring, List<Joint> joints) {
@@ -46,34 +50,22 @@ public record Closing(double lastGap, boolean lastAtToe, double lastMiss, List<J
         return lean;
     }
 
-    /** The corners with each piece turned and shifted as its joints are. */
-    private static List<Vertex> placed(Ring ring, List<Joint> joints) {
-        List<Vertex> corners = new ArrayList<>();
-        double heading = 0;
-        Vertex at = new Vertex(0, 0);
-        for (int i = 0; i < ring.size(); i++) {
-            corners.add(at);
-            double length = ring.pieces().get(i).outer().toMm() + ring.cut().get(i).length();
-            at = at.plus(length * Math.cos(heading), length * Math.sin(heading));
-            Joint joint = joints.get(i);
-            Vertex in = ring.inwards(i);
-            at = at.plus(in.y() * joint.heel() + in.x() * joint.step(), -in.x() * joint.heel() + in.y() * joint.step());
-            heading += ring.turn(i) + ring.turnError(i) + joint.turn(ring.contact(i));
-        }
-        return corners;
-    }
-
     /** The widest gap when a band spreads the error. */
     public double spreadGap() {
         return spread.stream().mapToDouble(Joint::gap).max().orElse(0);
     }
 
+    /** The outer corners as the band leaves them; corner i is where piece i starts. */
+    public List<Vertex> corners() {
+        return banded.stream().map(Placed::start).toList();
+    }
+
     /** Distances between opposite corners of a frame with four sides: from the first, then from the second. */
     public List<Length> diagonals() {
-        if (corners.size() != 4) {
+        if (banded.size() != 4) {
             return List.of();
         }
-        return List.of(Length.mm(corners.get(0).distanceTo(corners.get(2))),
-                Length.mm(corners.get(1).distanceTo(corners.get(3))));
+        return List.of(Length.mm(corners().get(0).distanceTo(corners().get(2))),
+                Length.mm(corners().get(1).distanceTo(corners().get(3))));
     }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import neatcorner.measure.Angle;
-import neatcorner.measure.Length;
+import neatcorner.measure.Fine;
 import neatcorner.measure.Sentence;
 
 /**
@@ -63,6 +63,22 @@ public record DryFit(List<Double> heels, List<Double> toes, List<Double> steps, 
 
     /** A pattern that a fault leaves on heels and toes, for a gap of one. */
     private record Pattern(Fault fault, String piece, double[] leaves, double prior) {}
+
+    /** With one reading changed: at a corner, 0 heel, 1 toe, 2 step. */
+    public DryFit with(int corner, int what, double gap) {
+        List<Double> changed = new ArrayList<>(what == 0 ? heels : what == 1 ? toes : steps);
+        changed.set(corner, gap);
+        return new DryFit(what == 0 ? changed : heels, what == 1 ? changed : toes, what == 2 ? changed : steps, first,
+                second, rocks);
+    }
+
+    public DryFit withDiagonals(double newFirst, double newSecond) {
+        return new DryFit(heels, toes, steps, newFirst, newSecond, rocks);
+    }
+
+    public DryFit withRocks(double lift) {
+        return new DryFit(heels, toes, steps, first, second, lift);
+    }
 
     /**
      * The causes, the likeliest first. Each fault leaves a pattern of gaps; how well the best fit of each explains the
@@ -188,18 +204,18 @@ public record DryFit(List<Double> heels, List<Double> toes, List<Double> steps, 
             case PAIR_LENGTH -> piece.equals("opposite")
                     ? Sentence
                             .of("Opposite sides differ in length by about {0}: lay each pair together, shave the longer"
-                                    + " to match the shorter.", Length.mm(size * Math.sqrt(2)))
+                                    + " to match the shorter.", new Fine(size * Math.sqrt(2)))
                     : Sentence.of(
                             "Piece " + piece + " is about {0} shorter than the one across from it: shave that one to"
                                     + " match, or cut " + piece + " again.",
-                            Length.mm(2 * size * Math.sqrt(2)));
+                            new Fine(2 * size * Math.sqrt(2)));
             case ONE_END ->
                 Sentence.of("One cut at corner " + piece + " is off by {0}: shave it, or cut that end again.",
                         Angle.ofRadians(Math.atan(size / face)));
             case BEVEL -> Sentence.of(
                     "The faces are stepped by {0}: the blade does not stand square to the table, or the sticks differ in"
                             + " thickness.",
-                    Length.mm(step));
+                    new Fine(step));
             case OUT_OF_SQUARE -> Sentence.of(
                     diagonals > 0
                             ? "All joints close, but the frame leans: squeeze the diagonal from the top left until both agree,"

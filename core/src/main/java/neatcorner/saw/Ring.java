@@ -1,5 +1,6 @@
 package neatcorner.saw;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.Piece;
@@ -99,5 +100,22 @@ record Ring(List<Piece> pieces, List<CutError> cut) {
             heading += turn(i);
         }
         return sum;
+    }
+
+    /** The pieces one after the other from 0, 0, each turned and shifted against the last as the joint between them is. */
+    List<Placed> placed(List<Joint> joints) {
+        List<Placed> placed = new ArrayList<>();
+        double heading = 0;
+        Vertex at = new Vertex(0, 0);
+        for (int i = 0; i < size(); i++) {
+            placed.add(new Placed(at, heading));
+            double length = pieces.get(i).outer().toMm() + cut.get(i).length();
+            Joint joint = joints.get(i);
+            Vertex in = inwards(i);
+            at = at.plus(length * Math.cos(heading), length * Math.sin(heading)).plus(
+                    in.y() * joint.heel() + in.x() * joint.step(), -in.x() * joint.heel() + in.y() * joint.step());
+            heading += turn(i) + turnError(i) + joint.turn(contact(i));
+        }
+        return placed;
     }
 }

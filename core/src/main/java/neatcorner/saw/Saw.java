@@ -1,37 +1,74 @@
 package neatcorner.saw;
 
+import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 
 /**
  * What a saw does and how the maker uses it.
  *
+ * @param name        what the shop calls it
  * @param kerf        width of wood that the blade removes
  * @param maxMiter    how far it swings from a square cut, either way
  * @param maxBevel    how far it tilts
  * @param minHold     shorter pieces are clamped, never held by hand
  * @param rough       extra length at the first cut, taken off in the final trim; zero cuts straight to length
  * @param secondMiter how the other end is cut
+ * @param scale       how its angle is read and nudged
+ * @param stops       miters at which it clicks in, from a square cut
  */
-public record Saw(Length kerf, Angle maxMiter, Angle maxBevel, Length minHold, Length rough, SecondMiter secondMiter) {
+public record Saw(String name, SawKind kind, Length kerf, Angle maxMiter, Angle maxBevel, Length minHold, Length rough,
+        SecondMiter secondMiter, SawScale scale, List<Angle> stops) {
+    private static final double AT_STOP = 0.05;
+
+    public Saw {
+        stops = List.copyOf(stops);
+    }
 
     public Saw withKerf(Length newKerf) {
-        return new Saw(newKerf, maxMiter, maxBevel, minHold, rough, secondMiter);
+        return new Saw(name, kind, newKerf, maxMiter, maxBevel, minHold, rough, secondMiter, scale, stops);
     }
 
     public Saw withMinHold(Length newMinHold) {
-        return new Saw(kerf, maxMiter, maxBevel, newMinHold, rough, secondMiter);
+        return new Saw(name, kind, kerf, maxMiter, maxBevel, newMinHold, rough, secondMiter, scale, stops);
     }
 
     public Saw withRough(Length newRough) {
-        return new Saw(kerf, maxMiter, maxBevel, minHold, newRough, secondMiter);
+        return new Saw(name, kind, kerf, maxMiter, maxBevel, minHold, newRough, secondMiter, scale, stops);
     }
 
     public Saw withSecondMiter(SecondMiter newSecondMiter) {
-        return new Saw(kerf, maxMiter, maxBevel, minHold, rough, newSecondMiter);
+        return new Saw(name, kind, kerf, maxMiter, maxBevel, minHold, rough, newSecondMiter, scale, stops);
+    }
+
+    public Saw withScale(SawScale newScale) {
+        return new Saw(name, kind, kerf, maxMiter, maxBevel, minHold, rough, secondMiter, newScale, stops);
+    }
+
+    public Saw withRange(Angle newMaxMiter, Angle newMaxBevel) {
+        return new Saw(name, kind, kerf, newMaxMiter, newMaxBevel, minHold, rough, secondMiter, scale, stops);
+    }
+
+    public Saw withName(String newName) {
+        return new Saw(newName, kind, kerf, maxMiter, maxBevel, minHold, rough, secondMiter, scale, stops);
     }
 
     public boolean reachesMiter(Angle miter) {
         return Math.abs(miter.degrees()) <= maxMiter.degrees() + 1e-9;
+    }
+
+    /** Whether it clicks in at a miter. */
+    public boolean clicksAt(Angle miter) {
+        return stops.stream().anyMatch(stop -> Math.abs(stop.degrees() - Math.abs(miter.degrees())) < AT_STOP);
+    }
+
+    /**
+     * The angle to set for a miter. Beyond its range the stick is clamped square to an auxiliary fence, along the blade's
+     * square line, and the complement is cut.
+     */
+    public Angle set(Angle miter) {
+        return reachesMiter(miter)
+                ? miter
+                : Angle.ofDegrees(Math.signum(miter.degrees()) * (90 - Math.abs(miter.degrees())));
     }
 }

@@ -28,6 +28,11 @@ public record SawCut(Kind kind, CutPiece piece, @Nullable CutStick stick, @Nulla
         return kind == Kind.FIRST_MITER ? piece.piece().left().miter() : piece.piece().right().miter();
     }
 
+    /** The blade's tilt from vertical in this cut. */
+    public neatcorner.measure.Angle bevel() {
+        return kind == Kind.FIRST_MITER ? piece.piece().left().bevel() : piece.piece().right().bevel();
+    }
+
     /** Whether the piece lies face down: only for the final cut, and only if the maker turns pieces over. */
     public boolean isFaceDown(Saw saw) {
         return kind == Kind.FINAL_MITER && saw.secondMiter() == SecondMiter.TURN_PIECE;

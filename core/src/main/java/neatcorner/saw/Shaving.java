@@ -22,6 +22,8 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
     /** More than this at one end is no shaving but a new cut, mm. */
     private static final double MOST = 3;
     private static final double LEAST = 0.005;
+    /** Sides that should be alike and differ by more leave a gap that is seen, mm: common practice. */
+    public static final double MOST_MISMATCH = 0.5;
     private static final double GOOD_MITER = Math.toRadians(0.03);
     /** A frame whose corners are off by more is seen to lean: a tenth of a degree, from memory. */
     public static final double MOST_LEAN = Math.toRadians(0.1);
@@ -53,7 +55,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
      */
     public static Shaving least(List<Piece> pieces, List<CutError> errors, double limit, double play, double rabbet) {
         Closing now = Closing.of(pieces, errors);
-        if (now.spreadGap() <= limit && now.lean() <= MOST_LEAN) {
+        if (now.spreadGap() <= limit && now.lean() <= MOST_LEAN && mismatch(pieces, errors) <= MOST_MISMATCH) {
             return new Shaving(List.of(), errors, now.spreadGap(), -1);
         }
         Ring ring = new Ring(pieces, errors);
@@ -80,6 +82,18 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
                 : new CutError(length, error.left() + turn, error.right());
     }
 
+    private static double mismatch(List<Piece> pieces, List<CutError> errors) {
+        double most = 0;
+        for (int i = 0; i < pieces.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (pieces.get(i).isTwinOf(pieces.get(j))) {
+                    most = Math.max(most, Math.abs(errors.get(i).length() - errors.get(j).length()));
+                }
+            }
+        }
+        return most;
+    }
+
     private static int worst(List<Piece> pieces, List<CutError> errors) {
         int worst = 0;
         double least = Double.MAX_VALUE;
@@ -97,7 +111,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
 
     /** One way of taking wood off: at the heel or at the toe of one end. */
     private record Way(int piece, boolean right, boolean heel, List<Joint> joints, double[] turns,
-            double rabbetLoss) {}
+            double shortens, double rabbetLoss) {}
 
     private static List<Shave> solve(Ring ring, double limit, double play, double rabbet) {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
@@ -126,11 +140,31 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
                 }
             }
         }
+        matchTwins(model, ring, ways, variables);
         for (int k = 0; k < ways.size(); k += 2) {
             keepMiter(model, ring, ways.get(k), variables.get(k), variables.get(k + 1));
         }
         Optimisation.Result result = model.minimise();
         return result.getState().isFeasible() ? shaves(ways, variables) : List.of();
+    }
+
+    private static void matchTwins(ExpressionsBasedModel model, Ring ring, List<Way> ways, List<Variable> variables) {
+        double most = MOST_MISMATCH * 0.98;
+        for (int i = 0; i < ring.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (ring.pieces().get(i).isTwinOf(ring.pieces().get(j))) {
+                    double differ = ring.cut().get(i).length() - ring.cut().get(j).length();
+                    Expression alike = model.newExpression("alike" + i + "-" + j).lower(-most - differ)
+                            .upper(most - differ);
+                    for (int k = 0; k < ways.size(); k++) {
+                        int piece = ways.get(k).piece;
+                        if (piece == i || piece == j) {
+                            alike.set(variables.get(k), (piece == i ? 1 : -1) * ways.get(k).shortens);
+                        }
+                    }
+                }
+            }
+        }
     }
 
     /** A shave may not make a miter worse than it is, or than a good one. */
@@ -169,7 +203,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
                     turns[i] = off.right();
                     turns[Math.floorMod(i - 1, ring.size())] = off.left();
                     double loss = (heel ? 1 - atRabbet : atRabbet) / Math.cos(miter);
-                    ways.add(new Way(i, right, heel, spread.joints(share), turns, loss));
+                    ways.add(new Way(i, right, heel, spread.joints(share), turns, off.length(), loss));
                 }
             }
         }

@@ -35,7 +35,9 @@ public final class Jobs {
                 Keep.WISH, false);
         return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
-                Length.mm(1.5), pack, section, rack, Defaults.saw(Units.MILLIMETRES));
+                Length.mm(1.5), pack, section, neatcorner.piece.CornerJoint.MITER, rack,
+                Defaults.saw(Units.MILLIMETRES),
+                neatcorner.saw.Checks.none());
     }
 
     public static Job withRabbet(double width, double depth) {

@@ -21,8 +21,8 @@ import neatcorner.stock.StickLayout;
 import org.junit.jupiter.api.Test;
 
 class CuttingOrderTest {
-    private static final Saw SAW = new Saw(Length.mm(3), Angle.ofDegrees(50), Angle.ofDegrees(45), Length.mm(150),
-            Length.mm(3), SecondMiter.TURN_PIECE);
+    private static final Saw SAW = neatcorner.plan.Defaults.saw(neatcorner.measure.Units.MILLIMETRES)
+            .withRough(Length.mm(3));
 
     private static List<Piece> frame(Faces faces) {
         return FramePieces.ofRectangle(new Opening(Length.mm(400), Length.mm(300)), faces);

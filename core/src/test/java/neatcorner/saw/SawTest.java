@@ -18,8 +18,7 @@ import neatcorner.stock.CutPiece;
 import org.junit.jupiter.api.Test;
 
 class SawTest {
-    private static final Saw SAW = new Saw(Length.mm(3), Angle.ofDegrees(50), Angle.ofDegrees(45), Length.mm(150),
-            Length.ZERO, SecondMiter.TURN_PIECE);
+    private static final Saw SAW = neatcorner.plan.Defaults.saw(neatcorner.measure.Units.MILLIMETRES);
     private static final Piece PIECE = FramePieces.ofRectangle(new Opening(Length.mm(400), Length.mm(300)),
             new Faces(Length.mm(40), Length.mm(60), Length.mm(40), Length.mm(50)))
             .getFirst();

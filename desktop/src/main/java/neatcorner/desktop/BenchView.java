@@ -40,6 +40,7 @@ final class BenchView extends BorderPane {
     private final FiguresLabel number = new FiguresLabel();
     private final Label meaning = new Label();
     private final FiguresLabel miter = new FiguresLabel();
+    private final Label tilt = new Label();
     private final FigureView picture = new FigureView();
     private final ProgressBar progress = new ProgressBar(0);
 
@@ -73,7 +74,9 @@ final class BenchView extends BorderPane {
         top.getStyleClass().add("bench-top");
         VBox figures = new VBox(number, meaning);
         figures.setAlignment(Pos.CENTER_LEFT);
-        HBox middle = new HBox(letter, figures, miter);
+        HBox middle = new HBox(letter, figures, miter, tilt);
+        tilt.getStyleClass().add("bench-tilt");
+        tilt.setId("bench-tilt");
         middle.setAlignment(Pos.CENTER);
         middle.getStyleClass().add("bench-middle");
         setTop(new VBox(top, progress));
@@ -113,15 +116,20 @@ final class BenchView extends BorderPane {
         }
         int index = Math.min(bench.cut().get(), plan.cuts().size() - 1);
         SawCut cut = plan.cuts().get(index);
-        what.setText(SawView.title(plan, index, notation));
+        what.setText(CutsMode.title(plan, index, notation));
         progress.setProgress((index + 0.0) / plan.cuts().size());
         letter.setText(cut.piece().label(plan.job().quantity()));
         Length stop = cut.stop();
         number.show(notation.figures(
                 stop != null ? stop : cut.piece().piece().outer().plus(plan.job().saw().rough())), true);
         meaning.setText(notation.words((stop != null ? "stop" : "leave at least") + " · "
-                + (cut.isFaceDown(plan.job().saw()) ? "face down" : "face up") + " · rabbet towards you"));
-        miter.show(notation.figures(cut.miter()), true);
+                + (cut.isFaceDown(plan.job().saw()) ? "face down" : "face up") + " · rabbet towards you"
+                + (plan.job().saw().reachesMiter(cut.miter()) ? "" : " · against the auxiliary fence")));
+        miter.show(notation.figures(plan.job().saw().set(cut.miter())), true);
+        boolean tilted = Math.abs(cut.bevel().degrees()) > 1e-9;
+        tilt.setVisible(tilted);
+        tilt.setManaged(tilted);
+        tilt.setText(tilted ? "tilt " + notation.text(cut.bevel()) : "");
         picture.show(SawFigure.of(plan, cut), notation);
     }
 

@@ -37,7 +37,8 @@ final class CanvasPainter {
             }
             switch (primitive) {
                 case Drawing.Fill fill -> {
-                    g.setFill(color.apply(fill.tint()));
+                    Color plain = color.apply(fill.tint());
+                    g.setFill(fill.light() == 1 ? plain : plain.deriveColor(0, 1, fill.light(), 1));
                     double[] xs = fill.outline().stream().mapToDouble(Point::x).toArray();
                     double[] ys = fill.outline().stream().mapToDouble(Point::y).toArray();
                     g.fillPolygon(xs, ys, xs.length);

@@ -38,6 +38,10 @@ public record Home(Path data, Path config) {
         return data.resolve("paper");
     }
 
+    Path saws() {
+        return data.resolve("saws.json");
+    }
+
     Path log() {
         return data.resolve("log");
     }

@@ -139,7 +139,7 @@ final class MainWindow extends StackPane {
     }
 
     /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */
-    private void refresh() {
+    void refresh() {
         if (!stale) {
             stale = true;
             Platform.runLater(this::bringUpToDate);
@@ -160,7 +160,7 @@ final class MainWindow extends StackPane {
         if (middle.getCenter() != view) {
             middle.setCenter(view);
         }
-        slate.show(station, plan, notation);
+        slate.show(view.slate(plan), plan, notation);
         if (findings != null && header != null) {
             findings.show(station, plan, notation);
             header.show(plan, notation);
@@ -245,7 +245,7 @@ final class MainWindow extends StackPane {
                 case SECTION -> new SectionView(bench, slate);
                 case SHAPE -> new ShapeView(bench, slate);
                 case STICKS -> new SticksView(bench, slate);
-                case SAW -> new SawView(bench, slate);
+                case SAW -> new SawView(bench, slate, this::refresh);
             };
             if (header != null) {
                 made.furnish();

@@ -1,77 +1,124 @@
 package neatcorner.desktop;
 
+import java.util.EnumMap;
 import java.util.List;
-import javafx.scene.control.Button;
+import java.util.Map;
+import java.util.Objects;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
-import neatcorner.figure.Box;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
 import neatcorner.figure.Figure;
-import neatcorner.figure.SawFigure;
 import neatcorner.measure.Notation;
-import neatcorner.plan.Fields;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
-import neatcorner.saw.SawCut;
-import neatcorner.saw.SecondMiter;
+import neatcorner.saw.Saw;
+import neatcorner.saw.SawScale;
+import neatcorner.saw.ShopSaw;
 
-/** Station 4: the saw table from above, one cut after the other. */
+/** Station 5: the saw. The cuts one after the other, and what makes a saw one that can be trusted. */
 final class SawView extends StationView {
-    private final Label step = new Label();
-    private final Controls.Choices<SecondMiter> second;
-    private final List<LengthBox> boxes;
+    /** What is done at the saw. */
+    enum Mode {
+        CUTS,
+        TEST,
+        BEFORE,
+        AS_CUT,
+        DRY_FIT,
+        SEASONS
+    }
 
-    SawView(Workbench bench, SlatePane slate) {
+    private final Map<Mode, SawMode> modes = new EnumMap<>(Mode.class);
+    private final Controls.Choices<Mode> choices;
+    private final MenuButton saws = new MenuButton();
+    private final VBox says = new VBox();
+    private Mode mode = Mode.CUTS;
+
+    SawView(Workbench bench, SlatePane slate, Runnable refresh) {
         super(bench, Station.SAW, slate);
-        Button back = new Button("◀ Back");
-        back.setId("cut-back");
-        back.setOnAction(e -> move(-1));
-        Button next = new Button("Next cut ▶");
-        next.setId("cut-next");
-        next.getStyleClass().add("accent");
-        next.setOnAction(e -> move(1));
-        step.setId("cut-step");
-        step.getStyleClass().add("step");
-        second = new Controls.Choices<SecondMiter>(
-                how -> bench.edit(bench.job().withSaw(bench.job().saw().withSecondMiter(how))))
-                .with(SecondMiter.TURN_PIECE, "turn the piece over", "second-turn")
-                .with(SecondMiter.SWING_SAW, "swing the saw", "second-swing");
-        boxes = List.of(new LengthBox(bench, Fields.KERF, "Kerf"),
-                new LengthBox(bench, Fields.ROUGH, "Rough allowance"),
-                new LengthBox(bench, Fields.MIN_HOLD, "Hold by hand from"));
-        addTools(back, step, next, Controls.captioned("Second end:", second));
-        boxes.forEach(this::addTools);
+        modes.put(Mode.CUTS, new CutsMode(bench));
+        modes.put(Mode.TEST, new TestCornerMode(bench, refresh));
+        modes.put(Mode.BEFORE, new BeforeMode(bench));
+        modes.put(Mode.AS_CUT, new AsCutMode(bench));
+        modes.put(Mode.DRY_FIT, new DryFitMode(bench));
+        modes.put(Mode.SEASONS, new SeasonsMode(bench));
+        choices = new Controls.Choices<Mode>(wanted -> {
+            mode = wanted;
+            slate.forget();
+            refresh.run();
+        }).with(Mode.CUTS, "cuts", "saw-cuts").with(Mode.TEST, "test corner", "saw-test")
+                .with(Mode.BEFORE, "what to expect", "saw-before").with(Mode.AS_CUT, "as cut", "saw-as-cut")
+                .with(Mode.DRY_FIT, "dry fit", "saw-dry-fit").with(Mode.SEASONS, "seasons", "saw-seasons");
+        saws.setId("saws");
+        saws.setOnShowing(e -> listSaws());
+        saws.getItems().add(new MenuItem());
+        addTools(choices, saws);
+        modes.values().forEach(each -> addTools(each.tools()));
+        says.getStyleClass().add("says");
+        says.setId("saw-says");
+        setBelowTools(says);
         setCaution(
                 "Eyes and ears protected, dust mask on, guards in place. The blade stands still before a hand goes near it; "
                         + "never reach behind it. Short pieces are clamped, not held. The saw's own manual decides.");
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
 
-    private void move(int by) {
-        int last = bench().currentPlan().cuts().size() - 1;
-        bench().cut().set(Math.max(0, Math.min(last, bench().cut().get() + by)));
+    private SawMode current() {
+        return Objects.requireNonNull(modes.get(mode));
+    }
+
+    /** Saws of the shop to cut this job with, and how this one's scale is read. */
+    private void listSaws() {
+        Saw now = bench().job().saw();
+        saws.getItems().clear();
+        for (ShopSaw shop : bench().saws().saws()) {
+            MenuItem item = new MenuItem("Cut with the " + shop.saw().name());
+            item.setOnAction(e -> bench().edit(bench().job().withSaw(
+                    shop.saw().withRough(now.rough()))));
+            saws.getItems().add(item);
+        }
+        saws.getItems().add(new javafx.scene.control.SeparatorMenuItem());
+        boolean fence = now.scale().zero() == SawScale.Zero.FENCE;
+        MenuItem zero = new MenuItem(fence ? "Its scale has 0° at a square cut" : "Its scale has 0° at the fence");
+        zero.setOnAction(e -> bench().edit(bench().job().withSaw(now.withScale(new SawScale(
+                fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, now.scale().radius(), now.scale().fence())))));
+        MenuItem keep = new MenuItem("Keep these settings as the shop's " + now.name());
+        keep.setOnAction(e -> bench().saws().keep(now));
+        saws.getItems().addAll(zero, keep);
     }
 
     @Override
     Figure figure(Plan plan) {
-        if (plan.cuts().isEmpty()) {
-            return new Figure("Nothing to cut yet", new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
-        }
-        return SawFigure.of(plan, plan.cuts().get(Math.min(bench().cut().get(), plan.cuts().size() - 1)));
+        return current().figure(plan);
+    }
+
+    @Override
+    Slate slate(Plan plan) {
+        return current().slate(plan);
     }
 
     @Override
     void showTools(Plan plan, Notation notation) {
-        second.show(plan.job().saw().secondMiter());
-        boxes.forEach(box -> box.show(plan, notation));
-        step.setText(plan.cuts().isEmpty()
-                ? "No cuts yet"
-                : title(plan, Math.min(bench().cut().get(), plan.cuts().size() - 1), notation));
-    }
-
-    /** "Cut 3 of 8: first miter on C". */
-    static String title(Plan plan, int index, Notation notation) {
-        SawCut cut = plan.cuts().get(index);
-        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? "first miter on " : "second miter on ";
-        return notation.words("Cut " + (index + 1) + " of " + plan.cuts().size() + ": " + kind
-                + cut.piece().label(plan.job().quantity()));
+        choices.show(mode);
+        saws.setText(plan.job().saw().name());
+        modes.forEach((each, view) -> {
+            for (Node node : view.tools()) {
+                node.setVisible(each == mode);
+                node.setManaged(each == mode);
+            }
+        });
+        current().show(plan, notation);
+        List<Sentence> sentences = current().says(plan);
+        says.getChildren().setAll(sentences.stream().map(sentence -> {
+            Label label = new Label("→ " + sentence.in(notation));
+            label.setWrapText(true);
+            label.getStyleClass().add("saying");
+            return label;
+        }).toList());
+        says.setVisible(!sentences.isEmpty());
+        says.setManaged(!sentences.isEmpty());
     }
 }

@@ -1,16 +1,22 @@
 package neatcorner.desktop;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
+import neatcorner.exchange.Templates;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
@@ -28,11 +34,14 @@ final class ShapeTools {
         ELLIPSE
     }
 
+    private static final Logger LOG = Logger.getLogger(ShapeTools.class.getName());
     private static final int MOST_SEGMENTS = 64;
 
     private final Workbench bench;
     private final Controls.Choices<Kind> kind;
     private final Spinner<Integer> sides = new Spinner<>(Shape.FEWEST_SIDES, Shape.MOST_SIDES, 6);
+    private final Controls.Choices<CornerJoint> joint;
+    private final Node jointBox;
     private final Controls.Choices<Boolean> across;
     private final Controls.Choices<Shape.Curve> curve;
     private final Spinner<Integer> segments = new Spinner<>(0, MOST_SEGMENTS, 0);
@@ -40,6 +49,7 @@ final class ShapeTools {
     private final LengthBox rise;
     private final AngleBox slope;
     private final Button measured = Controls.chip("Sides and angles as measured …", this::openEditor);
+    private final Button templates = Controls.chip("Templates at full size", this::writeTemplates);
     private final TraverseEditor editor;
     private final Node sidesBox;
     private final Node acrossBox;
@@ -53,6 +63,11 @@ final class ShapeTools {
                 .with(Kind.REGULAR, "equal sides", "shape-regular").with(Kind.FREE, "free corners", "shape-free")
                 .with(Kind.ARCH, "arched top", "shape-arch").with(Kind.CIRCLE, "circle", "shape-circle")
                 .with(Kind.ELLIPSE, "ellipse", "shape-ellipse");
+        joint = new Controls.Choices<CornerJoint>(taken -> bench.edit(bench.job().withJoint(taken)));
+        for (CornerJoint each : CornerJoint.values()) {
+            joint.with(each, each.title(), "joint-" + each.name().toLowerCase(java.util.Locale.ROOT));
+        }
+        jointBox = Controls.captioned("Corners", joint);
         across = new Controls.Choices<Boolean>(corners -> reshape(new Shape.Regular(sides.getValue(), corners)))
                 .with(false, "flats", "across-flats").with(true, "corners", "across-corners");
         curve = new Controls.Choices<Shape.Curve>(this::bend).with(Shape.Curve.SEGMENT, "flat arc", "curve-segment")
@@ -65,6 +80,7 @@ final class ShapeTools {
         slope = new AngleBox("Slope of the faces", "slope", 0, 90,
                 angle -> bench.edit(bench.job().withOutline(bench.job().outline().withSlope(angle))));
         measured.setId("as-measured");
+        templates.setId("templates");
         editor = new TraverseEditor(bench, this::closeEditor);
         sidesBox = Controls.captioned("Sides", sides);
         acrossBox = Controls.captioned("measured across", across);
@@ -83,12 +99,27 @@ final class ShapeTools {
     }
 
     List<Node> controls() {
-        return List.of(kind, sidesBox, acrossBox, curve, rise, segmentsBox, board, slope, measured);
+        return List.of(kind, jointBox, sidesBox, acrossBox, curve, rise, segmentsBox, board, templates, slope,
+                measured);
     }
 
     /** Where sides and angles are entered as they were measured. */
     Node editor() {
         return holder;
+    }
+
+    private void writeTemplates() {
+        Plan plan = bench.currentPlan();
+        String name = Shop.fileName(plan.job().title()) + "-template";
+        try {
+            Path file = Templates.write(plan, bench.home().paper(), name, bench.settings().paper(),
+                    bench.notation().get());
+            bench.notice().set(Notice.info("The templates are ready, as PDF, SVG and DXF: " + file,
+                    new Notice.Action("Open it", () -> Desktop.show(file))));
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "templates not written", e);
+            bench.notice().set(Notice.grave("The templates could not be written to " + bench.home().paper() + "."));
+        }
     }
 
     private void openEditor() {
@@ -191,12 +222,15 @@ final class ShapeTools {
         boolean regular = shape instanceof Shape.Regular;
         boolean arch = shape instanceof Shape.Arch;
         boolean curved = !shape.isStraight();
+        joint.show(plan.job().joint());
+        present(jointBox, shape instanceof Shape.Rectangle);
         present(sidesBox, regular);
         present(acrossBox, regular);
         present(curve, arch);
         present(rise, arch);
         present(segmentsBox, curved);
         present(board, curved);
+        present(templates, curved && plan.contours() != null);
         present(slope, !curved);
         present(measured, shape instanceof Shape.Polygon);
         switch (shape) {

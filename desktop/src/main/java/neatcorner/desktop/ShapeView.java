@@ -1,8 +1,11 @@
 package neatcorner.desktop;
 
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.MouseEvent;
 import neatcorner.figure.Figure;
 import neatcorner.figure.ShapeFigure;
+import neatcorner.figure.SolidFigure;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Reshape;
@@ -11,6 +14,15 @@ import neatcorner.plan.Station;
 /** Station 3: the outline, with corners to drag, angles and sides to type. */
 final class ShapeView extends StationView {
     private final ShapeTools tools;
+    /** Radians that a pixel of dragging turns the body. */
+    private static final double PER_PIXEL = 0.008;
+    private static final double MOST_PITCH = 1.4;
+
+    private final ToggleButton body = new ToggleButton("Put together");
+    private double yaw = 0.55;
+    private double pitch = 0.4;
+    private double pressedX;
+    private double pressedY;
     private final CheckBox mirrored = new CheckBox("both halves alike");
 
     ShapeView(Workbench bench, SlatePane slate) {
@@ -19,8 +31,24 @@ final class ShapeView extends StationView {
         mirrored.setOnAction(e -> show(bench.currentPlan(), bench.notation().get()));
         tools = new ShapeTools(bench);
         addTools(tools.controls());
-        addTools(mirrored);
+        body.setId("body");
+        body.getStyleClass().add("chip");
+        body.setOnAction(e -> show(bench.currentPlan(), bench.notation().get()));
+        addTools(mirrored, body);
+        view().addEventHandler(MouseEvent.MOUSE_PRESSED, e -> {
+            pressedX = e.getX() - yaw / PER_PIXEL;
+            pressedY = e.getY() - pitch / PER_PIXEL;
+        });
+        view().addEventHandler(MouseEvent.MOUSE_DRAGGED, this::turn);
         setBelowTools(tools.editor());
+    }
+
+    private void turn(MouseEvent e) {
+        if (body.isSelected()) {
+            yaw = (e.getX() - pressedX) * PER_PIXEL;
+            pitch = Math.max(-MOST_PITCH, Math.min(MOST_PITCH, (e.getY() - pressedY) * PER_PIXEL));
+            view().show(figure(bench().currentPlan()), bench().notation().get());
+        }
     }
 
     @Override
@@ -30,7 +58,7 @@ final class ShapeView extends StationView {
 
     @Override
     Figure figure(Plan plan) {
-        return ShapeFigure.of(plan, mirrored.isSelected());
+        return body.isSelected() ? SolidFigure.of(plan, yaw, pitch) : ShapeFigure.of(plan, mirrored.isSelected());
     }
 
     @Override

@@ -50,6 +50,9 @@ final class Shots {
             bench.station().set(Station.SHAPE);
         }));
         shots.add(new Shot("3-shape-arch", () -> open("barometer-glass.json")));
+        shots.add(new Shot("3-shape-body", () -> {
+            ((javafx.scene.control.ToggleButton) scene.getRoot().lookup("#body")).fire();
+        }));
         shots.add(new Shot("4-sticks", () -> {
             bench.open(bench.shop().firstDemo());
             bench.station().set(Station.STICKS);
@@ -58,6 +61,16 @@ final class Shots {
             bench.station().set(Station.SAW);
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
         }));
+        shots.add(new Shot("5-saw-test",
+                () -> scene.getRoot().lookup("#saw-test").fireEvent(new javafx.event.ActionEvent())));
+        shots.add(new Shot("5-saw-as-cut", () -> {
+            bench.edit(bench.job().withChecks(measured()));
+            scene.getRoot().lookup("#saw-as-cut").fireEvent(new javafx.event.ActionEvent());
+        }));
+        shots.add(new Shot("5-saw-dry-fit",
+                () -> scene.getRoot().lookup("#saw-dry-fit").fireEvent(new javafx.event.ActionEvent())));
+        shots.add(new Shot("5-saw-seasons",
+                () -> scene.getRoot().lookup("#saw-seasons").fireEvent(new javafx.event.ActionEvent())));
         shots.add(new Shot("6-bench", window::openBench));
         shots.add(new Shot("7-inches-dark", () -> {
             scene.getRoot().lookup("#bench-view").setVisible(false);
@@ -68,6 +81,24 @@ final class Shots {
             bench.station().set(Station.OPENING);
         }));
         next(0);
+    }
+
+    /** Pieces that came off the saw a little long, short and steep. */
+    private neatcorner.saw.Checks measured() {
+        neatcorner.saw.Checks checks = bench.job().checks()
+                .withDryFit(
+                        neatcorner.saw.DryFit.closed().with(0, 1, 0.4).with(1, 1, 0.5).with(2, 1, 0.4).with(3, 1, 0.5));
+        double[] off = {0.3, -0.2, -0.4, 0.1};
+        double[] steep = {0.15, 0.1, 0.2, 0.12};
+        for (int i = 0; i < 4; i++) {
+            neatcorner.saw.MeasuredPiece piece = neatcorner.saw.MeasuredPiece
+                    .asPlanned(bench.currentPlan().pieces().get(i));
+            checks = checks.with(new neatcorner.saw.MeasuredPiece(piece.piece(),
+                    piece.outer().plus(neatcorner.measure.Length.mm(off[i])),
+                    neatcorner.measure.Angle.ofDegrees(45 + steep[i]),
+                    neatcorner.measure.Angle.ofDegrees(45 + steep[3 - i])));
+        }
+        return checks;
     }
 
     private void open(String name) {

@@ -28,6 +28,7 @@ final class SlatePane extends VBox {
     private List<SlateRow> shown = new ArrayList<>();
     private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
     private Plan plan;
+    private Slate slate = new Slate(List.of());
     private List<Reading> asked = List.of();
 
     SlatePane(Plan plan) {
@@ -56,10 +57,11 @@ final class SlatePane extends VBox {
         workingText.setText("Click a number, or press F1 on it, to see how it was worked out.");
     }
 
-    void show(Station station, Plan newPlan, Notation newNotation) {
+    void show(Slate newSlate, Plan newPlan, Notation newNotation) {
+        slate = newSlate;
         plan = newPlan;
         notation = newNotation;
-        List<Slate.Row> wanted = Slates.of(station, newPlan).rows();
+        List<Slate.Row> wanted = newSlate.rows();
         if (wanted.size() != shown.size()) {
             shown = new ArrayList<>();
             for (int i = 0; i < wanted.size(); i++) {
@@ -112,13 +114,25 @@ final class SlatePane extends VBox {
     }
 
     private @org.jspecify.annotations.Nullable Reading find(String name) {
+        Reading here = find(slate, name);
+        if (here != null) {
+            return here;
+        }
         for (Station station : Station.values()) {
-            for (Slate.Row row : Slates.of(station, plan).rows()) {
-                for (Reading reading : row.readings()) {
-                    Reading found = find(reading, name);
-                    if (found != null) {
-                        return found;
-                    }
+            Reading found = find(Slates.of(station, plan), name);
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private static @org.jspecify.annotations.Nullable Reading find(Slate slate, String name) {
+        for (Slate.Row row : slate.rows()) {
+            for (Reading reading : row.readings()) {
+                Reading found = find(reading, name);
+                if (found != null) {
+                    return found;
                 }
             }
         }

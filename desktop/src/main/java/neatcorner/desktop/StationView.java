@@ -17,6 +17,8 @@ import neatcorner.plan.Field;
 import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Reshape;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
 
 /** One station of the work: its drawing in the middle, and above it the few controls that have no place in the drawing. */
@@ -151,6 +153,11 @@ abstract class StationView extends BorderPane {
     final void show(Plan plan, Notation notation) {
         showTools(plan, notation);
         view.show(figure(plan), notation);
+    }
+
+    /** The figures that the hands need next here. */
+    Slate slate(Plan plan) {
+        return Slates.of(station, plan);
     }
 
     abstract Figure figure(Plan plan);

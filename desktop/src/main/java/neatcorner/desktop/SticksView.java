@@ -12,6 +12,7 @@ import neatcorner.figure.Point;
 import neatcorner.figure.SticksFigure;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.piece.Scarf;
 import neatcorner.plan.Defaults;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Job;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 /** Station 3: the sticks on the rack with the pieces laid in them. Dragging along a stick marks a defect. */
 final class SticksView extends StationView {
     private final Controls.Choices<Keep> keep;
+    private final Controls.Choices<Double> scarf;
     private final LengthBox endTrim;
     private final StickEditor editor;
     private final Label hint = new Label();
@@ -42,10 +44,14 @@ final class SticksView extends StationView {
         keep = new Controls.Choices<Keep>(k -> bench.edit(bench.job().withStock(bench.job().stock().withKeep(k))))
                 .with(Keep.NO, "no matter", "keep-no").with(Keep.WISH, "if it costs nothing", "keep-wish")
                 .with(Keep.MUST, "always", "keep-must");
+        scarf = new Controls.Choices<Double>(
+                slope -> bench.edit(bench.job().withStock(bench.job().stock().withScarf(slope))))
+                .with(0.0, "no", "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8").with(12.0, "1:12", "scarf-12");
         endTrim = new LengthBox(bench, Fields.END_TRIM, "End trim");
         editor = new StickEditor(bench);
         hint.getStyleClass().add("hint");
-        addTools(add, Controls.captioned("A frame from one stick:", keep), endTrim, hint);
+        addTools(add, Controls.captioned("A frame from one stick:", keep), endTrim,
+                Controls.captioned("Scarf what is too long:", scarf), hint);
         setBelowTools(editor);
         mark.getStyleClass().add("defect-mark");
         mark.setVisible(false);
@@ -135,6 +141,7 @@ final class SticksView extends StationView {
     @Override
     void showTools(Plan plan, Notation notation) {
         keep.show(plan.job().stock().keepFrameTogether());
+        scarf.show(plan.job().stock().scarf());
         endTrim.show(plan, notation);
         int sticks = plan.job().stock().sticks().size();
         chosen = Math.max(0, Math.min(chosen, sticks - 1));

@@ -43,6 +43,7 @@ final class Workbench implements AutoCloseable {
     private final Home home;
     private final Settings settings;
     private final Shop shop;
+    private @Nullable SawShelf saws;
     private final Keeper keeper = new Keeper(outcome -> Platform.runLater(() -> kept(outcome)));
     private final Deque<Job> undone = new ArrayDeque<>();
     private final Deque<Job> done = new ArrayDeque<>();
@@ -79,6 +80,16 @@ final class Workbench implements AutoCloseable {
 
     Shop shop() {
         return shop;
+    }
+
+    /** The shop's saws; read when they are first asked for. */
+    SawShelf saws() {
+        SawShelf shelf = saws;
+        if (shelf == null) {
+            shelf = new SawShelf(home.saws(), settings.units());
+            saws = shelf;
+        }
+        return shelf;
     }
 
     ReadOnlyObjectProperty<Plan> plan() {

@@ -154,4 +154,47 @@ class ShapeTest extends WindowTest {
         robot.clickOn(field).push(KeyCode.CONTROL, KeyCode.A);
         robot.write(text);
     }
+
+    @Test
+    void theFrameIsPutTogetherAndTurned(FxRobot robot) {
+        robot.clickOn("#body");
+        settle();
+        assertEquals("The frame put together", robot.lookup("#station-shape .figure-view").query().getAccessibleText());
+        assertFalse(isShown(robot, "#corner-0"), "a body has no knobs");
+        robot.drag("#station-shape .figure-view", MouseButton.PRIMARY).moveBy(60, 30).drop();
+        settle();
+        robot.clickOn("#body");
+        settle();
+        assertTrue(isShown(robot, "#corner-0"));
+    }
+
+    @Test
+    void cornersAreLappedInsteadOfMitred(FxRobot robot) {
+        robot.clickOn("#joint-lap");
+        settle();
+        assertTrue(read(robot, ".slate").contains("Cheek"), read(robot, ".slate"));
+        assertTrue(read(robot, ".findings").contains("stop it short"), read(robot, ".findings"));
+        robot.clickOn("Miter the corners");
+        settle();
+        assertEquals(neatcorner.piece.CornerJoint.MITER, bench.job().joint());
+    }
+
+    @Test
+    void templatesOfARingAreWritten(FxRobot robot) {
+        robot.clickOn("#shape-circle");
+        settle();
+        robot.clickOn("#templates");
+        settle();
+        assertTrue(read(robot, "#notice-text").contains("templates are ready"), read(robot, "#notice-text"));
+        assertTrue(java.nio.file.Files.exists(bench.home().paper().resolve("tide-chart-sheet-3-template.pdf")));
+    }
+
+    @Test
+    void theBenchShowsTheTiltOfASlopedFrame(FxRobot robot) {
+        type(robot, "#field-slope", "45");
+        robot.push(KeyCode.F11);
+        settle();
+        assertTrue(read(robot, "#bench-tilt").contains("30°"), read(robot, "#bench-tilt"));
+        robot.push(KeyCode.ESCAPE);
+    }
 }

@@ -18,7 +18,7 @@ public final class CutListCsv {
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord("piece", "side", "count", "long_mm", "short_mm", "long", "short", "left_miter_deg",
                     "right_miter_deg", "face_mm");
-            for (Piece piece : plan.pieces()) {
+            for (Piece piece : plan.parts()) {
                 printer.printRecord(piece.name(), piece.side(), plan.job().quantity(), piece.longPoint().toMm(),
                         piece.shortPoint().toMm(), notation.text(piece.longPoint()), notation.text(piece.shortPoint()),
                         piece.left().miter().degrees(), piece.right().miter().degrees(), piece.face().toMm());

@@ -19,9 +19,12 @@ import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Defaults;
 import neatcorner.plan.Job;
 import neatcorner.saw.Saw;
+import neatcorner.saw.SawKind;
+import neatcorner.saw.SawScale;
 import neatcorner.saw.SecondMiter;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
@@ -37,13 +40,19 @@ final class JobReader {
     static final Map<String, SizeOf> SIZE_OF = ordered("art", SizeOf.ART, "rabbet", SizeOf.RABBET, "sight",
             SizeOf.SIGHT, "outside", SizeOf.OUTSIDE);
     static final Map<String, Keep> KEEP = ordered("no", Keep.NO, "wish", Keep.WISH, "must", Keep.MUST);
+    static final Map<String, CornerJoint> JOINT = ordered("miter", CornerJoint.MITER, "butt", CornerJoint.BUTT, "lap",
+            CornerJoint.LAP, "mitred lap", CornerJoint.MITRED_LAP, "box", CornerJoint.BOX);
+    static final Map<String, SawKind> SAW_KIND = ordered("miter saw", SawKind.MITER_SAW, "sled", SawKind.SLED,
+            "hand box", SawKind.HAND_BOX, "shooting board", SawKind.SHOOTING_BOARD);
+    static final Map<String, SawScale.Zero> ZERO = ordered("square", SawScale.Zero.SQUARE, "fence",
+            SawScale.Zero.FENCE);
     static final Map<String, SecondMiter> SECOND_MITER = ordered("turn", SecondMiter.TURN_PIECE, "swing",
             SecondMiter.SWING_SAW);
     private static final int MOST_STICKS = 10_000;
 
     private final Units units;
 
-    private JobReader(Units units) {
+    JobReader(Units units) {
         this.units = units;
     }
 
@@ -74,21 +83,18 @@ final class JobReader {
         Node clearance = root.optional("clearance").orElse(null);
         Node quantity = root.optional("quantity").orElse(null);
         Node title = root.optional("title").orElse(null);
-        checkJoint(root);
         return new Job(title == null ? "Untitled" : title.text(), units,
                 quantity == null ? 1 : quantity.whole(1, Job.MOST_FRAMES), outline,
                 size.required("of").oneOf(SIZE_OF),
                 opening(size, outline.shape()),
                 clearance == null ? Defaults.clearance(units) : length(clearance), pack(root), section(root),
-                stock(root), saw(root));
+                joint(root), stock(root), saw(root), new ChecksReader(this).read(root));
     }
 
-    private static void checkJoint(Node root) throws BadFile {
+    private static CornerJoint joint(Node root) throws BadFile {
         Node corner = root.optional("corner").orElse(null);
         Node joint = corner == null ? null : corner.optional("joint").orElse(null);
-        if (joint != null && !joint.text().equals("miter")) {
-            throw joint.expected("“miter”, the joint that this version cuts");
-        }
+        return joint == null ? CornerJoint.MITER : joint.oneOf(JOINT);
     }
 
     /** A regular frame and a circle have a width only; a polygon has its points. */
@@ -207,12 +213,14 @@ final class JobReader {
         }
         Node keep = stock.optional("keepFrameTogether").orElse(null);
         Node flippable = stock.optional("flippable").orElse(null);
+        Node scarf = stock.optional("scarf").orElse(null);
         Length endTrim = lengthOr(stock, "endTrim", rack.endTrim());
         if (endTrim.isNegative()) {
             throw stock.required("endTrim").expected("a trim of zero or more");
         }
         return new Rack(sticks, endTrim, keep == null ? rack.keepFrameTogether() : keep.oneOf(KEEP),
-                flippable != null && flippable.bool());
+                flippable != null && flippable.bool(),
+                scarf == null ? 0 : scarf.number(1, 40, "a slope from 1 to 40, such as 8"));
     }
 
     private Stick stick(Node node, int number) throws BadFile {
@@ -249,11 +257,12 @@ final class JobReader {
     }
 
     private Saw saw(Node root) throws BadFile {
-        Saw usual = Defaults.saw(units);
         Node saw = root.optional("saw").orElse(null);
-        if (saw == null) {
-            return usual;
-        }
+        return saw == null ? Defaults.saw(units) : sawOf(saw);
+    }
+
+    Saw sawOf(Node saw) throws BadFile {
+        Saw usual = Defaults.saw(units);
         Length kerf = lengthOr(saw, "kerf", usual.kerf());
         if (kerf.isNegative()) {
             throw saw.required("kerf").expected("a kerf of zero or more");
@@ -263,9 +272,35 @@ final class JobReader {
             throw saw.required("rough").expected("an allowance of zero or more");
         }
         Node second = saw.optional("secondMiter").orElse(null);
-        return new Saw(kerf, angleOr(saw, "maxMiter", usual.maxMiter()), angleOr(saw, "maxBevel", usual.maxBevel()),
+        Node name = saw.optional("name").orElse(null);
+        Node kind = saw.optional("kind").orElse(null);
+        return new Saw(name == null ? usual.name() : name.text(), kind == null ? usual.kind() : kind.oneOf(SAW_KIND),
+                kerf, angleOr(saw, "maxMiter", usual.maxMiter()), angleOr(saw, "maxBevel", usual.maxBevel()),
                 lengthOr(saw, "minHold", usual.minHold()), rough,
-                second == null ? usual.secondMiter() : second.oneOf(SECOND_MITER));
+                second == null ? usual.secondMiter() : second.oneOf(SECOND_MITER), scale(saw, usual.scale()),
+                stops(saw, usual.stops()));
+    }
+
+    private SawScale scale(Node saw, SawScale usual) throws BadFile {
+        Node scale = saw.optional("scale").orElse(null);
+        if (scale == null) {
+            return usual;
+        }
+        Node zero = scale.optional("zero").orElse(null);
+        return new SawScale(zero == null ? usual.zero() : zero.oneOf(ZERO), lengthOr(scale, "radius", usual.radius()),
+                lengthOr(scale, "fence", usual.fence()));
+    }
+
+    private static List<Angle> stops(Node saw, List<Angle> usual) throws BadFile {
+        Node list = saw.optional("stops").orElse(null);
+        if (list == null) {
+            return usual;
+        }
+        List<Angle> stops = new ArrayList<>();
+        for (Node stop : list.items()) {
+            stops.add(Angle.ofDegrees(stop.number(0, 90, "an angle from 0 to 90 degrees")));
+        }
+        return stops;
     }
 
     private static Angle angleOr(Node owner, String name, Angle otherwise) throws BadFile {

@@ -11,18 +11,21 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
 import neatcorner.plan.Job;
+import neatcorner.saw.Checks;
+import neatcorner.saw.DryFit;
 import neatcorner.saw.Saw;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Climate;
 
 /** Writes a job as version-1 JSON, in the job's own units, exactly: what is read back is the same job. */
 final class JobWriter {
     private final Units units;
 
-    private JobWriter(Units units) {
+    JobWriter(Units units) {
         this.units = units;
     }
 
@@ -35,14 +38,17 @@ final class JobWriter {
         if (!(job.outline().shape() instanceof Shape.Polygon)) {
             size.with("width", length(job.size().width())).with("height", length(job.size().height()));
         }
-        return Json.object().with("format", JobReader.FORMAT).with("title", job.title())
+        Json.Fields fields = Json.object().with("format", JobReader.FORMAT).with("title", job.title())
                 .with("units", units.symbol()).with("quantity", Json.of(job.quantity()))
                 .with("outline", outline(job.outline()))
                 .with("size", size.end())
                 .with("clearance", length(job.clearance()))
                 .with("pack", Json.of(job.pack().layers().stream().map(this::layer).toList()))
-                .with("section", section(job.section())).with("corner", Json.object().with("joint", "miter").end())
-                .with("stock", stock(job.stock())).with("saw", saw(job.saw())).end();
+                .with("section", section(job.section()))
+                .with("corner", Json.object().with("joint", word(JobReader.JOINT, job.joint())).end())
+                .with("stock", stock(job.stock())).with("saw", saw(job.saw()));
+        checks(job.checks(), fields);
+        return fields.end();
     }
 
     private Json outline(Outline outline) {
@@ -139,10 +145,14 @@ final class JobWriter {
     }
 
     private Json stock(Rack stock) {
-        return Json.object().with("sticks", Json.of(stock.sticks().stream().map(this::stick).toList()))
+        Json.Fields fields = Json.object().with("sticks", Json.of(stock.sticks().stream().map(this::stick).toList()))
                 .with("endTrim", length(stock.endTrim()))
                 .with("keepFrameTogether", word(JobReader.KEEP, stock.keepFrameTogether()))
-                .with("flippable", Json.of(stock.flippable())).end();
+                .with("flippable", Json.of(stock.flippable()));
+        if (stock.scarf() > 0) {
+            fields.with("scarf", Json.of(stock.scarf(), 4));
+        }
+        return fields.end();
     }
 
     private Json stick(Stick stick) {
@@ -162,10 +172,56 @@ final class JobWriter {
         return lengths(List.of(span.from(), span.to()));
     }
 
-    private Json saw(Saw saw) {
-        return Json.object().with("kerf", length(saw.kerf())).with("maxMiter", Json.of(saw.maxMiter().degrees(), 6))
+    Json saw(Saw saw) {
+        return sawFields(saw).end();
+    }
+
+    Json.Fields sawFields(Saw saw) {
+        return Json.object().with("name", saw.name()).with("kind", word(JobReader.SAW_KIND, saw.kind()))
+                .with("kerf", length(saw.kerf())).with("maxMiter", Json.of(saw.maxMiter().degrees(), 6))
                 .with("maxBevel", Json.of(saw.maxBevel().degrees(), 6)).with("minHold", length(saw.minHold()))
                 .with("rough", length(saw.rough()))
-                .with("secondMiter", word(JobReader.SECOND_MITER, saw.secondMiter())).end();
+                .with("secondMiter", word(JobReader.SECOND_MITER, saw.secondMiter()))
+                .with("scale",
+                        Json.object().with("zero", word(JobReader.ZERO, saw.scale().zero()))
+                                .with("radius", length(saw.scale().radius()))
+                                .with("fence", length(saw.scale().fence())).end())
+                .with("stops", Json.of(saw.stops().stream().map(stop -> Json.of(stop.degrees(), 6)).toList()));
+    }
+
+    private void checks(Checks checks, Json.Fields fields) {
+        if (!checks.measured().isEmpty()) {
+            fields.with("measured", Json.of(checks.measured().stream()
+                    .map(m -> Json.object().with("piece", m.piece()).with("long", length(m.outer()))
+                            .with("left", Json.of(m.left().degrees(), 6)).with("right", Json.of(m.right().degrees(), 6))
+                            .end())
+                    .toList()));
+        }
+        if (!checks.gapLimit().equals(Checks.HAIRLINE)) {
+            fields.with("gapLimit", length(checks.gapLimit()));
+        }
+        DryFit fit = checks.dryFit();
+        if (!fit.equals(DryFit.closed())) {
+            Json.Fields dry = Json.object().with("heels", gaps(fit.heels())).with("toes", gaps(fit.toes()))
+                    .with("steps", gaps(fit.steps()));
+            if (fit.first() > 0 && fit.second() > 0) {
+                dry.with("diagonals", gaps(List.of(fit.first(), fit.second())));
+            }
+            fields.with("dryFit", dry.with("rocks", length(Length.mm(fit.rocks()))).end());
+        }
+        Climate place = checks.place();
+        if (place != null) {
+            fields.with("place", Json.object().with("driest", air(place.dry())).with("dampest", air(place.damp()))
+                    .with("glued", Json.of(place.glued(), 2)).with("flatSawn", Json.of(place.flat())).end());
+        }
+    }
+
+    private Json gaps(List<Double> gaps) {
+        return lengths(gaps.stream().map(Length::mm).toList());
+    }
+
+    private static Json air(Climate.Air air) {
+        return Json.object().with("celsius", Json.of(air.celsius(), 2)).with("humidity", Json.of(air.humidity(), 2))
+                .end();
     }
 }

@@ -91,7 +91,7 @@ public final class PaperPdf {
         sheet.heading("Cut list");
         sheet.columns(List.of("piece", "side", "count", "long point", "short point", "miter left", "miter right"),
                 List.of(0.0, 0.09, 0.21, 0.33, 0.51, 0.69, 0.85));
-        for (Piece piece : plan.pieces()) {
+        for (Piece piece : plan.parts()) {
             sheet.row(List.of(piece.name(), piece.side(), String.valueOf(plan.job().quantity())),
                     List.of(piece.longPoint(), piece.shortPoint(), piece.left().miter(), piece.right().miter()));
         }
@@ -108,10 +108,21 @@ public final class PaperPdf {
         for (SawSetting setting : plan.settings()) {
             String how = turn ? "turned over, face down" : "saw swung to the other side, face up";
             sheet.note(String.valueOf(step++),
-                    Sentence.of("Miter {0}, stop {1}: pieces " + String.join(", ", setting.pieces()) + ", " + how
-                            + ", first miter against the stop.", setting.miter(), setting.stop()).in(notation),
+                    Sentence.of(
+                            angle(setting) + ", stop {1}: pieces " + String.join(", ", setting.pieces()) + ", " + how
+                                    + ", first miter against the stop.",
+                            setting.miter(), setting.stop(), setting.bevel(),
+                            plan.job().saw().set(setting.miter())).in(notation),
                     false);
         }
+    }
+
+    /** What the saw is set to; in a fixture when the miter is beyond its range. */
+    private String angle(SawSetting setting) {
+        String miter = plan.job().saw().reachesMiter(setting.miter())
+                ? "Miter {0}"
+                : "Miter {0}, with the stick square to an auxiliary fence and the saw at {3}";
+        return miter + (setting.bevel().degrees() > 1e-9 ? ", blade tilted {2}" : "");
     }
 
     private void packList() throws IOException {

@@ -64,6 +64,14 @@ final class PdfPen implements Pen, AutoCloseable {
         scale = newScale;
     }
 
+    /** Nothing is drawn outside this part of the page, in points from its top left corner, until the next page. */
+    void clip(double left, double top, double width, double height) {
+        draw(() -> {
+            content.addRect((float) left, (float) (paper.height() - top - height), (float) width, (float) height);
+            content.clip();
+        });
+    }
+
     private float x(double x) {
         return (float) (originX + x * scale);
     }

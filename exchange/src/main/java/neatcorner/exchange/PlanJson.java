@@ -12,8 +12,11 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Segment;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
+import neatcorner.plan.Assembly;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
+import neatcorner.plan.SawSlates;
+import neatcorner.saw.BestOrder;
 import neatcorner.plan.Remedy;
 import neatcorner.saw.SawSetting;
 import neatcorner.stock.CutPiece;
@@ -42,7 +45,30 @@ public final class PlanJson {
                 root.with("segments", segments(plan, contours));
             }
         }
+        if (!plan.parts().equals(plan.pieces())) {
+            root.with("parts", Json.of(plan.parts().stream().map(piece -> piece(piece, plan)).toList()));
+        }
+        Assembly.of(plan).ifPresent(assembly -> root.with("assembly", assembly(plan, assembly, notation)));
         return JsonText.write(root.end());
+    }
+
+    /** How measured pieces close, and what to do. */
+    private static Json assembly(Plan plan, Assembly assembly, Notation notation) {
+        Json.Fields fields = Json.object().with("lastGap", Json.of(assembly.closing().lastGap(), 4))
+                .with("spreadGap", Json.of(assembly.closing().spreadGap(), 4))
+                .with("diagonals", Json.of(assembly.closing().diagonals().stream().map(PlanJson::mm).toList()));
+        BestOrder order = assembly.order();
+        if (order != null) {
+            List<Json> places = new ArrayList<>();
+            for (int i = 0; i < plan.pieces().size(); i++) {
+                places.add(Json.of(plan.pieces().get(order.pieces().get(i)).name()));
+            }
+            fields.with("order", Json.of(places));
+        }
+        return fields.with("gapAfter", Json.of(assembly.shaving().gap(), 4))
+                .with("steps",
+                        Json.of(SawSlates.remedies(plan).stream().map(step -> Json.of(step.in(notation))).toList()))
+                .end();
     }
 
     private static Json mm(Length length) {

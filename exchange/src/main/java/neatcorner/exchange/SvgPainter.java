@@ -17,25 +17,38 @@ import neatcorner.measure.Notation;
 /** A figure as SVG 1.1, with its title, readable by any browser or drawing program. */
 public final class SvgPainter {
 
+    /** CSS pixels: 96 to the inch. */
+    private static final double PIXELS_PER_MM = 96 / 25.4;
+
     private SvgPainter() {}
 
     /** The figure laid out in a picture of that size in pixels. */
     public static String write(Figure figure, double width, double height, Notation notation) {
+        return write(figure.title(), Drawing.of(figure, width, height, notation), "", notation);
+    }
+
+    /** The figure as large as it is: 1:1 when printed without fitting it to the page. */
+    public static String fullSize(Figure figure, Notation notation) {
+        return write(figure.title(), Drawing.atScale(figure, PIXELS_PER_MM, notation), "mm", notation);
+    }
+
+    private static String write(String title, Drawing drawing, String unit, Notation notation) {
+        double per = unit.isEmpty() ? 1 : PIXELS_PER_MM;
         StringWriter text = new StringWriter();
         try {
             XMLStreamWriter xml = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
             xml.writeStartDocument("UTF-8", "1.0");
             xml.writeStartElement("svg");
             xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
-            xml.writeAttribute("width", number(width));
-            xml.writeAttribute("height", number(height));
-            xml.writeAttribute("viewBox", "0 0 " + number(width) + " " + number(height));
+            xml.writeAttribute("width", number(drawing.width() / per) + unit);
+            xml.writeAttribute("height", number(drawing.height() / per) + unit);
+            xml.writeAttribute("viewBox", "0 0 " + number(drawing.width()) + " " + number(drawing.height()));
             xml.writeStartElement("title");
-            xml.writeCharacters(notation.words(figure.title()));
+            xml.writeCharacters(notation.words(title));
             xml.writeEndElement();
             SvgPen pen = new SvgPen(xml);
-            pen.blank(0, 0, width, height);
-            new PaperPainter(pen, notation).paint(Drawing.of(figure, width, height, notation));
+            pen.blank(0, 0, drawing.width(), drawing.height());
+            new PaperPainter(pen, notation).paint(drawing);
             xml.writeEndElement();
             xml.writeEndDocument();
         } catch (XMLStreamException e) {

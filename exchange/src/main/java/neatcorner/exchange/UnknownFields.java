@@ -15,7 +15,7 @@ final class UnknownFields {
     /** Every field of a job, by the path of the object it stands in; lists count as their owner with {@code []}. */
     private static final Map<String, Set<String>> KNOWN = Map.ofEntries(
             Map.entry("", Set.of("format", "title", "units", "quantity", "outline", "size", "clearance", "pack",
-                    "section", "corner", "stock", "saw")),
+                    "section", "corner", "stock", "saw", "measured", "gapLimit", "dryFit", "place")),
             Map.entry("outline",
                     Set.of("kind", "faceWidths", "sides", "across", "points", "curve", "rise", "segments", "slope",
                             "boardWidth")),
@@ -25,9 +25,17 @@ final class UnknownFields {
             Map.entry("section", Set.of("wood", "width", "thickness", "rabbet")),
             Map.entry("section.rabbet", Set.of("width", "depth", "step")),
             Map.entry("section.rabbet.step", Set.of("width", "depth")), Map.entry("corner", Set.of("joint")),
-            Map.entry("stock", Set.of("sticks", "endTrim", "keepFrameTogether", "flippable")),
+            Map.entry("stock", Set.of("sticks", "endTrim", "keepFrameTogether", "flippable", "scarf")),
             Map.entry("stock.sticks[]", Set.of("name", "length", "count", "price", "defects")),
-            Map.entry("saw", Set.of("kerf", "maxMiter", "maxBevel", "minHold", "rough", "secondMiter")));
+            Map.entry("saw",
+                    Set.of("name", "kind", "kerf", "maxMiter", "maxBevel", "minHold", "rough", "secondMiter", "scale",
+                            "stops")),
+            Map.entry("saw.scale", Set.of("zero", "radius", "fence")),
+            Map.entry("measured[]", Set.of("piece", "long", "left", "right")),
+            Map.entry("dryFit", Set.of("heels", "toes", "steps", "diagonals", "rocks")),
+            Map.entry("place", Set.of("driest", "dampest", "glued", "flatSawn")),
+            Map.entry("place.driest", Set.of("celsius", "humidity")),
+            Map.entry("place.dampest", Set.of("celsius", "humidity")));
 
     private UnknownFields() {}
 
@@ -70,7 +78,7 @@ final class UnknownFields {
 
     private static String identity(Json item) {
         if (item instanceof Json.Obj object) {
-            for (String key : List.of("kind", "name")) {
+            for (String key : List.of("kind", "name", "piece")) {
                 if (object.fields().get(key) instanceof Json.Str string) {
                     return string.text();
                 }

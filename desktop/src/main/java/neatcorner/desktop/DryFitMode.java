@@ -1,0 +1,54 @@
+package neatcorner.desktop;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import neatcorner.figure.DryFitFigure;
+import neatcorner.figure.Figure;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.Fields;
+import neatcorner.plan.Plan;
+import neatcorner.plan.SawSlates;
+import neatcorner.plan.Slate;
+import neatcorner.saw.DryFit;
+
+/** The frame put together dry: gaps and diagonals typed where they are, and the likeliest causes. */
+final class DryFitMode implements SawMode {
+    private final List<LengthBox> boxes;
+    private final Button clear;
+
+    DryFitMode(Workbench bench) {
+        boxes = List.of(new LengthBox(bench, Fields.gap(0, 2), "Faces stepped by up to"),
+                new LengthBox(bench, Fields.ROCKS, "Lifts off a flat table by"));
+        clear = Controls.chip("All closed", () -> bench.edit(
+                bench.job().withChecks(bench.job().checks().withDryFit(DryFit.closed()))));
+        clear.setId("dry-clear");
+    }
+
+    @Override
+    public List<Node> tools() {
+        return List.of(boxes.get(0), boxes.get(1), clear);
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        boxes.forEach(box -> box.show(plan, notation));
+        clear.setDisable(plan.job().checks().dryFit().equals(DryFit.closed()));
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return DryFitFigure.of(plan);
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return SawSlates.dryFit(plan);
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        return SawSlates.causes(plan).stream().limit(2).map(DryFit.Cause::words).toList();
+    }
+}

@@ -1,0 +1,26 @@
+package neatcorner.desktop;
+
+import java.util.List;
+import javafx.scene.Node;
+import neatcorner.figure.Figure;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+
+/** One of the things that are done at the saw: its controls, its drawing, its figures, and what it says in words. */
+interface SawMode {
+
+    List<Node> tools();
+
+    void show(Plan plan, Notation notation);
+
+    Figure figure(Plan plan);
+
+    Slate slate(Plan plan);
+
+    /** Steps to take, shown under the controls. */
+    default List<Sentence> says(Plan plan) {
+        return List.of();
+    }
+}

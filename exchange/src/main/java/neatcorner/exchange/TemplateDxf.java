@@ -1,0 +1,44 @@
+package neatcorner.exchange;
+
+import java.util.List;
+import java.util.Locale;
+import neatcorner.outline.Template;
+import neatcorner.outline.Vertex;
+
+/**
+ * A template as a DXF drawing (release 12, ASCII), in millimetres, y upwards: layers CUT, RABBET and BLANK, each a polyline.
+ */
+public final class TemplateDxf {
+    private final StringBuilder text = new StringBuilder();
+
+    private TemplateDxf() {}
+
+    public static String write(Template template) {
+        TemplateDxf dxf = new TemplateDxf();
+        dxf.pair(999, "millimeters");
+        dxf.pair(0, "SECTION").pair(2, "HEADER").pair(9, "$ACADVER").pair(1, "AC1009").pair(0, "ENDSEC");
+        dxf.pair(0, "SECTION").pair(2, "ENTITIES");
+        dxf.polyline("CUT", template.cut(), true);
+        dxf.polyline("RABBET", template.rabbet(), false);
+        dxf.polyline("BLANK", template.blank(), true);
+        dxf.pair(0, "ENDSEC").pair(0, "EOF");
+        return dxf.text.toString();
+    }
+
+    private TemplateDxf pair(int code, String value) {
+        text.append(String.format(Locale.ROOT, "%3d", code)).append("\r\n").append(value).append("\r\n");
+        return this;
+    }
+
+    private void polyline(String layer, List<Vertex> places, boolean closed) {
+        pair(0, "POLYLINE").pair(8, layer).pair(66, "1").pair(70, closed ? "1" : "0");
+        for (Vertex v : places) {
+            pair(0, "VERTEX").pair(8, layer).pair(10, number(v.x())).pair(20, number(-v.y()));
+        }
+        pair(0, "SEQEND").pair(8, layer);
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.4f", value == 0 ? 0.0 : value);
+    }
+}

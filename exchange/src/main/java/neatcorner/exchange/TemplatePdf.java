@@ -1,0 +1,91 @@
+package neatcorner.exchange;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import neatcorner.figure.Anchor;
+import neatcorner.figure.Drawing;
+import neatcorner.figure.Point;
+import neatcorner.figure.TemplateFigure;
+import neatcorner.figure.Tint;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Plan;
+import org.apache.pdfbox.pdmodel.PDDocument;
+
+/** Templates at full size, tiled over as many pages as they take, with crosses at which the pages are laid together. */
+public final class TemplatePdf {
+    private static final double POINTS_PER_MM = 72 / 25.4;
+    private static final double MARGIN = 14 * POINTS_PER_MM;
+    private static final double OVERLAP = 12 * POINTS_PER_MM;
+    private static final double CROSS = 4 * POINTS_PER_MM;
+
+    private TemplatePdf() {}
+
+    /**
+     * The file's bytes. Throws {@link IllegalArgumentException} for a frame without curves, {@link IOException} when a font
+     * is missing from the program.
+     */
+    public static byte[] write(Plan plan, PaperSize paper, Notation notation) throws IOException {
+        List<TemplateFigure.Sheet> sheets = TemplateFigure.sheets(plan);
+        if (sheets.isEmpty()) {
+            throw new IllegalArgumentException("a frame without curves has no templates");
+        }
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(plan.job().title() + ": templates");
+            document.getDocumentInformation().setCreator("Neat Corner");
+            try (PdfPen pen = new PdfPen(document, paper)) {
+                boolean first = true;
+                for (TemplateFigure.Sheet sheet : sheets) {
+                    first = tile(sheet, paper, notation, pen, first);
+                }
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    private static boolean tile(TemplateFigure.Sheet sheet, PaperSize paper, Notation notation, PdfPen pen,
+            boolean firstPage) throws IOException {
+        Drawing drawing = Drawing.atScale(TemplateFigure.of(sheet), POINTS_PER_MM, notation);
+        double stepX = paper.width() - 2 * MARGIN - OVERLAP;
+        double stepY = paper.height() - 2 * MARGIN - OVERLAP;
+        int columns = tiles(drawing.width(), stepX);
+        int rows = tiles(drawing.height(), stepY);
+        boolean first = firstPage;
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                if (!first) {
+                    pen.newPage();
+                }
+                first = false;
+                pen.place(0, 0, 1);
+                pen.write(MARGIN, MARGIN - 8, Anchor.START, "Template of " + sheet.letters() + ": sheet "
+                        + (row * columns + column + 1) + " of " + rows * columns
+                        + (rows * columns > 1 ? ", row " + (row + 1) + ", column " + (column + 1) : ""), 9,
+                        Pen.Face.TEXT, Tint.INK);
+                pen.clip(MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN);
+                pen.place(MARGIN - column * stepX, MARGIN - row * stepY, 1);
+                new PaperPainter(pen, notation).paint(drawing);
+                crosses(pen, rows, columns, stepX, stepY);
+            }
+        }
+        return false;
+    }
+
+    private static int tiles(double length, double step) {
+        return Math.max(1, (int) Math.ceil((length - OVERLAP) / step));
+    }
+
+    /** In the middle of each overlap, so that the same cross is on both of the pages that meet there. */
+    private static void crosses(PdfPen pen, int rows, int columns, double stepX, double stepY) {
+        for (int row = 0; row <= rows; row++) {
+            for (int column = 0; column <= columns; column++) {
+                double x = column * stepX + OVERLAP / 2;
+                double y = row * stepY + OVERLAP / 2;
+                pen.stroke(List.of(new Point(x - CROSS, y), new Point(x + CROSS, y)), Tint.INK, 0.5, false);
+                pen.stroke(List.of(new Point(x, y - CROSS), new Point(x, y + CROSS)), Tint.INK, 0.5, false);
+            }
+        }
+    }
+}
