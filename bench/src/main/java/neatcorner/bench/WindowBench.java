@@ -7,6 +7,7 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.input.KeyCode;
 import javafx.scene.robot.Robot;
 import javafx.stage.Window;
@@ -14,7 +15,7 @@ import neatcorner.desktop.Desktop;
 
 /**
  * From key press to drawn screen: the running program's window gets 200 presses of an arrow key on the handle that makes
- * the frame wider, each of which changes the job, the plan and the drawing. Measured is the time from the press to the end
+ * the frame wider, then on a corner of a free outline; each changes the job, the plan and the drawing. Measured is the time from the press to the end
  * of the frame in which the drawing changed.
  */
 public final class WindowBench {
@@ -38,17 +39,26 @@ public final class WindowBench {
     private static void drive() throws InterruptedException {
         Scene scene = waitForScene();
         Thread.sleep(1500);
+        measure(scene, "key press to drawn screen", "#knob-art-width");
+        for (String button : new String[]{"#rail-shape", "#shape-free"}) {
+            Platform.runLater(() -> ((ButtonBase) scene.lookup(button)).fire());
+            Thread.sleep(600);
+        }
+        measure(scene, "corner moved to drawn screen", "#corner-1");
+        Platform.exit();
+    }
+
+    private static void measure(Scene scene, String what, String knob) throws InterruptedException {
         double[] millis = new double[PRESSES];
         for (int i = -WARM_UP; i < PRESSES; i++) {
-            double took = press(scene, i % 2 == 0 ? KeyCode.RIGHT : KeyCode.LEFT);
+            double took = press(scene, knob, i % 2 == 0 ? KeyCode.RIGHT : KeyCode.LEFT);
             if (i >= 0) {
                 millis[i] = took;
             }
         }
         Arrays.sort(millis);
-        System.out.printf("key press to drawn screen: median %.1f ms, 95th percentile %.1f ms, worst %.1f ms%n",
+        System.out.printf("%s: median %.1f ms, 95th percentile %.1f ms, worst %.1f ms%n", what,
                 millis[PRESSES / 2], millis[PRESSES * 95 / 100], millis[PRESSES - 1]);
-        Platform.exit();
     }
 
     private static Scene waitForScene() throws InterruptedException {
@@ -72,11 +82,11 @@ public final class WindowBench {
         }
     }
 
-    private static double press(Scene scene, KeyCode key) throws InterruptedException {
+    private static double press(Scene scene, String held, KeyCode key) throws InterruptedException {
         CountDownLatch drawn = new CountDownLatch(1);
         long[] times = new long[2];
         Platform.runLater(() -> {
-            Node knob = scene.lookup("#knob-art-width");
+            Node knob = scene.lookup(held);
             knob.requestFocus();
             Runnable[] afterPulse = new Runnable[1];
             afterPulse[0] = () -> {

@@ -1,7 +1,10 @@
 package neatcorner.outline;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 
@@ -157,17 +160,30 @@ public record Loop(List<Vertex> vertices) {
         return inside;
     }
 
-    /** The first two sides that cross or touch without being neighbours; empty when none do. */
-    public java.util.Optional<int[]> crossing() {
-        for (int i = 0; i < sides(); i++) {
-            for (int j = i + 2; j < sides(); j++) {
-                boolean neighbours = i == 0 && j == sides() - 1;
-                if (!neighbours && cross(at(i), at(i + 1), at(j), at(j + 1))) {
-                    return java.util.Optional.of(new int[]{i, j});
+    /**
+     * Two sides that cross or touch without being neighbours; empty when none do. Sides are swept from left to right, so that
+     * only those above each other are compared (Shamos and Hoey, 1976, without their tree).
+     */
+    public Optional<int[]> crossing() {
+        int n = sides();
+        double[] from = new double[n];
+        double[] to = new double[n];
+        for (int i = 0; i < n; i++) {
+            from[i] = Math.min(at(i).x(), at(i + 1).x());
+            to[i] = Math.max(at(i).x(), at(i + 1).x());
+        }
+        List<Integer> order = IntStream.range(0, n).boxed().sorted(Comparator.comparingDouble(i -> from[i])).toList();
+        for (int a = 0; a < n; a++) {
+            int i = order.get(a);
+            for (int b = a + 1; b < n && from[order.get(b)] <= to[i]; b++) {
+                int j = order.get(b);
+                int apart = Math.abs(i - j);
+                if (apart > 1 && apart < n - 1 && cross(at(i), at(i + 1), at(j), at(j + 1))) {
+                    return Optional.of(new int[]{Math.min(i, j), Math.max(i, j)});
                 }
             }
         }
-        return java.util.Optional.empty();
+        return Optional.empty();
     }
 
     private static boolean cross(Vertex a, Vertex b, Vertex c, Vertex d) {

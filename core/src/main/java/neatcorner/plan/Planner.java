@@ -3,10 +3,12 @@ package neatcorner.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.hanging.Weight;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
+import neatcorner.measure.Sentence;
 import neatcorner.outline.Contours;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
@@ -32,7 +34,8 @@ public final class Planner {
     public static Plan plan(Job job, Search search) {
         Geometry geometry = Geometry.of(job);
         FrameSizes sizes = geometry.sizes();
-        Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
+        Optional<Sentence> fault = ShapeFindings.fault(geometry);
+        Contours contours = ShapeFindings.sound(geometry, fault) ? geometry.contours() : null;
         List<Piece> pieces = contours == null ? List.of() : FramePieces.of(contours, job.outline(), job.joint());
         List<Piece> parts = scarfed(job, pieces);
         boolean possible = !pieces.isEmpty();
@@ -44,7 +47,7 @@ public final class Planner {
                 CuttingOrder.cuts(parts, job.quantity(), layout), weight, List.of());
         List<Finding> findings = new ArrayList<>();
         SizeFindings.add(plan, findings);
-        ShapeFindings.add(geometry, plan, findings);
+        ShapeFindings.add(geometry, fault, plan, findings);
         SectionFindings.add(plan, findings);
         StockFindings.add(plan, findings);
         MeasuredFindings.add(plan, findings);
@@ -54,8 +57,11 @@ public final class Planner {
 
     /** The pieces, those too long for any stick in parts where the maker wants them scarfed. */
     private static List<Piece> scarfed(Job job, List<Piece> pieces) {
+        if (job.stock().scarf() <= 0) {
+            return pieces;
+        }
         Length clear = job.stock().longestClear().orElse(Length.ZERO);
-        if (job.stock().scarf() <= 0 || !clear.isPositive()) {
+        if (!clear.isPositive()) {
             return pieces;
         }
         Scarf scarf = new Scarf(job.stock().scarf(), job.section().thickness());

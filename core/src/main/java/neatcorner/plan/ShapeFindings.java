@@ -17,12 +17,17 @@ final class ShapeFindings {
 
     /** Whether the geometry gives pieces that can be cut at all. */
     static boolean sound(Geometry geometry) {
-        return geometry.contours() != null && geometry.sizes().arePossible() && fault(geometry).isEmpty();
+        return sound(geometry, fault(geometry));
     }
 
-    static void add(Geometry geometry, Plan plan, List<Finding> findings) {
+    static boolean sound(Geometry geometry, Optional<Sentence> fault) {
+        return geometry.contours() != null && geometry.sizes().arePossible() && fault.isEmpty();
+    }
+
+    /** With the fault that was found in the geometry. */
+    static void add(Geometry geometry, Optional<Sentence> fault, Plan plan, List<Finding> findings) {
         if (geometry.contours() != null) {
-            fault(geometry).ifPresent(why -> findings.add(
+            fault.ifPresent(why -> findings.add(
                     Finding.stop("size.impossible", Station.SHAPE, why, remedy(geometry.job()))));
         } else if (geometry.sizes().arePossible()) {
             findings.add(Finding.stop("size.impossible", Station.SHAPE, Sentence.of(
@@ -72,7 +77,8 @@ final class ShapeFindings {
                         job.size().width().scaled(1.4)));
     }
 
-    private static Optional<Sentence> fault(Geometry geometry) {
+    /** What makes an outline impossible: edges that cross, sides that vanish, corners that nothing joins. */
+    static Optional<Sentence> fault(Geometry geometry) {
         Contours contours = geometry.contours();
         boolean plain = geometry.job().outline().isRectangle() && !geometry.job().outline().isSloped();
         if (contours == null || plain) {

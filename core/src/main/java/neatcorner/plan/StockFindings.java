@@ -106,7 +106,8 @@ final class StockFindings {
         Length longest = plan.parts().stream().map(LengthTaken.on(job)).max(Length::compareTo).orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
-        Rack rack = job.stock().withSticks(List.of(new Stick("stick 1", length, 4 * job.quantity(), null, List.of())));
+        Rack rack = job.stock().withSticks(
+                List.of(new Stick("stick 1", length, plan.parts().size() * job.quantity(), null, List.of())));
         int needed = layOut(plan, rack).sticks().size();
         return Finding.stop("stock.short", STICKS, Sentence.of(
                 "There are no sticks on the rack yet. The work takes {0} of stick, the longest piece {1}.",
@@ -143,7 +144,7 @@ final class StockFindings {
             return Optional.empty();
         }
         Stick stick = stock.sticks().get(longest);
-        int most = 4 * plan.job().quantity();
+        int most = plan.parts().size() * plan.job().quantity();
         StickLayout layout = layOut(plan, stock.withStick(longest, stick.withCount(stick.count() + most)));
         if (!layout.isComplete()) {
             return Optional.empty();

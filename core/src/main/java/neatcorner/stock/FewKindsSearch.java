@@ -94,16 +94,29 @@ final class FewKindsSearch {
         if (nesting.keep() == Keep.MUST) {
             return true;
         }
-        long steps = 0;
+        double steps = 0;
         for (Nesting.Bar bar : nesting.bars()) {
             double patterns = 1;
-            for (Nesting.Part part : nesting.parts()) {
-                double fits = Math.floor(bar.capacity().over(part.taken()));
-                patterns *= 1 + Math.min(part.count(), fits) / Math.max(1, nesting.parts().size() - 1);
+            for (neatcorner.measure.Length room : bar.rooms()) {
+                patterns *= fillings(nesting.parts(), 0, room.units(), MOST_STEPS / states + 1);
             }
-            steps += (long) (states * Math.min(patterns, states) * Math.min(bar.count(), nesting.total()));
+            steps += states * Math.min(patterns, states) * Math.min(bar.count(), nesting.total());
         }
         return steps <= MOST_STEPS;
+    }
+
+    /** In how many ways parts from this one on fill a room, counted up to a limit. */
+    private static long fillings(List<Nesting.Part> parts, int from, long left, long limit) {
+        if (from == parts.size() || left <= 0) {
+            return 1;
+        }
+        long taken = parts.get(from).taken().units();
+        long most = Math.min(parts.get(from).count(), left / taken);
+        long ways = 0;
+        for (int count = 0; count <= most && ways < limit; count++) {
+            ways += fillings(parts, from + 1, left - count * taken, limit - ways);
+        }
+        return ways;
     }
 
     Nesting.Result solve() {

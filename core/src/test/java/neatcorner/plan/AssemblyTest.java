@@ -153,7 +153,7 @@ class AssemblyTest {
         Job octagon = Jobs.chart().withOutline(Outline.of(new Shape.Regular(8, false)));
         Job fence = octagon.withSaw(octagon.saw().withScale(
                 new SawScale(SawScale.Zero.FENCE, Length.mm(100), Length.mm(300))));
-        assertTrue(Slates.of(Station.SAW, Planner.plan(fence)).toString().contains("degrees=67.5"));
+        assertTrue(Slates.of(Station.SAW, Planner.plan(fence)).toString().contains("67.5"));
         Job triangle = Jobs.chart().withOutline(Outline.of(new Shape.Regular(3, false)));
         Slate slate = Slates.of(Station.SAW, Planner.plan(triangle));
         assertTrue(slate.rows().stream().anyMatch(row -> row.name().equals("In the fixture, set")

@@ -44,7 +44,7 @@ class TypingTest {
 
     @ParameterizedTest
     @CsvSource({"steep, expected degrees", "'', expected degrees", "91, Expected 0° to 90°", "-1, Expected 0° to 90°",
-            "1e3, expected degrees"})
+        "1e3, expected degrees"})
     void whatIsNoAngleIsSaid(String text, String expected) {
         Typing.NotUnderstood not = assertInstanceOf(Typing.NotUnderstood.class,
                 Typing.angle(MM, 0, 90, angle -> {}).read(text));

@@ -6,6 +6,7 @@ import java.util.List;
 import neatcorner.figure.Drawing;
 import neatcorner.figure.Figure;
 import neatcorner.figure.OpeningFigure;
+import neatcorner.figure.SawFigure;
 import neatcorner.figure.SectionFigure;
 import neatcorner.figure.SticksFigure;
 import neatcorner.fitout.CutSizes;
@@ -17,6 +18,7 @@ import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
+import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.saw.SecondMiter;
 import neatcorner.stock.CutPiece;
@@ -163,13 +165,19 @@ public final class PaperPdf {
         }
     }
 
+    /** A page for each setting of the saw: the table from above, and a box to tick for every piece. */
     private void finalCuts() throws IOException {
-        sheet.heading("Final cuts, against the stop");
         int step = 2;
         for (SawSetting setting : plan.settings()) {
-            sheet.keepTogether(50);
-            sheet.note(String.valueOf(step++),
-                    Sentence.of("Saw {0}, stop {1}", setting.miter(), setting.stop()).in(notation), true);
+            SawCut cut = plan.cuts().stream().filter(c -> c.kind() == SawCut.Kind.FINAL_MITER
+                    && setting.pieces().contains(c.piece().piece().name())).findFirst().orElse(null);
+            sheet.newPage();
+            sheet.heading("Saw setting " + step + ": " + String.join(", ", setting.pieces()));
+            sheet.note(String.valueOf(step++), Sentence.of(angle(setting) + ", stop {1}", setting.miter(),
+                    setting.stop(), setting.bevel(), plan.job().saw().set(setting.miter())).in(notation), true);
+            if (cut != null) {
+                sheet.figure(Drawing.of(SawFigure.of(plan, cut), sheet.textWidth() / UNIT, 300 / UNIT, notation), UNIT);
+            }
             for (int frame = 1; frame <= plan.job().quantity(); frame++) {
                 for (String piece : setting.pieces()) {
                     sheet.tick(Sentence.of("Piece " + piece + (plan.job().quantity() > 1 ? frame : "") + " to {0}",

@@ -53,6 +53,11 @@ final class PaperSheet {
         }
     }
 
+    /** Begins a new sheet unless this one is still empty. */
+    void newPage() throws IOException {
+        keepTogether(Double.MAX_VALUE);
+    }
+
     void finish() {
         footer();
     }
