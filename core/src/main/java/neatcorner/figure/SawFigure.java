@@ -6,7 +6,6 @@ import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.saw.SawCut;
-import neatcorner.saw.SecondMiter;
 import neatcorner.stock.CutStick;
 
 /**
@@ -26,7 +25,7 @@ public final class SawFigure {
         this.plan = plan;
         this.cut = cut;
         this.w = cut.piece().piece().face().toMm();
-        boolean swung = isFinal() && plan.job().saw().secondMiter() == SecondMiter.SWING_SAW;
+        boolean swung = isFinal() && !cut.isFaceDown(plan.job().saw());
         this.side = swung ? -1 : 1;
         this.shown = Math.min(cut.piece().piece().outer().toMm(), w * 6);
     }
@@ -178,7 +177,8 @@ public final class SawFigure {
         marks.label(new Point(x, w), 0, 48, Anchor.MIDDLE, "sight edge and rabbet towards you", 14, false, Tint.INK);
         if (Math.abs(cut.bevel().degrees()) > 1e-9) {
             Point low = new Point(-side * w * 1.1, w * 1.9);
-            marks.label(low, 0, -16, Anchor.MIDDLE, "tilt the blade", 15, true, Tint.CUT);
+            marks.label(low, 0, -16, Anchor.MIDDLE, isFinal() ? "tilt the blade the other way" : "tilt the blade", 15,
+                    true, Tint.CUT);
             marks.value(low, Anchor.MIDDLE, cut.bevel(), "Tilt", null);
         }
         marks.label(new Point(-side * w * 1.1, w), 0, 22, Anchor.MIDDLE, waste(), 13, false, Tint.FAINT_INK);

@@ -14,6 +14,8 @@ import neatcorner.measure.Length;
  */
 public record Loop(List<Vertex> vertices) {
     private static final double STRAIGHT = 1e-9;
+    /** No corner moves further than this, in millimetres: sides that hardly cross would meet beyond all measure. */
+    private static final double FARTHEST = 1e7;
 
     /** Throws {@link IllegalArgumentException} for fewer than three vertices. */
     public Loop {
@@ -105,7 +107,10 @@ public record Loop(List<Vertex> vertices) {
             double middle = (before + after) / 2;
             return v.plus(b[0] * middle, b[1] * middle);
         }
-        return v.plus((before * b[1] - after * a[1]) / cross, (after * a[0] - before * b[0]) / cross);
+        double x = (before * b[1] - after * a[1]) / cross;
+        double y = (after * a[0] - before * b[0]) / cross;
+        double less = Math.min(1, FARTHEST / Math.hypot(x, y));
+        return v.plus(x * less, y * less);
     }
 
     /** Unit vector out of the loop, square to side i. */

@@ -13,6 +13,9 @@ import neatcorner.piece.Piece;
 /** What a shape can get wrong: edges that cross, sides that vanish, rabbets that meet, short grain. */
 final class ShapeFindings {
 
+    /** A joint that leans more than this, in degrees, leaves a point too thin to cut. */
+    private static final double MOST_LEAN = 75;
+
     private ShapeFindings() {}
 
     /** Whether the geometry gives pieces that can be cut at all. */
@@ -62,6 +65,9 @@ final class ShapeFindings {
             return new Remedy(Sentence.of("Give all sides the same width"),
                     j -> j.withOutline(j.outline().withFaceWidths(List.of())));
         }
+        if (!fewestSegments(job).equals(job)) {
+            return new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments);
+        }
         return new Remedy(Sentence.of("Make it a rectangle"),
                 j -> j.withOutline(j.outline().withShape(new Shape.Rectangle())));
     }
@@ -93,10 +99,19 @@ final class ShapeFindings {
                 && polygon.loop().crossing().isPresent()) {
             return Optional.of(Sentence.of("The outline crosses itself."));
         }
-        return firstOf(vanished(contours, contours.sight(), "the sight edge"),
+        return firstOf(tooFewSegments(contours), vanished(contours, contours.sight(), "the sight edge"),
                 vanished(contours, contours.outside(), "the outer edge"), crossing(contours.sight(), "sight edges"),
                 crossing(contours.rabbet(), "rabbets"), crossing(contours.outside(), "outer edges"),
                 straightCorner(contours));
+    }
+
+    /** Joints that lean too far along the grain would run off any blank. */
+    private static Optional<Sentence> tooFewSegments(Contours contours) {
+        double most = contours.segments().stream().map(Segment::blank)
+                .mapToDouble(b -> Math.max(Math.abs(b.left().degrees()), Math.abs(b.right().degrees()))).max().orElse(0);
+        return most <= MOST_LEAN
+                ? Optional.empty()
+                : Optional.of(Sentence.of("A curve in so few segments cannot be sawn from straight blanks; take more."));
     }
 
     @SafeVarargs

@@ -13,6 +13,7 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Scarf;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SawScale;
 import neatcorner.saw.SawSetting;
@@ -133,6 +134,13 @@ public final class Slates {
                     Reading.computed("Cost", new Money(cost), "prices of the sticks taken, added up")));
         }
         rows.add(Slate.Row.plain("Kerf at the miter", kerfAtMiter(plan)));
+        if (!plan.parts().equals(plan.pieces())) {
+            Length thickness = plan.job().section().thickness();
+            rows.add(Slate.Row.plain("Scarf, overlap", Reading.computed("Scarf, overlap",
+                    new Scarf(plan.job().stock().scarf(), thickness).overlap(),
+                    "{0} × the slope, 1 to " + Math.round(plan.job().stock().scarf()),
+                    Reading.given("Thickness", thickness))));
+        }
         return new Slate(rows);
     }
 

@@ -33,8 +33,12 @@ public record SawCut(Kind kind, CutPiece piece, @Nullable CutStick stick, @Nulla
         return kind == Kind.FIRST_MITER ? piece.piece().left().bevel() : piece.piece().right().bevel();
     }
 
-    /** Whether the piece lies face down: only for the final cut, and only if the maker turns pieces over. */
+    /**
+     * Whether the piece lies face down: only for the final cut, and only if the maker turns pieces over. Under a tilted
+     * blade that would tilt the cut the wrong way, so there the saw is swung and tilted to the other side.
+     */
     public boolean isFaceDown(Saw saw) {
-        return kind == Kind.FINAL_MITER && saw.secondMiter() == SecondMiter.TURN_PIECE;
+        return kind == Kind.FINAL_MITER && saw.secondMiter() == SecondMiter.TURN_PIECE
+                && Math.abs(bevel().degrees()) < 1e-9;
     }
 }

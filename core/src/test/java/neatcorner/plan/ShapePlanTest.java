@@ -16,6 +16,8 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.Piece;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
 /** Jobs of other shapes than rectangles: sizes, findings, and changes made at a corner. */
@@ -198,5 +200,76 @@ class ShapePlanTest {
                         job.outline() + " from " + of);
             }
         }
+    }
+
+    /** Whatever is asked for, there is a plan: with whole pieces, or with a finding that says why there are none. */
+    @Property(tries = 400)
+    void anyShapeOfAnySizeHasAPlan(@ForAll long seed) {
+        java.util.Random random = new java.util.Random(seed);
+        double width = Math.pow(10, random.nextDouble() * 4) - 1;
+        double height = Math.pow(10, random.nextDouble() * 4) - 1;
+        Job job = shaped(anyShape(random), SizeOf.values()[random.nextInt(4)], width, height);
+        Job sloped = random.nextInt(4) == 0
+                ? job.withOutline(job.outline().withSlope(Angle.ofDegrees(random.nextInt(91))))
+                : job;
+        Plan plan = Planner.plan(sloped);
+        assertTrue(!plan.pieces().isEmpty() || !plan.canBeMade(), sloped.outline() + " " + sloped.size());
+        for (Piece piece : plan.pieces()) {
+            assertTrue(piece.shortPoint().isPositive() && !piece.shortPoint().isMoreThan(piece.longPoint()),
+                    sloped.outline() + " " + piece);
+            assertTrue(Double.isFinite(piece.left().miter().degrees() + piece.right().bevel().degrees()));
+        }
+        for (Station station : Station.values()) {
+            assertNotNull(Slates.of(station, plan));
+        }
+        assertNotNull(neatcorner.figure.ShapeFigure.of(plan, false));
+        assertNotNull(neatcorner.figure.OpeningFigure.of(plan));
+        assertNotNull(neatcorner.figure.SolidFigure.of(plan, 0.3, 0.2));
+    }
+
+    private static Shape anyShape(java.util.Random random) {
+        return switch (random.nextInt(6)) {
+            case 0 -> new Shape.Rectangle();
+            case 1 -> new Shape.Regular(3 + random.nextInt(22), random.nextBoolean());
+            case 2 -> new Shape.Arch(Shape.Curve.values()[random.nextInt(3)], Length.mm(random.nextInt(900)),
+                    random.nextInt(8));
+            case 3 -> new Shape.Circle(random.nextBoolean() ? 0 : 3 + random.nextInt(30));
+            case 4 -> new Shape.Ellipse(random.nextBoolean() ? 0 : 3 + random.nextInt(30));
+            default -> {
+                List<Vertex> vertices = new java.util.ArrayList<>();
+                int corners = 3 + random.nextInt(9);
+                for (int i = 0; i < corners; i++) {
+                    vertices.add(new Vertex(random.nextInt(800), random.nextInt(800)));
+                }
+                yield new Shape.Polygon(Loop.clockwise(vertices));
+            }
+        };
+    }
+
+    /** Mirrored left to right, a frame has the same pieces the other way round, with their ends exchanged. */
+    @Property(tries = 100)
+    void aMirroredFrameHasMirroredPieces(@ForAll long seed) {
+        java.util.Random random = new java.util.Random(seed);
+        int corners = 4 + random.nextInt(6);
+        List<Vertex> vertices = new java.util.ArrayList<>();
+        for (int i = 0; i < corners; i++) {
+            double angle = 2 * Math.PI * (i + 0.3 * random.nextDouble()) / corners;
+            double radius = 300 + 60 * random.nextDouble();
+            vertices.add(new Vertex(radius * Math.sin(angle), -radius * Math.cos(angle)));
+        }
+        Loop loop = new Loop(vertices);
+        Loop mirror = Loop.clockwise(vertices.stream().map(v -> new Vertex(-v.x(), v.y())).toList());
+        List<String> pieces = ends(loop, false);
+        assertEquals(pieces, ends(mirror, true));
+    }
+
+    private static List<String> ends(Loop loop, boolean mirrored) {
+        Job job = shaped(new Shape.Polygon(loop), SizeOf.SIGHT, 600, 600);
+        return Planner.plan(job).pieces().stream().map(piece -> {
+            double left = piece.left().miter().degrees();
+            double right = piece.right().miter().degrees();
+            return String.format(java.util.Locale.ROOT, "%.2f %.2f %.3f %.3f", piece.outer().toMm(),
+                    piece.sight().toMm(), mirrored ? right : left, mirrored ? left : right);
+        }).sorted().toList();
     }
 }

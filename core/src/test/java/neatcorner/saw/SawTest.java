@@ -86,4 +86,22 @@ class SawTest {
         assertEquals(Length.mm(200), reflex.shortPoint());
         assertEquals(Math.PI / 4, reflex.steepestMiterRadians(), 1e-12);
     }
+
+    /** Geometry: turned over, a tilted cut would lean the wrong way, so the saw is swung instead. */
+    @Test
+    void aPieceUnderATiltedBladeIsNotTurnedOver() {
+        neatcorner.plan.Job flat = neatcorner.plan.Jobs.chart();
+        neatcorner.plan.Job sloped = flat.withOutline(flat.outline().withSlope(Angle.ofDegrees(30)));
+        assertTrue(neatcorner.plan.Planner.plan(flat).cuts().getLast().isFaceDown(flat.saw()));
+        assertFalse(neatcorner.plan.Planner.plan(sloped).cuts().getLast().isFaceDown(sloped.saw()));
+    }
+
+    @Test
+    void beyondItsRangeTheSawIsSetToTheComplement() {
+        assertEquals(30, SAW.set(Angle.ofDegrees(60)).degrees(), 1e-9);
+        assertEquals(-30, SAW.set(Angle.ofDegrees(-60)).degrees(), 1e-9);
+        assertEquals(45, SAW.set(Angle.ofDegrees(45)).degrees(), 1e-9);
+        assertTrue(SAW.clicksAt(Angle.ofDegrees(22.5)));
+        assertFalse(SAW.clicksAt(Angle.ofDegrees(25.71)));
+    }
 }

@@ -2,9 +2,11 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import neatcorner.figure.Box;
 import neatcorner.figure.Figure;
 import neatcorner.figure.SawFigure;
@@ -43,7 +45,10 @@ final class CutsMode implements SawMode {
         boxes = List.of(new LengthBox(bench, Fields.KERF, "Kerf"),
                 new LengthBox(bench, Fields.ROUGH, "Rough allowance"),
                 new LengthBox(bench, Fields.MIN_HOLD, "Hold by hand from"));
-        tools.addAll(List.of(back, step, next, Controls.captioned("Second end:", second)));
+        HBox steps = new HBox(back, step, next);
+        steps.getStyleClass().add("captioned");
+        steps.setAlignment(Pos.CENTER_LEFT);
+        tools.addAll(List.of(steps, Controls.captioned("Second end:", second)));
         tools.addAll(boxes);
     }
 

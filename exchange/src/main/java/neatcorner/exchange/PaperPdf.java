@@ -103,12 +103,22 @@ public final class PaperPdf {
         sheet.heading("Saw settings, in this order");
         boolean turn = plan.job().saw().secondMiter() == SecondMiter.TURN_PIECE;
         sheet.note("1",
-                Sentence.of("First miter on every piece, face up, outer edge on the fence. Leave {0} more than the"
-                        + " long point, and cut on the waste side of the line.", plan.job().saw().rough()).in(notation),
+                (plan.job().saw().rough().isPositive()
+                        ? Sentence.of(
+                                "First miter on every piece, face up, outer edge on the fence. Leave {0} more than"
+                                        + " the long point, and cut on the waste side of the line.",
+                                plan.job().saw().rough())
+                        : Sentence
+                                .of("First miter on every piece, face up, outer edge on the fence. Leave the long point"
+                                        + " and a little more, and cut on the waste side of the line."))
+                        .in(notation),
                 false);
         int step = 2;
         for (SawSetting setting : plan.settings()) {
-            String how = turn ? "turned over, face down" : "saw swung to the other side, face up";
+            boolean tilted = setting.bevel().degrees() > 1e-9;
+            String how = tilted
+                    ? "saw swung and tilted to the other side, face up"
+                    : turn ? "turned over, face down" : "saw swung to the other side, face up";
             sheet.note(String.valueOf(step++),
                     Sentence.of(
                             angle(setting) + ", stop {1}: pieces " + String.join(", ", setting.pieces()) + ", " + how
