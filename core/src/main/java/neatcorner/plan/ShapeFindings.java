@@ -108,10 +108,12 @@ final class ShapeFindings {
     /** Joints that lean too far along the grain would run off any blank. */
     private static Optional<Sentence> tooFewSegments(Contours contours) {
         double most = contours.segments().stream().map(Segment::blank)
-                .mapToDouble(b -> Math.max(Math.abs(b.left().degrees()), Math.abs(b.right().degrees()))).max().orElse(0);
+                .mapToDouble(b -> Math.max(Math.abs(b.left().degrees()), Math.abs(b.right().degrees()))).max()
+                .orElse(0);
         return most <= MOST_LEAN
                 ? Optional.empty()
-                : Optional.of(Sentence.of("A curve in so few segments cannot be sawn from straight blanks; take more."));
+                : Optional
+                        .of(Sentence.of("A curve in so few segments cannot be sawn from straight blanks; take more."));
     }
 
     @SafeVarargs
