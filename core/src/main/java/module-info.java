@@ -2,6 +2,7 @@
 module neatcorner.core {
     requires static transitive org.jspecify;
     requires ojalgo;
+    requires transitive org.locationtech.jts;
 
     exports neatcorner.figure;
     exports neatcorner.fitout;

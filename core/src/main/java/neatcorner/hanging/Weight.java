@@ -30,7 +30,7 @@ public record Weight(Mass wood, Mass pack) {
         for (Piece piece : pieces) {
             double atCentroid = section.centroidXMm() / section.width().toMm();
             double length = piece.sight().toMm() + (piece.outer().toMm() - piece.sight().toMm()) * atCentroid;
-            wood += section.areaMm2(piece.face()) * 1e-6 * length * 1e-3 * section.wood().density();
+            wood += section.areaMm2(piece.face()) * 1e-6 * length * 1e-3 * section.density();
         }
         double sheets = 0;
         for (Layer layer : pack.layers()) {
@@ -49,7 +49,7 @@ public record Weight(Mass wood, Mass pack) {
      */
     public static Weight of(Contours contours, Section section, Pack pack, Weight boxes) {
         double wood = contours.at(section.centroidXMm()).perimeter() * section.areaMm2(section.width()) * 1e-9
-                * section.wood().density();
+                * section.density();
         Loop sheet = contours.rabbet();
         double share = Math.abs(sheet.area()) / Math.max(1e-9, sheet.box().areaM2() * 1e6);
         return new Weight(new Mass(wood), pack.layers().isEmpty()

@@ -13,7 +13,6 @@ import neatcorner.outline.Contours;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
 import neatcorner.piece.Scarf;
-
 import neatcorner.saw.CuttingOrder;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
@@ -49,6 +48,7 @@ public final class Planner {
         SizeFindings.add(plan, findings);
         ShapeFindings.add(geometry, fault, plan, findings);
         SectionFindings.add(plan, findings);
+        MillingFindings.add(plan, findings);
         StockFindings.add(plan, findings);
         MeasuredFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));

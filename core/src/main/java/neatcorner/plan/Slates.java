@@ -91,7 +91,7 @@ public final class Slates {
                 section.rabbet().widest());
         Reading face = Reading.given("Face width", section.width());
         Reading clearance = Reading.given("Clearance a side", plan.job().clearance());
-        Scalar density = new Scalar(section.wood().density(), "kg/m³", 0);
+        Scalar density = new Scalar(section.density(), "kg/m³", 0);
         return new Slate(List.of(Slate.Row.large("Rabbet depth", depth), Slate.Row.large("Spare", spare),
                 Slate.Row.plain("Pack", pack),
                 Slate.Row.plain("Lip", Reading.computed("Lip", section.lip(), "{0} − {1}", thickness, depth)),

@@ -5,27 +5,37 @@ import neatcorner.measure.Mass;
 import neatcorner.wood.Species;
 
 /**
- * The shape of a stick cut square across: a rectangular blank with a rabbet.
+ * The shape of a stick cut square across: a blank less its rabbet and whatever else is milled off.
  *
- * @param width     face width, sight edge to outer edge
+ * @param width     face width, sight edge to outer edge, when all is milled
  * @param thickness front to back
+ * @param milling   how it becomes what it is
  */
-public record Section(Species wood, Length width, Length thickness, Rabbet rabbet) {
+public record Section(Species wood, Length width, Length thickness, Rabbet rabbet, Milling milling) {
+
+    /** A rectangle with a rabbet. */
+    public Section(Species wood, Length width, Length thickness, Rabbet rabbet) {
+        this(wood, width, thickness, rabbet, Milling.PLAIN);
+    }
+
+    public Section withMilling(Milling newMilling) {
+        return new Section(wood, width, thickness, rabbet, newMilling);
+    }
 
     public Section withWood(Species newWood) {
-        return new Section(newWood, width, thickness, rabbet);
+        return new Section(newWood, width, thickness, rabbet, milling);
     }
 
     public Section withWidth(Length newWidth) {
-        return new Section(wood, newWidth, thickness, rabbet);
+        return new Section(wood, newWidth, thickness, rabbet, milling);
     }
 
     public Section withThickness(Length newThickness) {
-        return new Section(wood, width, newThickness, rabbet);
+        return new Section(wood, width, newThickness, rabbet, milling);
     }
 
     public Section withRabbet(Rabbet newRabbet) {
-        return new Section(wood, width, thickness, newRabbet);
+        return new Section(wood, width, thickness, newRabbet, milling);
     }
 
     /** Thickness of what is left in front of the rabbet; zero or negative when the rabbet goes through. */
@@ -49,6 +59,10 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     /** Area of wood in mm² of a stick of this section but another face width (sides may differ). */
     public double areaMm2(Length faceWidth) {
+        if (milling.shapes() && isSound()) {
+            double other = faceWidth.minus(width).toMm() * thickness.toMm();
+            return Math.max(0, Profile.of(this).area() + other);
+        }
         double blank = faceWidth.toMm() * thickness.toMm();
         double cut = rabbet.width().toMm() * rabbet.depth().toMm();
         Rabbet.Step step = rabbet.step();
@@ -58,6 +72,9 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     /** Distance of the centroid from the sight edge, in mm. */
     public double centroidXMm() {
+        if (milling.shapes() && isSound()) {
+            return Profile.of(this).centroidX();
+        }
         double area = areaMm2(width);
         double w = width.toMm();
         double moment = w * thickness.toMm() * w / 2;
@@ -73,6 +90,16 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     /** Mass of one metre of stick. */
     public Mass perMetre() {
-        return new Mass(areaMm2(width) * 1e-6 * wood.density());
+        return new Mass(areaMm2(width) * 1e-6 * density());
+    }
+
+    /** Density in kg/m³; of a built-up section, that of its boards by their share of it. */
+    public double density() {
+        Layers layers = milling.layers();
+        if (layers.isEmpty() || !layers.total().isPositive()) {
+            return wood.density();
+        }
+        return layers.plies().stream().mapToDouble(ply -> ply.wood().density() * ply.size().toMm()).sum()
+                / layers.total().toMm();
     }
 }

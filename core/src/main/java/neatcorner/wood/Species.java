@@ -16,6 +16,7 @@ import java.util.Optional;
  */
 public record Species(String name, double specificGravity, boolean assumed) {
     private static final double MIDDLING_GRAVITY = 0.55;
+    private static final List<String> OPEN_GRAINED = List.of("ash", "elm", "oak");
 
     /** The woods that frames are commonly made of, by name. */
     public static final List<Species> KNOWN = List.of(of("American beech", 0.64), of("American elm", 0.50),
@@ -35,6 +36,11 @@ public record Species(String name, double specificGravity, boolean assumed) {
     public static Optional<Species> known(String name) {
         String wanted = name.strip().toLowerCase(Locale.ROOT);
         return KNOWN.stream().filter(species -> species.name.toLowerCase(Locale.ROOT).equals(wanted)).findFirst();
+    }
+
+    /** Whether its pores are coarse and rays splinter out under a cutter: ash, elm, the oaks (common practice). */
+    public boolean isOpenGrained() {
+        return OPEN_GRAINED.stream().anyMatch(name.toLowerCase(Locale.ROOT)::contains);
     }
 
     /** Density at 12 % moisture in kg/m³: gravity × 1.12 × 1000 (Wood Handbook, chapter on physical properties). */

@@ -1,0 +1,33 @@
+package neatcorner.section;
+
+/** The four long sides of a stick. */
+public enum Face {
+    FRONT("front"),
+    OUTER("outer edge"),
+    BACK("back"),
+    INNER("sight edge");
+
+    private final String title;
+
+    Face(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public Face opposite() {
+        return switch (this) {
+            case FRONT -> BACK;
+            case OUTER -> INNER;
+            case BACK -> FRONT;
+            case INNER -> OUTER;
+        };
+    }
+
+    /** Whether it runs across the width (front and back), not along the thickness. */
+    public boolean isWide() {
+        return this == FRONT || this == BACK;
+    }
+}

@@ -1,0 +1,27 @@
+package neatcorner.section;
+
+import java.util.List;
+import neatcorner.measure.Length;
+
+/**
+ * What a built-up section is glued from: boards on each other's faces, the front one first; or strips edge to edge, the
+ * one at the sight edge first. Empty for a section of one piece.
+ *
+ * @param edgeToEdge strips side by side instead of boards on each other
+ */
+public record Layers(boolean edgeToEdge, List<Ply> plies) {
+    public static final Layers NONE = new Layers(false, List.of());
+
+    public Layers {
+        plies = List.copyOf(plies);
+    }
+
+    public boolean isEmpty() {
+        return plies.isEmpty();
+    }
+
+    /** Their sizes together: what the section must be thick, or wide. */
+    public Length total() {
+        return Length.sum(plies.stream().map(Ply::size).toList());
+    }
+}

@@ -1,0 +1,122 @@
+package neatcorner.section;
+
+import neatcorner.measure.Length;
+
+/**
+ * One thing that is milled off the stick. Sizes across are measured along the face or side that the edge or groove is seen
+ * on, depths square to it.
+ *
+ * <p>Passes: how many the maker takes; 0 for as many as tool and wood ask for.
+ */
+public sealed interface Operation {
+
+    int passes();
+
+    Operation withPasses(int newPasses);
+
+    /** What a maker calls it, in US words, in lower case. */
+    String title();
+
+    /** The length that sizes it first of all: a radius, a width. */
+    Length size();
+
+    Operation withSize(Length newSize);
+
+    /** The rabbet that holds the pack, at the place in the order where it is cut. */
+    record PackRabbet(Rabbet rabbet, RabbetWay way, int passes) implements Operation {
+        @Override
+        public String title() {
+            return "rabbet for the pack";
+        }
+
+        @Override
+        public Length size() {
+            return rabbet.width();
+        }
+
+        @Override
+        public PackRabbet withSize(Length newSize) {
+            return new PackRabbet(rabbet.withWidth(newSize), way, passes);
+        }
+
+        @Override
+        public PackRabbet withPasses(int newPasses) {
+            return new PackRabbet(rabbet, way, newPasses);
+        }
+    }
+
+    /** An edge shaped by a bit, a plane or a tilted blade. */
+    record Shaped(EdgeShape shape, Edge edge, Length size, Length depth, int passes) implements Operation {
+        @Override
+        public String title() {
+            return shape.title();
+        }
+
+        @Override
+        public Shaped withSize(Length newSize) {
+            return new Shaped(shape, edge, newSize, shape.hasDepth() ? depth : newSize, passes);
+        }
+
+        public Shaped withDepth(Length newDepth) {
+            return new Shaped(shape, edge, size, newDepth, passes);
+        }
+
+        public Shaped withEdge(Edge newEdge) {
+            return new Shaped(shape, newEdge, size, depth, passes);
+        }
+
+        @Override
+        public Shaped withPasses(int newPasses) {
+            return new Shaped(shape, edge, size, depth, newPasses);
+        }
+    }
+
+    /** A groove along a face; {@code from} is measured from the sight edge, on the sides from the front. */
+    record Groove(Face face, Length from, Length size, Length depth, int passes) implements Operation {
+        @Override
+        public String title() {
+            return "groove";
+        }
+
+        @Override
+        public Groove withSize(Length newSize) {
+            return new Groove(face, from, newSize, depth, passes);
+        }
+
+        public Groove withDepth(Length newDepth) {
+            return new Groove(face, from, size, newDepth, passes);
+        }
+
+        public Groove withFrom(Length newFrom) {
+            return new Groove(face, newFrom, size, depth, passes);
+        }
+
+        @Override
+        public Groove withPasses(int newPasses) {
+            return new Groove(face, from, size, depth, newPasses);
+        }
+    }
+
+    /** A strip ripped off the outer edge: until then the stick is that much wider than its face. */
+    record Rip(Length size) implements Operation {
+        @Override
+        public int passes() {
+            return 1;
+        }
+
+        @Override
+        public Rip withPasses(int newPasses) {
+            return this;
+        }
+
+        @Override
+        public String title() {
+            return "rip to width";
+        }
+
+        @Override
+        public Rip withSize(Length newSize) {
+            return new Rip(newSize);
+        }
+    }
+}

@@ -1,0 +1,19 @@
+package neatcorner.section;
+
+/** What an operation is done with. */
+public enum Tool {
+    ROUTER("router"),
+    SAW("table saw"),
+    DADO("dado set"),
+    PLANE("hand plane");
+
+    private final String title;
+
+    Tool(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+}
