@@ -37,7 +37,28 @@ public final class SectionFigure {
     }
 
     public static Figure of(Plan plan) {
-        return new SectionFigure(plan).draw();
+        return of(plan, SectionLook.FINISHED);
+    }
+
+    /** At one of its passes, or with its safe zone; a section that is not sound is shown as it was asked for. */
+    public static Figure of(Plan plan, SectionLook look) {
+        SectionFigure figure = new SectionFigure(plan);
+        if (look.pass() >= 0 && plan.job().section().isSound()) {
+            return figure.drawPass(look.pass());
+        }
+        return figure.draw(look.safeZone());
+    }
+
+    private Figure drawPass(int pass) {
+        new MilledWood(section, marks).drawPass(pass);
+        double extra = section.milling().operations().stream().mapToDouble(op -> op instanceof
+                neatcorner.section.Operation.Rip rip ? Math.max(0, rip.size().toMm()) : 0).sum();
+        return new Figure("The section at one of its passes", new Box(-w * 0.2, -t * 0.2, w * 1.2 + extra, t * 1.2),
+                new Figure.Margin(40, 120, 40, 130), marks.list());
+    }
+
+    private boolean isMilled() {
+        return section.milling().shapes() && section.isSound();
     }
 
     /** The bare section with its main dimensions, to be printed at full size. */
@@ -49,12 +70,18 @@ public final class SectionFigure {
                 new Figure.Margin(48, 120, 64, 110), figure.marks.list());
     }
 
-    private Figure draw() {
+    private Figure draw(boolean safeZone) {
         drawPack();
         drawWood();
         drawRetainer();
+        if (safeZone && section.isSound()) {
+            new MilledWood(section, marks).drawSafeZone();
+        }
         drawDimensions();
         drawHandles();
+        if (isMilled()) {
+            new MilledWood(section, marks).drawSizes();
+        }
         double packBottom = t - rd + plan.job().pack().thickness().toMm();
         Box bounds = new Box(-reach, 0, w, Math.max(t, packBottom));
         return new Figure("The section with the pack in its rabbet", bounds, new Figure.Margin(64, 130, 76, 200),
@@ -62,6 +89,12 @@ public final class SectionFigure {
     }
 
     private void drawWood() {
+        marks.label(new Point(w / 2, 0), 0, -40, Anchor.MIDDLE, "front", 13, false, Tint.FAINT_INK);
+        marks.label(new Point(rw + (w - rw) / 2, t), 0, 60, Anchor.MIDDLE, "back", 13, false, Tint.FAINT_INK);
+        if (isMilled()) {
+            new MilledWood(section, marks).drawFinished();
+            return;
+        }
         Tint tint = Tint.wood(section.wood());
         double floor = t - rd;
         List<Point> outline = new ArrayList<>(List.of(new Point(0, 0), new Point(w, 0), new Point(w, t)));
@@ -81,8 +114,6 @@ public final class SectionFigure {
         }
         parts.removeIf(part -> Math.abs(Convex.area(part)) < 1e-9);
         marks.endGrain(outline, parts, tint);
-        marks.label(new Point(w / 2, 0), 0, -40, Anchor.MIDDLE, "front", 13, false, Tint.FAINT_INK);
-        marks.label(new Point(rw + (w - rw) / 2, t), 0, 60, Anchor.MIDDLE, "back", 13, false, Tint.FAINT_INK);
     }
 
     private void drawPack() {

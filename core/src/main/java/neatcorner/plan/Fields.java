@@ -11,6 +11,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.SawScale;
+import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 
@@ -133,6 +134,55 @@ public final class Fields {
 
     private static List<Double> gaps(DryFit fit, int what) {
         return what == 0 ? fit.heels() : what == 1 ? fit.toes() : fit.steps();
+    }
+
+    /** The main size of what is milled at a place of the order, a radius or a width. */
+    public static Field milled(int place) {
+        return milled("milled." + place, "Size of the cut", place, Operation::size, Operation::withSize);
+    }
+
+    /** The depth of what is milled at a place of the order, where it has one of its own. */
+    public static Field milledDepth(int place) {
+        return milled("milled.depth." + place, "Depth of the cut", place, operation -> switch (operation) {
+            case Operation.Shaped shaped -> shaped.depth();
+            case Operation.Groove groove -> groove.depth();
+            case Operation.PackRabbet pack -> pack.rabbet().depth();
+            case Operation.Rip rip -> rip.size();
+        }, (operation, length) -> switch (operation) {
+            case Operation.Shaped shaped -> shaped.withDepth(length);
+            case Operation.Groove groove -> groove.withDepth(length);
+            case Operation.PackRabbet pack -> pack;
+            case Operation.Rip rip -> rip;
+        });
+    }
+
+    /** Where a groove starts, from the sight edge, or from the front on the sides. */
+    public static Field milledFrom(int place) {
+        return milled("milled.from." + place, "Start of the groove", place,
+                operation -> operation instanceof Operation.Groove groove ? groove.from() : Length.ZERO,
+                (operation, length) -> operation instanceof Operation.Groove groove
+                        ? groove.withFrom(length)
+                        : operation);
+    }
+
+    private static Field milled(String id, String title, int place, Function<Operation, Length> get,
+            BiFunction<Operation, Length, Operation> set) {
+        return section(id, title, section -> get.apply(operation(section, place)),
+                (section, length) -> section.withMilling(section.milling().with(place,
+                        set.apply(operation(section, place), length))));
+    }
+
+    private static Operation operation(Section section, int place) {
+        List<Operation> order = section.milling().order(section.rabbet());
+        return order.get(Math.min(place, order.size() - 1));
+    }
+
+    /** Size of one board of a built-up section. */
+    public static Field ply(int index) {
+        return section("ply." + index, "Board " + (index + 1),
+                section -> section.milling().layers().plies().get(index).size(),
+                (section, length) -> section.withMilling(section.milling().withLayers(
+                        section.milling().layers().withSize(index, length))));
     }
 
     /** Thickness of one layer of the pack. */

@@ -92,7 +92,8 @@ public final class Slates {
         Reading face = Reading.given("Face width", section.width());
         Reading clearance = Reading.given("Clearance a side", plan.job().clearance());
         Scalar density = new Scalar(section.density(), "kg/m³", 0);
-        return new Slate(List.of(Slate.Row.large("Rabbet depth", depth), Slate.Row.large("Spare", spare),
+        List<Slate.Row> rows = new ArrayList<>(List.of(Slate.Row.large("Rabbet depth", depth),
+                Slate.Row.large("Spare", spare),
                 Slate.Row.plain("Pack", pack),
                 Slate.Row.plain("Lip", Reading.computed("Lip", section.lip(), "{0} − {1}", thickness, depth)),
                 Slate.Row.plain("Wall", Reading.computed("Wall", section.wall(), "{0} − {1}", face, widest)),
@@ -104,6 +105,10 @@ public final class Slates {
                                 Reading.given("Area of the section",
                                         new Scalar(section.areaMm2(section.width()), "mm²", 0)),
                                 Reading.given("Density of " + section.wood().name(), density)))));
+        if (section.isSound()) {
+            MillingSlate.safeZone(section).ifPresent(rows::add);
+        }
+        return new Slate(rows);
     }
 
     private static Slate sticks(Plan plan) {

@@ -23,13 +23,23 @@ final class Cutter {
         this.t = section.thickness().toMm();
     }
 
-    static Geometry of(Section section, Operation operation) {
+    /** Of the operation at a place of the whole order. */
+    static Geometry of(Section section, int place) {
+        return of(section, place, section.milling().order(section.rabbet()).get(place));
+    }
+
+    /** Of an operation as it would be at that place. */
+    static Geometry of(Section section, int place, Operation operation) {
         Cutter cutter = new Cutter(section);
         return switch (operation) {
             case Operation.PackRabbet pack -> cutter.packRabbet(pack.rabbet());
             case Operation.Shaped shaped -> cutter.shaped(shaped);
             case Operation.Groove groove -> cutter.groove(groove);
-            case Operation.Rip rip -> box(cutter.w, -AIR, cutter.w + mm(rip.size()) + AIR, cutter.t + AIR);
+            case Operation.Rip rip -> {
+                double rest = section.milling().order(section.rabbet()).stream().skip(place + 1L)
+                        .filter(Operation.Rip.class::isInstance).mapToDouble(later -> mm(later.size())).sum();
+                yield box(cutter.w + rest, -AIR, cutter.w + rest + mm(rip.size()) + AIR, cutter.t + AIR);
+            }
         };
     }
 

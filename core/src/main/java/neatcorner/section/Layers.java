@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
 
@@ -23,5 +24,15 @@ public record Layers(boolean edgeToEdge, List<Ply> plies) {
     /** Their sizes together: what the section must be thick, or wide. */
     public Length total() {
         return Length.sum(plies.stream().map(Ply::size).toList());
+    }
+
+    public Layers with(int index, Ply ply) {
+        List<Ply> changed = new ArrayList<>(plies);
+        changed.set(index, ply);
+        return new Layers(edgeToEdge, changed);
+    }
+
+    public Layers withSize(int index, Length size) {
+        return with(index, new Ply(plies.get(index).wood(), size, plies.get(index).inset()));
     }
 }

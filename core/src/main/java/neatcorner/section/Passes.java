@@ -84,29 +84,32 @@ public final class Passes {
             case Operation.PackRabbet pack -> rabbet(index, pack);
             case Operation.Shaped shaped -> shaped(index, shaped);
             case Operation.Groove groove -> stepped(index, groove, groove.face(),
-                    groove.face().isWide() ? Face.INNER : Face.FRONT, groove.from(), Cutter.of(section, groove));
+                    groove.face().isWide() ? Face.INNER : Face.FRONT, groove.from(), Cutter.of(section, index));
             case Operation.Rip rip -> passes.add(new MillPass(index, 1, 1, Tool.SAW, Face.BACK, Face.INNER,
-                    section.width(), section.thickness(), null, Cutter.of(section, rip)));
+                    Length.mm(Cutter.of(section, index).getEnvelopeInternal().getMinX()), section.thickness(), null,
+                    Cutter.of(section, index)));
         }
     }
 
+    /** A grooved board's rabbet is its groove and its back cheek, half and half: only the cheek is sawn off. */
     private void rabbet(int index, Operation.PackRabbet pack) {
         Rabbet rabbet = pack.rabbet();
         if (pack.way() == RabbetWay.TABLE_SAW && rabbet.step() == null) {
             sawn(index, rabbet);
         } else if (pack.way() == RabbetWay.FROM_GROOVE) {
-            passes.add(new MillPass(index, 1, 1, Tool.SAW, Face.INNER, Face.FRONT,
-                    section.thickness(), rabbet.width(), null, Cutter.of(section, pack)));
+            Length cheek = new Length(rabbet.depth().units() / 2);
+            passes.add(new MillPass(index, 1, 1, Tool.SAW, Face.BACK, Face.INNER, rabbet.width(), cheek, null,
+                    Cutter.of(section, index)));
         } else {
             Rabbet.Step step = rabbet.step();
             if (step != null) {
                 Operation.PackRabbet wide = new Operation.PackRabbet(
                         Rabbet.plain(step.width(), step.depth()), pack.way(), pack.passes());
-                stepped(index, wide, Face.BACK, Face.INNER, step.width(), Cutter.of(section, wide));
+                stepped(index, wide, Face.BACK, Face.INNER, step.width(), Cutter.of(section, index, wide));
             }
             Operation.PackRabbet deep = new Operation.PackRabbet(Rabbet.plain(rabbet.width(), rabbet.depth()),
                     pack.way(), pack.passes());
-            stepped(index, deep, Face.BACK, Face.INNER, rabbet.width(), Cutter.of(section, deep));
+            stepped(index, deep, Face.BACK, Face.INNER, rabbet.width(), Cutter.of(section, index, deep));
         }
     }
 
@@ -122,7 +125,7 @@ public final class Passes {
     }
 
     private void shaped(int index, Operation.Shaped shaped) {
-        Geometry whole = Cutter.of(section, shaped);
+        Geometry whole = Cutter.of(section, index);
         switch (shaped.shape().tool()) {
             case ROUTER, DADO -> stepped(index, shaped, shaped.edge().face(), shaped.edge().side(),
                     shaped.shape() == EdgeShape.BEAD

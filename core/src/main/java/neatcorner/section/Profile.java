@@ -39,8 +39,10 @@ public final class Profile {
         Geometry wood = blank(section);
         Geometry blank = wood;
         List<Stage> stages = new ArrayList<>();
-        for (Operation operation : section.milling().order(section.rabbet())) {
-            Geometry removed = overlay(wood, Cutter.of(section, operation), OverlayNG.INTERSECTION);
+        List<Operation> order = section.milling().order(section.rabbet());
+        for (int i = 0; i < order.size(); i++) {
+            Operation operation = order.get(i);
+            Geometry removed = overlay(wood, Cutter.of(section, i, operation), OverlayNG.INTERSECTION);
             Geometry after = overlay(wood, removed, OverlayNG.DIFFERENCE);
             stages.add(new Stage(operation, wood, removed, after));
             wood = after;
@@ -120,8 +122,22 @@ public final class Profile {
         return plies;
     }
 
+    /** Areas only: where wood and cut merely touch, nothing is left. */
     static Geometry overlay(Geometry a, Geometry b, int operation) {
-        return OverlayNGRobust.overlay(a, b, operation);
+        Geometry result = OverlayNGRobust.overlay(a, b, operation);
+        return result instanceof Polygon
+                ? result
+                : result.getFactory().createMultiPolygon(polygons(result).toArray(Polygon[]::new));
+    }
+
+    /** The wood without what a tool sweeps. */
+    public static Geometry without(Geometry wood, Geometry cut) {
+        return overlay(wood, cut, OverlayNG.DIFFERENCE);
+    }
+
+    /** The wood that a tool sweeps. */
+    public static Geometry taken(Geometry wood, Geometry cut) {
+        return overlay(wood, cut, OverlayNG.INTERSECTION);
     }
 
     /** The closed outlines of some wood, holes left out. */

@@ -9,6 +9,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * The part of the finished section that stays solid whatever is milled, less a margin: hidden tenons, biscuits, dowels and
@@ -63,7 +64,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
         double t = section.thickness().toMm();
         double w = section.width().toMm();
         double near = 1e-3;
-        Geometry rabbet = Cutter.of(section, new Operation.PackRabbet(section.rabbet(), RabbetWay.ROUTER, 0));
+        Geometry rabbet = Cutter.of(section, section.milling().rabbetAt());
         return Profile.overlay(Cutter.box(0, t - near, w, t + near), rabbet.buffer(near), OverlayNG.UNION);
     }
 
@@ -101,7 +102,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
         double bottom = zone.getEnvelopeInternal().getMaxY() + 1;
         double inside = Math.max(zone.getEnvelopeInternal().getMinX() + 1e-6,
                 Math.min(x, zone.getEnvelopeInternal().getMaxX() - 1e-6));
-        Geometry cut = Profile.overlay(zone, FACTORY.createLineString(
+        Geometry cut = OverlayNGRobust.overlay(zone, FACTORY.createLineString(
                 new Coordinate[]{new Coordinate(inside, top), new Coordinate(inside, bottom)}),
                 OverlayNG.INTERSECTION);
         double[] best = {0, 0};

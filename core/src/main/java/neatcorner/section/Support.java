@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * What a stick rests on during an operation: how much of the face on the table, and of the face along the fence, is still
@@ -67,7 +68,7 @@ public record Support(int operation, double onTable, double onFence) {
             case INNER -> line(NEAR, 0, NEAR, t);
             case OUTER -> line(w - NEAR, 0, w - NEAR, t);
         };
-        return Profile.overlay(FACTORY.createLineString(line), wood, OverlayNG.INTERSECTION).getLength();
+        return OverlayNGRobust.overlay(FACTORY.createLineString(line), wood, OverlayNG.INTERSECTION).getLength();
     }
 
     private static Coordinate[] line(double x1, double y1, double x2, double y2) {

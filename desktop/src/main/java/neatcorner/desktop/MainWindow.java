@@ -242,7 +242,7 @@ final class MainWindow extends StackPane {
         return views.computeIfAbsent(station, entered -> {
             StationView made = switch (entered) {
                 case OPENING -> new OpeningView(bench, slate);
-                case SECTION -> new SectionView(bench, slate);
+                case SECTION -> new SectionView(bench, slate, this::refresh);
                 case SHAPE -> new ShapeView(bench, slate);
                 case STICKS -> new SticksView(bench, slate);
                 case SAW -> new SawView(bench, slate, this::refresh);

@@ -8,14 +8,19 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import neatcorner.figure.Figure;
 import neatcorner.figure.SectionFigure;
+import neatcorner.figure.SectionLook;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Job;
+import neatcorner.plan.MillingSlate;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
+import neatcorner.section.Milling;
 import neatcorner.section.Rabbet;
+import neatcorner.section.RabbetWay;
 import neatcorner.wood.Species;
 
 /** Station 2: the stick's end, with the pack lying in its rabbet. */
@@ -23,10 +28,17 @@ final class SectionView extends StationView {
     private final ComboBox<String> wood = new ComboBox<>();
     private final ToggleButton doubleRabbet = new ToggleButton();
     private final MenuButton pack = new MenuButton("Pack");
+    private final MenuButton way = new MenuButton();
+    private final MenuButton blank = new MenuButton("Blank");
+    private final ToggleButton safeZone = new ToggleButton("Safe zone");
+    private final MillingEditor milling;
+    private final PassStepper passes;
     private boolean showing;
 
-    SectionView(Workbench bench, SlatePane slate) {
+    SectionView(Workbench bench, SlatePane slate, Runnable refresh) {
         super(bench, Station.SECTION, slate);
+        milling = new MillingEditor(bench);
+        passes = new PassStepper(refresh);
         wood.getItems().setAll(Species.KNOWN.stream().map(Species::name).toList());
         wood.setEditable(true);
         wood.setPrefWidth(180);
@@ -46,7 +58,24 @@ final class SectionView extends StationView {
         setCaution(
                 "Rabbets are cut in light passes, no deeper than 3 mm each, with the stick held down and push blocks where a "
                         + "guard cannot stay on. Gloves and eyes for glass.");
-        addTools(Controls.captioned("Wood", wood), doubleRabbet, pack);
+        way.setId("rabbet-way");
+        for (RabbetWay each : RabbetWay.values()) {
+            MenuItem item = new MenuItem(MillingEditor.capital(each.title()));
+            item.setOnAction(e -> mill(bench.job().section().milling().withWay(each)));
+            way.getItems().add(item);
+        }
+        blank.setId("blank");
+        blank.setOnShowing(e -> new BlankMenu(bench).list(blank));
+        blank.getItems().add(new MenuItem());
+        safeZone.setId("safe-zone");
+        safeZone.getStyleClass().add("chip");
+        safeZone.setOnAction(e -> refresh.run());
+        addTools(Controls.captioned("Wood", wood), doubleRabbet, pack, blank, way, milling.adding(), safeZone, passes);
+        setBelowTools(milling);
+    }
+
+    private void mill(Milling changed) {
+        bench().edit(bench().job().withSection(bench().job().section().withMilling(changed)));
     }
 
     private void toggleStep() {
@@ -94,7 +123,13 @@ final class SectionView extends StationView {
 
     @Override
     Figure figure(Plan plan) {
-        return SectionFigure.of(plan);
+        return SectionFigure.of(plan, new SectionLook(passes.index(plan), safeZone.isSelected()));
+    }
+
+    @Override
+    Slate slate(Plan plan) {
+        int pass = passes.index(plan);
+        return pass < 0 || !plan.job().section().isSound() ? super.slate(plan) : MillingSlate.of(plan, pass);
     }
 
     @Override
@@ -103,6 +138,9 @@ final class SectionView extends StationView {
         wood.setValue(plan.job().section().wood().name());
         doubleRabbet.setText(notation.words("Double rabbet"));
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
+        way.setText(notation.words("Rabbet by " + plan.job().section().milling().way().title()));
+        milling.show(plan, notation);
+        passes.show(plan);
         showing = false;
     }
 }

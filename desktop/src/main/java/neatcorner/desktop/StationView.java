@@ -7,7 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.figure.Figure;
 import neatcorner.measure.Length;
@@ -144,9 +143,8 @@ abstract class StationView extends BorderPane {
 
     /** Puts the drawing in a frame of the station's own making. */
     final void setBelowTools(Node node) {
-        HBox holder = new HBox(node);
-        holder.getStyleClass().add("below-tools");
-        top.getChildren().setAll(tools, holder);
+        node.getStyleClass().add("below-tools");
+        top.getChildren().setAll(tools, node);
     }
 
     /** Shows a plan: the drawing and the controls. */

@@ -26,13 +26,11 @@ import neatcorner.saw.Saw;
 import neatcorner.saw.SawKind;
 import neatcorner.saw.SawScale;
 import neatcorner.saw.SecondMiter;
-import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
-import neatcorner.wood.Species;
 
 /** Reads a version-1 job. Fields with a default may be left out; a field that is there must be what it should be. */
 final class JobReader {
@@ -186,16 +184,7 @@ final class JobReader {
     }
 
     private Section section(Node root) throws BadFile {
-        Node section = root.required("section");
-        Node rabbet = section.required("rabbet");
-        Node step = rabbet.optional("step").orElse(null);
-        Node wood = section.optional("wood").orElse(null);
-        return new Section(Species.named(wood == null ? "white ash" : wood.text()), length(section.required("width")),
-                length(section.required("thickness")),
-                new Rabbet(length(rabbet.required("width")), length(rabbet.required("depth")),
-                        step == null
-                                ? null
-                                : new Rabbet.Step(length(step.required("width")), length(step.required("depth")))));
+        return new SectionReader(this).read(root.required("section"));
     }
 
     private Rack stock(Node root) throws BadFile {

@@ -14,8 +14,6 @@ import neatcorner.plan.Job;
 import neatcorner.saw.Checks;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.Saw;
-import neatcorner.section.Rabbet;
-import neatcorner.section.Section;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
@@ -44,7 +42,7 @@ final class JobWriter {
                 .with("size", size.end())
                 .with("clearance", length(job.clearance()))
                 .with("pack", Json.of(job.pack().layers().stream().map(this::layer).toList()))
-                .with("section", section(job.section()))
+                .with("section", new SectionWriter(this::length).write(job.section()))
                 .with("corner", Json.object().with("joint", word(JobReader.JOINT, job.joint())).end())
                 .with("stock", stock(job.stock())).with("saw", saw(job.saw()));
         checks(job.checks(), fields);
@@ -130,18 +128,6 @@ final class JobWriter {
                             .end());
         }
         return fields.end();
-    }
-
-    private Json section(Section section) {
-        Rabbet rabbet = section.rabbet();
-        Json.Fields fields = Json.object().with("width", length(rabbet.width())).with("depth", length(rabbet.depth()));
-        Rabbet.Step step = rabbet.step();
-        if (step != null) {
-            fields.with("step",
-                    Json.object().with("width", length(step.width())).with("depth", length(step.depth())).end());
-        }
-        return Json.object().with("wood", section.wood().name()).with("width", length(section.width()))
-                .with("thickness", length(section.thickness())).with("rabbet", fields.end()).end();
     }
 
     private Json stock(Rack stock) {

@@ -37,6 +37,9 @@ public final class PlanJson {
                 .with("saw", Json.of(plan.settings().stream().map(PlanJson::setting).toList()))
                 .with("weight", Json.of(plan.weight().total().kilograms(), 4))
                 .with("findings", Json.of(plan.findings().stream().map(f -> finding(f, notation)).toList()));
+        if (plan.job().section().milling().shapes() && plan.job().section().isSound()) {
+            root.with("section", SectionJson.of(plan.job().section()));
+        }
         Contours contours = plan.contours();
         if (contours != null && !plan.job().outline().isRectangle()) {
             if (contours.segments().isEmpty()) {

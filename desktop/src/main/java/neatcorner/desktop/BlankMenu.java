@@ -1,0 +1,76 @@
+package neatcorner.desktop;
+
+import java.util.List;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.plan.Job;
+import neatcorner.section.Layers;
+import neatcorner.section.Milling;
+import neatcorner.section.Operation;
+import neatcorner.section.Ply;
+import neatcorner.section.Rabbet;
+import neatcorner.section.RabbetWay;
+import neatcorner.section.Section;
+import neatcorner.wood.Species;
+
+/** What a section can be made from: one piece, boards or strips glued up, reclaimed tongue-and-groove boards. */
+final class BlankMenu {
+    private final Workbench bench;
+
+    BlankMenu(Workbench bench) {
+        this.bench = bench;
+    }
+
+    void list(MenuButton menu) {
+        Section section = bench.job().section();
+        Milling milling = section.milling();
+        menu.getItems().clear();
+        item(menu, "One piece of wood", section.withMilling(milling.withLayers(Layers.NONE)));
+        item(menu, "Two boards glued face to face, the front one darker", section.withMilling(milling.withLayers(faces())));
+        item(menu, "Three strips edge to edge, a contrast strip between",
+                section.withMilling(milling.withLayers(strips())));
+        item(menu, "A reclaimed tongue-and-groove board", grooved(section));
+    }
+
+    private Layers faces() {
+        Section section = bench.job().section();
+        Length front = new Length(section.thickness().units() / 3);
+        return new Layers(false, List.of(new Ply(Species.named("black walnut"), front, Length.ZERO),
+                new Ply(section.wood(), section.thickness().minus(front), Length.ZERO)));
+    }
+
+    private Layers strips() {
+        Section section = bench.job().section();
+        Length contrast = bench.job().units().either(6, 0.25);
+        Length outer = new Length((section.width().minus(contrast).units()) / 3);
+        return new Layers(true, List.of(
+                new Ply(section.wood(), section.width().minus(contrast).minus(outer), Length.ZERO),
+                new Ply(Species.named("black walnut"), contrast, Length.ZERO),
+                new Ply(section.wood(), outer, Length.ZERO)));
+    }
+
+    /**
+     * Tongue off the outer edge, back cheek of the groove off the other: what is left of a common board, a third of its
+     * thickness for each of cheek, groove and cheek.
+     */
+    private Section grooved(Section section) {
+        Units units = bench.job().units();
+        Length thickness = section.thickness();
+        Length depth = new Length(thickness.units() * 2 / 3);
+        Length deep = units.either(8, 0.3125);
+        List<Operation> ripped = List.of(new Operation.Rip(units.either(6, 0.25)));
+        return section.withRabbet(Rabbet.plain(deep, depth))
+                .withMilling(new Milling(Layers.NONE, RabbetWay.FROM_GROOVE, 0, 0, ripped));
+    }
+
+    private void item(MenuButton menu, String text, Section changed) {
+        MenuItem item = new MenuItem(bench.notation().get().words(text));
+        item.setOnAction(e -> {
+            Job job = bench.job();
+            bench.edit(job.withSection(changed));
+        });
+        menu.getItems().add(item);
+    }
+}

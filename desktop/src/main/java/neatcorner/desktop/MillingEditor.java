@@ -1,0 +1,228 @@
+package neatcorner.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.plan.Fields;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.section.Edge;
+import neatcorner.section.EdgeShape;
+import neatcorner.section.Face;
+import neatcorner.section.Layers;
+import neatcorner.section.Milling;
+import neatcorner.section.Operation;
+import neatcorner.section.Ply;
+import neatcorner.wood.Species;
+
+/** The cuts that make the section, in order: one is chosen, sized, moved earlier or later, or left out. */
+final class MillingEditor extends FlowPane {
+    private final Workbench bench;
+    private int chosen = -1;
+
+    MillingEditor(Workbench bench) {
+        this.bench = bench;
+        setId("milling");
+        getStyleClass().add("stick-editor");
+        setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(this, Priority.ALWAYS);
+    }
+
+    /** A menu of everything that can be milled. */
+    MenuButton adding() {
+        MenuButton menu = new MenuButton("Mill …");
+        menu.setId("mill");
+        menu.setOnShowing(e -> list(menu));
+        menu.getItems().add(new MenuItem());
+        return menu;
+    }
+
+    private void list(MenuButton menu) {
+        menu.getItems().clear();
+        Units units = bench.job().units();
+        for (EdgeShape shape : EdgeShape.values()) {
+            Length size = shape == EdgeShape.BEVEL ? units.either(12, 0.5) : units.either(5, 3.0 / 16);
+            Length depth = shape == EdgeShape.BEAD
+                    ? units.either(1.5, 1.0 / 16)
+                    : shape == EdgeShape.BEVEL ? units.either(4, 3.0 / 16) : size;
+            Edge edge = shape == EdgeShape.RABBET ? Edge.BACK_OUTER : Edge.FRONT_OUTER;
+            item(menu, shape.title(), new Operation.Shaped(shape, edge, size, depth, 0));
+        }
+        item(menu, "groove", new Operation.Groove(Face.FRONT, units.either(10, 0.375), units.either(6, 0.25),
+                units.either(4, 3.0 / 16), 0));
+        menu.getItems().add(new SeparatorMenuItem());
+        item(menu, "rip a strip off", new Operation.Rip(units.either(6, 0.25)));
+    }
+
+    private void item(MenuButton menu, String title, Operation operation) {
+        MenuItem item = new MenuItem(bench.notation().get().words(capital(title)));
+        item.setOnAction(e -> {
+            Milling milling = bench.job().section().milling();
+            chosen = milling.operations().size() + 1;
+            edit(milling.plus(operation));
+        });
+        menu.getItems().add(item);
+    }
+
+    private void edit(Milling milling) {
+        Job job = bench.job();
+        bench.edit(job.withSection(job.section().withMilling(milling)));
+    }
+
+    void show(Plan plan, Notation notation) {
+        Milling milling = plan.job().section().milling();
+        List<Operation> order = milling.order(plan.job().section().rabbet());
+        boolean any = milling.shapes();
+        setVisible(any);
+        setManaged(any);
+        if (!any) {
+            chosen = -1;
+            getChildren().clear();
+            return;
+        }
+        chosen = Math.min(chosen, order.size() - 1);
+        List<Node> nodes = new ArrayList<>(plies(plan, notation, milling.layers()));
+        if (!milling.operations().isEmpty()) {
+            for (int i = 0; i < order.size(); i++) {
+                nodes.add(chip(order.get(i), i, notation));
+            }
+        }
+        if (chosen >= 0) {
+            nodes.addAll(controls(plan, notation, order.get(chosen)));
+        }
+        getChildren().setAll(nodes);
+    }
+
+    private List<Node> plies(Plan plan, Notation notation, Layers layers) {
+        List<Node> nodes = new ArrayList<>();
+        for (int i = 0; i < layers.plies().size(); i++) {
+            int index = i;
+            Ply ply = layers.plies().get(i);
+            MenuButton wood = new MenuButton(ply.wood().name());
+            wood.setId("ply-wood-" + i);
+            for (Species species : Species.KNOWN) {
+                MenuItem item = new MenuItem(species.name());
+                item.setOnAction(e -> edit(bench.job().section().milling().withLayers(
+                        layers.with(index, new Ply(species, ply.size(), ply.inset())))));
+                wood.getItems().add(item);
+            }
+            LengthBox size = length(plan, notation, Fields.ply(i), "Board " + (i + 1));
+            size.getChildren().add(wood);
+            nodes.add(size);
+        }
+        return nodes;
+    }
+
+    private Node chip(Operation operation, int place, Notation notation) {
+        ToggleButton chip = new ToggleButton(
+                notation.words((place + 1) + "  " + operation.title()));
+        chip.getStyleClass().add("chip");
+        chip.setId("op-" + place);
+        chip.setSelected(place == chosen);
+        chip.setOnAction(e -> {
+            chosen = chosen == place ? -1 : place;
+            show(bench.currentPlan(), bench.notation().get());
+        });
+        return chip;
+    }
+
+    private List<Node> controls(Plan plan, Notation notation, Operation operation) {
+        List<Node> nodes = new ArrayList<>();
+        switch (operation) {
+            case Operation.PackRabbet pack -> {
+            }
+            case Operation.Shaped shaped -> {
+                nodes.add(edges(shaped, notation));
+                nodes.add(length(plan, notation, Fields.milled(chosen), sizeName(shaped.shape())));
+                if (shaped.shape().hasDepth()) {
+                    nodes.add(length(plan, notation, Fields.milledDepth(chosen),
+                            shaped.shape() == EdgeShape.BEAD ? "Quirk" : "Depth"));
+                }
+            }
+            case Operation.Groove groove -> {
+                nodes.add(faces(groove, notation));
+                nodes.add(length(plan, notation, Fields.milledFrom(chosen), "From"));
+                nodes.add(length(plan, notation, Fields.milled(chosen), "Width"));
+                nodes.add(length(plan, notation, Fields.milledDepth(chosen), "Depth"));
+            }
+            case Operation.Rip rip -> nodes.add(length(plan, notation, Fields.milled(chosen), "Strip"));
+        }
+        Milling milling = plan.job().section().milling();
+        nodes.add(button("Earlier", "op-earlier", chosen == 0, () -> move(milling, -1)));
+        nodes.add(button("Later", "op-later", chosen == milling.operations().size(), () -> move(milling, 1)));
+        if (!(operation instanceof Operation.PackRabbet)) {
+            nodes.add(button("Leave out", "op-remove", false, () -> {
+                int place = chosen;
+                chosen = -1;
+                edit(milling.without(place));
+            }));
+        }
+        return nodes;
+    }
+
+    private static String sizeName(EdgeShape shape) {
+        return switch (shape) {
+            case ROUND_OVER, COVE, BEAD -> "Radius";
+            case CHAMFER, FACET, BEVEL, RABBET -> "Width";
+        };
+    }
+
+    private void move(Milling milling, int by) {
+        int from = chosen;
+        chosen = from + by;
+        edit(milling.moved(from, from + by));
+    }
+
+    private static Button button(String text, String id, boolean disabled, Runnable run) {
+        Button button = Controls.chip(text, run);
+        button.setId(id);
+        button.setDisable(disabled);
+        return button;
+    }
+
+    private LengthBox length(Plan plan, Notation notation, neatcorner.plan.Field field, String name) {
+        LengthBox box = new LengthBox(bench, field, name);
+        box.show(plan, notation);
+        return box;
+    }
+
+    private MenuButton edges(Operation.Shaped shaped, Notation notation) {
+        MenuButton menu = new MenuButton(notation.words("On the " + shaped.edge().title()));
+        menu.setId("op-edge");
+        for (Edge edge : Edge.values()) {
+            MenuItem item = new MenuItem(notation.words(capital(edge.title())));
+            item.setOnAction(e -> edit(bench.job().section().milling().with(chosen, shaped.withEdge(edge))));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private MenuButton faces(Operation.Groove groove, Notation notation) {
+        MenuButton menu = new MenuButton(notation.words("In the " + groove.face().title()));
+        menu.setId("op-face");
+        for (Face face : Face.values()) {
+            MenuItem item = new MenuItem(notation.words(capital(face.title())));
+            item.setOnAction(e -> edit(bench.job().section().milling().with(chosen, new Operation.Groove(face,
+                    groove.from(), groove.size(), groove.depth(), groove.passes()))));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    static String capital(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
+}
