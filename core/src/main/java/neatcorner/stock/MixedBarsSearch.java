@@ -1,139 +1,259 @@
 package neatcorner.stock;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A good layout on bars of several kinds, with defects, when there are too many different lengths to weigh every way.
+ * The least cost, then the fewest bars, on bars of several kinds with defects.
  *
- * <p>Bars are filled one at a time with the longest part that fits and then whatever wastes least. Several rules for which
- * kind of bar comes next are tried, and the best outcome kept; each bar is then exchanged for a cheaper or shorter one that
- * holds the same. The bound is the least that bars of sufficient total room can cost; the result is called proved only when
- * it meets that bound.
+ * <p>Which bars to take and how to fill them are asked by turns (logic-based Benders decomposition, Hooker and Ottosson
+ * 2003). {@link BarChoice} names the cheapest choice of bars that nothing known forbids; {@link RoomPacking} fills it, or
+ * proves that it cannot, which forbids it and all below it; where that takes too long, {@link BarLp} often finds prices at
+ * which those bars are worth too little, and this forbids many choices at once. The first choice that can be filled is the
+ * least there is. {@link GreedyBars} gives the answer to beat.
  */
 final class MixedBarsSearch {
+    /** A bar less counts for nothing against the smallest coin. */
+    private static final long COIN = 1L << 21;
+    /** Dearer bars weigh no more than this. */
+    private static final double MOST_COST = 1e7;
+    private static final int FEW_NODES = 400;
+    private static final int MOST_NODES = 12_000;
+    private static final int MOST_ROUNDS = 400;
+
     private final Nesting nesting;
     private final Search search;
+    private final PartsLeft parts;
+    private final List<BarWorth> worths = new ArrayList<>();
+    private final long[] weights;
+    private final int[] most;
+    private final long[] rooms;
+    private final BarChoice choice;
+    private String proof = "";
+    private boolean open;
 
     MixedBarsSearch(Nesting nesting, Search search) {
         this.nesting = nesting;
         this.search = search;
-    }
-
-    /** One bar as filled: its kind, and counts by room and kind of part in the search's own order. */
-    private record Filled(int bar, List<int[]> rooms, long used) {}
-
-    private record Outcome(List<Filled> bars, PartsLeft rest, double cost) {
-
-        boolean isBetterThan(Outcome other) {
-            long mine = rest.total();
-            long theirs = other.rest.total();
-            if (mine != theirs) {
-                return mine < theirs;
-            }
-            return Math.abs(cost - other.cost) > 1e-9 ? cost < other.cost : bars.size() < other.bars.size();
+        this.parts = PartsLeft.of(nesting);
+        Map<Long, BestPattern> shared = new HashMap<>();
+        int total = nesting.total();
+        weights = new long[nesting.bars().size()];
+        most = new int[weights.length];
+        for (int i = 0; i < weights.length; i++) {
+            Nesting.Bar bar = nesting.bars().get(i);
+            worths.add(new BarWorth(bar, parts, shared));
+            weights[i] = Math.round(Math.min(bar.cost(), MOST_COST) * 100) * COIN + (bar.started() ? 0 : 1);
+            most[i] = Math.min(bar.count(), total);
         }
+        rooms = nesting.bars().stream().flatMap(bar -> bar.rooms().stream()).mapToLong(room -> room.units())
+                .filter(room -> room > 0).distinct().toArray();
+        choice = new BarChoice(weights, most);
     }
 
     Nesting.Result solve() {
-        List<ToDoubleFunction<Filled>> rules = List.of(
-                filled -> nesting.bars().get(filled.bar).cost() / Math.max(1, filled.used),
-                filled -> -filled.used,
-                filled -> (double) nesting.bars().get(filled.bar).capacity().units() - filled.used,
-                filled -> -(double) nesting.bars().get(filled.bar).capacity().units());
-        Outcome best = fill(rules.getFirst());
-        for (int i = 1; i < rules.size() && !search.isCancelled(); i++) {
-            Outcome outcome = fill(rules.get(i));
-            if (outcome.isBetterThan(best)) {
-                best = outcome;
-            }
-        }
-        return result(best);
-    }
-
-    private Outcome fill(ToDoubleFunction<Filled> rule) {
-        PartsLeft rest = PartsLeft.of(nesting);
-        int[] available = nesting.bars().stream().mapToInt(Nesting.Bar::count).toArray();
-        List<Filled> filled = new ArrayList<>();
-        while (!rest.isEmpty()) {
-            Filled next = IntStream.range(0, available.length).filter(bar -> available[bar] > 0)
-                    .mapToObj(bar -> fillBar(bar, rest)).filter(bar -> bar.used > 0)
-                    .min(Comparator.comparingDouble(rule)).orElse(null);
-            if (next == null) {
+        GreedyBars.Outcome greedy = new GreedyBars(nesting, search).best();
+        List<GreedyBars.Filled> bars = greedy.bars();
+        long weight = greedy.rest().isEmpty() ? weight(greedy) : Long.MAX_VALUE / 4;
+        addFirstCuts();
+        search.found(bars.size(), 0);
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            if (search.isCancelled()) {
+                open = true;
                 break;
             }
-            next.rooms.forEach(rest::take);
-            available[next.bar]--;
-            filled.add(next);
+            int[] next = choice.next(weight);
+            open |= choice.isOpen();
+            if (next == null) {
+                proof = greedy.rest().isEmpty() ? "no cheaper choice of sticks holds them all" : proof;
+                break;
+            }
+            List<GreedyBars.Filled> filled = fill(next);
+            if (filled != null) {
+                bars = filled;
+                weight = weight(next);
+                proof = "every cheaper choice of sticks is too short for them";
+                search.found(bars.size(), open ? 0 : bars.size());
+                break;
+            }
+            choice.forbid(next);
+            open |= round == MOST_ROUNDS - 1;
         }
-        filled.replaceAll(bar -> exchange(bar, available));
-        double cost = filled.stream().mapToDouble(bar -> nesting.bars().get(bar.bar).cost()).sum();
-        return new Outcome(filled, rest, cost);
+        boolean complete = weight < Long.MAX_VALUE / 4;
+        return complete ? complete(bars) : incomplete(greedy);
     }
 
-    private Filled fillBar(int bar, PartsLeft rest) {
-        PartsLeft mine = rest.copy();
-        long before = mine.total();
-        List<int[]> rooms = new ArrayList<>();
-        for (var room : nesting.bars().get(bar).rooms()) {
-            int[] counts = mine.leastWaste(room.units());
-            mine.take(counts);
-            rooms.add(counts);
-        }
-        return new Filled(bar, rooms, before - mine.total());
+    private long weight(GreedyBars.Outcome outcome) {
+        return outcome.bars().stream().mapToLong(bar -> weights[bar.bar()]).sum();
     }
 
-    /** The same contents on the cheapest, then shortest, bar with one clear room that is left and holds them. */
-    private Filled exchange(Filled filled, int[] available) {
-        Nesting.Bar own = nesting.bars().get(filled.bar);
-        int best = filled.bar;
-        for (int bar = 0; bar < available.length; bar++) {
-            Nesting.Bar candidate = nesting.bars().get(bar);
-            Nesting.Bar current = nesting.bars().get(best);
-            boolean better = candidate.cost() < current.cost()
-                    || (candidate.cost() == current.cost() && candidate.capacity().isLessThan(current.capacity()));
-            if (available[bar] > 0 && own.rooms().size() == 1 && candidate.rooms().size() == 1 && better
-                    && candidate.capacity().units() >= filled.used) {
-                best = bar;
+    private long weight(int[] bars) {
+        long weight = 0;
+        for (int i = 0; i < bars.length; i++) {
+            weight += bars[i] * weights[i];
+        }
+        return weight;
+    }
+
+    /** Lengths must fit, long parts must find long rooms, and parts must be worth their price in bars. */
+    private void addFirstCuts() {
+        double[] lengths = new double[weights.length];
+        for (int i = 0; i < lengths.length; i++) {
+            lengths[i] = nesting.bars().get(i).capacity().units();
+        }
+        choice.add(new BarChoice.Cut(lengths, parts.total()));
+        for (int i = 0; i < parts.sizes.length; i++) {
+            addLongParts(parts.sizes[i]);
+        }
+        double largest = Math.max(1, Arrays.stream(weights).max().orElse(1));
+        double[] costs = Arrays.stream(weights).mapToDouble(weight -> weight / largest).toArray();
+        double[] even = new double[costs.length];
+        Arrays.fill(even, 1);
+        addPrices(costs, most, 4);
+        if (Arrays.stream(weights).anyMatch(weight -> weight >= COIN)) {
+            addPrices(even, most, 4);
+        }
+    }
+
+    /** Parts at least so long: no room holds more of them than go into it. */
+    private void addLongParts(long size) {
+        double[] holds = new double[weights.length];
+        for (int i = 0; i < holds.length; i++) {
+            holds[i] = nesting.bars().get(i).rooms().stream().mapToLong(room -> room.units() / size).sum();
+        }
+        int count = 0;
+        for (int i = 0; i < parts.sizes.length; i++) {
+            count += parts.sizes[i] >= size ? parts.left[i] : 0;
+        }
+        choice.add(new BarChoice.Cut(holds, count));
+    }
+
+    /** Prices of the parts when bars cost so much; true when they forbid these counts of bars. */
+    private boolean addPrices(double[] costs, int[] counts, double missing) {
+        BarLp program = new BarLp(parts.left, worths, counts, costs, missing);
+        program.solve(search);
+        double[] prices = program.prices();
+        double[] worth = new double[weights.length];
+        double held = 0;
+        for (int i = 0; i < worth.length; i++) {
+            worth[i] = worths.get(i).at(prices);
+            if (!worths.get(i).isExact()) {
+                return false;
+            }
+            held += worth[i] * counts[i];
+        }
+        double total = 0;
+        for (int i = 0; i < prices.length; i++) {
+            total += prices[i] * parts.left[i];
+        }
+        choice.add(new BarChoice.Cut(worth, total));
+        return held < total * (1 - 1e-7) - 1e-9;
+    }
+
+    /** The bars of a choice filled with all parts; null when they cannot be, or when it is not known. */
+    private @Nullable List<GreedyBars.Filled> fill(int[] bars) {
+        RoomPacking quick = new RoomPacking(parts, rooms, free(bars), FEW_NODES, search);
+        List<RoomPacking.Filled> filled = quick.run();
+        if (filled != null) {
+            return dealtOut(bars, filled);
+        }
+        if (!quick.isOpen()) {
+            return null;
+        }
+        double[] nothing = new double[weights.length];
+        if (addPrices(nothing, bars, 1)) {
+            return null;
+        }
+        RoomPacking patient = new RoomPacking(parts, rooms, free(bars), MOST_NODES, search);
+        filled = patient.run();
+        if (filled != null) {
+            return dealtOut(bars, filled);
+        }
+        open |= patient.isOpen();
+        return null;
+    }
+
+    private int[] free(int[] bars) {
+        int[] free = new int[rooms.length];
+        for (int bar = 0; bar < bars.length; bar++) {
+            for (var room : nesting.bars().get(bar).rooms()) {
+                for (int i = 0; i < rooms.length; i++) {
+                    free[i] += rooms[i] == room.units() ? bars[bar] : 0;
+                }
             }
         }
-        available[filled.bar]++;
-        available[best]--;
-        return new Filled(best, filled.rooms, filled.used);
+        return free;
     }
 
-    private Nesting.Result result(Outcome outcome) {
+    /** Fillings of rooms given to bars that have such rooms. */
+    private List<GreedyBars.Filled> dealtOut(int[] bars, List<RoomPacking.Filled> filled) {
+        List<RoomPacking.Filled> waiting = new ArrayList<>(filled);
+        List<GreedyBars.Filled> dealt = new ArrayList<>();
+        for (int bar = 0; bar < bars.length; bar++) {
+            for (int i = 0; i < bars[bar]; i++) {
+                dealt.add(take(bar, waiting));
+            }
+        }
+        dealt.removeIf(bar -> bar.used() == 0);
+        return dealt;
+    }
+
+    private GreedyBars.Filled take(int bar, List<RoomPacking.Filled> waiting) {
+        List<int[]> contents = new ArrayList<>();
+        long used = 0;
+        for (var room : nesting.bars().get(bar).rooms()) {
+            int[] counts = new int[parts.sizes.length];
+            for (RoomPacking.Filled each : waiting) {
+                if (rooms[each.room()] == room.units()) {
+                    counts = each.counts();
+                    waiting.remove(each);
+                    break;
+                }
+            }
+            contents.add(counts);
+            for (int i = 0; i < counts.length; i++) {
+                used += counts[i] * parts.sizes[i];
+            }
+        }
+        return new GreedyBars.Filled(bar, contents, used);
+    }
+
+    private Nesting.Result complete(List<GreedyBars.Filled> bars) {
+        int count = (int) bars.stream().filter(bar -> !nesting.bars().get(bar.bar()).started()).count();
+        int bound = open ? Math.min(count, fewestBars()) : count;
+        String said = !open
+                ? proof
+                : count > bound
+                        ? "at most " + (count - bound) + " more than the least there can be"
+                        : "the fewest sticks there can be; whether they could cost less is not proved";
+        return new Nesting.Result(fillings(bars), nesting.parts().stream().map(part -> 0).toList(), bound, !open,
+                said);
+    }
+
+    private Nesting.Result incomplete(GreedyBars.Outcome greedy) {
+        return new Nesting.Result(fillings(greedy.bars()), inOwnOrder(greedy.rest().left), 0, false,
+                "not all of them found a place");
+    }
+
+    private List<Nesting.Filling> fillings(List<GreedyBars.Filled> bars) {
         List<Nesting.Filling> fillings = new ArrayList<>();
-        for (Filled bar : outcome.bars) {
-            List<List<Integer>> counts = bar.rooms.stream().map(room -> inOwnOrder(room, outcome.rest)).toList();
-            Nesting.Filling filling = new Nesting.Filling(bar.bar, 1, counts);
-            if (!fillings.isEmpty() && fillings.getLast().bar() == bar.bar
+        for (GreedyBars.Filled bar : bars) {
+            List<List<Integer>> counts = bar.rooms().stream().map(this::inOwnOrder).toList();
+            Nesting.Filling filling = new Nesting.Filling(bar.bar(), 1, counts);
+            if (!fillings.isEmpty() && fillings.getLast().bar() == bar.bar()
                     && fillings.getLast().counts().equals(counts)) {
-                filling = new Nesting.Filling(bar.bar, fillings.removeLast().times() + 1, counts);
+                filling = new Nesting.Filling(bar.bar(), fillings.removeLast().times() + 1, counts);
             }
             fillings.add(filling);
         }
-        List<Integer> missing = inOwnOrder(outcome.rest.left, outcome.rest);
-        if (missing.stream().anyMatch(count -> count > 0)) {
-            return new Nesting.Result(fillings, missing, 0, false, "not all of them found a place");
-        }
-        int bound = fewestBars();
-        double leastCost = leastCost();
-        double coin = smallestCoin();
-        boolean cheapest = coin == 0 || outcome.cost < leastCost + coin - 1e-9;
-        boolean proved = cheapest && outcome.bars.size() == bound;
-        String proof = proved
-                ? "bars with enough room cannot cost less"
-                : outcome.bars.size() == bound
-                        ? "the fewest sticks there can be; whether they could cost less is not proved"
-                        : "at most " + (outcome.bars.size() - bound) + " more than the least there can be";
-        return new Nesting.Result(fillings, missing, bound, proved, proof);
+        return fillings;
     }
 
-    private static List<Integer> inOwnOrder(int[] counts, PartsLeft parts) {
+    private List<Integer> inOwnOrder(int[] counts) {
         Integer[] own = new Integer[counts.length];
         for (int i = 0; i < counts.length; i++) {
             own[parts.kind[i]] = counts[i];
@@ -141,55 +261,20 @@ final class MixedBarsSearch {
         return List.of(own);
     }
 
-    private long wanted() {
-        return PartsLeft.of(nesting).total();
-    }
-
     /** Fewest bars whose rooms together are long enough: the longest first. */
     private int fewestBars() {
-        long open = wanted();
+        long wanted = parts.total();
         int bars = 0;
-        for (Nesting.Bar bar : nesting.bars().stream().sorted(Comparator.comparing(Nesting.Bar::capacity).reversed())
-                .toList()) {
+        for (Nesting.Bar bar : nesting.bars().stream()
+                .sorted(java.util.Comparator.comparing(Nesting.Bar::capacity).reversed()).toList()) {
             long capacity = bar.capacity().units();
-            if (open <= 0 || capacity <= 0) {
+            if (wanted <= 0 || capacity <= 0) {
                 break;
             }
-            long used = Math.min(bar.count(), (open + capacity - 1) / capacity);
-            bars += Math.toIntExact(used);
-            open -= used * capacity;
+            long used = Math.min(bar.count(), (wanted + capacity - 1) / capacity);
+            bars += bar.started() ? 0 : Math.toIntExact(used);
+            wanted -= used * capacity;
         }
         return bars;
-    }
-
-    /** The least cost of enough room, if bars could be bought by the millimetre: the cheapest per length first. */
-    private double leastCost() {
-        double open = wanted();
-        double cost = 0;
-        for (Nesting.Bar bar : nesting.bars().stream()
-                .sorted(Comparator.comparingDouble(b -> b.cost() / b.capacity().units())).toList()) {
-            double capacity = bar.capacity().units();
-            if (open <= 0 || capacity <= 0) {
-                continue;
-            }
-            double used = Math.min(bar.count(), open / capacity);
-            cost += used * bar.cost();
-            open -= used * capacity;
-        }
-        return cost;
-    }
-
-    /** Costs are sums of these: the greatest common divisor of all prices, in hundredths. */
-    private double smallestCoin() {
-        long divisor = 0;
-        for (Nesting.Bar bar : nesting.bars()) {
-            long cents = Math.round(bar.cost() * 100);
-            while (cents != 0) {
-                long rest = divisor % cents;
-                divisor = cents;
-                cents = rest;
-            }
-        }
-        return divisor / 100.0;
     }
 }

@@ -19,8 +19,16 @@ public record Nesting(List<Part> parts, List<Bar> bars, List<Integer> frame, Kee
     /** A kind of part: the length it takes of a bar, saw kerf included, and how many are wanted. */
     public record Part(Length taken, int count) {}
 
-    /** A kind of bar: the lengths of its clear rooms, how many there are, what one costs. */
-    public record Bar(List<Length> rooms, int count, double cost) {
+    /**
+     * A kind of bar: the lengths of its clear rooms, how many there are, what one costs.
+     *
+     * @param started whether it is cut in any case, so that it does not count as one more
+     */
+    public record Bar(List<Length> rooms, int count, double cost, boolean started) {
+
+        public Bar(List<Length> rooms, int count, double cost) {
+            this(rooms, count, cost, false);
+        }
 
         /** A bar without defects, as many as wanted, at no stated price. */
         public static Bar endless(Length room) {
@@ -85,15 +93,27 @@ public record Nesting(List<Part> parts, List<Bar> bars, List<Integer> frame, Kee
         return new Nesting(parts, bars, List.of(), Keep.NO);
     }
 
-    /** Lays out the parts. The same problem always gets the same answer. */
+    /** Lays out the parts. The same problem always gets the same answer, unless the search is stopped. */
     public Result solve(Search search) {
+        if (total() == 0) {
+            return new Result(List.of(), parts.stream().map(part -> 0).toList(), 0, true, "nothing to cut");
+        }
         if (FewKindsSearch.suits(this)) {
             return new FewKindsSearch(this).solve();
         }
-        if (EqualBarsSearch.suits(this)) {
-            return new EqualBarsSearch(this, search).solve();
+        if (keep == Keep.MUST && !frame.isEmpty()) {
+            return new WholeFrames(this, search).solve();
         }
-        return new MixedBarsSearch(this, search).solve();
+        Result apart = new LongestOffcut(this, search).improve(EqualBarsSearch.suits(this)
+                ? new EqualBarsSearch(this, search).solve()
+                : new MixedBarsSearch(this, search).solve());
+        if (keep == Keep.WISH && !frame.isEmpty() && apart.isComplete()) {
+            Result whole = new WholeFrames(this, search).solve();
+            if (whole.isComplete() && whole.bars() <= apart.bars() && whole.cost(this) < apart.cost(this) + 1e-9) {
+                return new Result(whole.fillings, whole.missing, apart.bound, apart.proved, apart.proof);
+            }
+        }
+        return apart;
     }
 
     int total() {

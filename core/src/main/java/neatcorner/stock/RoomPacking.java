@@ -1,0 +1,178 @@
+package neatcorner.stock;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.ToLongFunction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Whether parts fit into given rooms of several lengths, and how.
+ *
+ * <p>The longest part left goes into a room, and every way to complete that room is tried whose waste the total still
+ * affords (bin completion, after Korf 2002, for rooms of several lengths). Sets of parts and rooms that were found not to
+ * fit are remembered. A search that runs out proves that the parts do not fit; one that was stopped, or left ways out,
+ * proves nothing.
+ */
+final class RoomPacking {
+    private static final int MOST_REMEMBERED = 200_000;
+    private static final int MOST_TRIES = 12_000;
+
+    private final PartsLeft rest;
+    private final long[] rooms;
+    private final int[] free;
+    private final int mostNodes;
+    private final Search search;
+    private final Set<String> failed = new HashSet<>();
+    private final List<Filled> chosen = new ArrayList<>();
+    private final long[] totalFrom;
+    private int nodes;
+    private int tries;
+    private boolean open;
+
+    /** A room by its index, and how many of each kind lie in it. */
+    record Filled(int room, int[] counts) {}
+
+    /**
+     * @param rooms different lengths
+     * @param free  how many there are of each
+     */
+    RoomPacking(PartsLeft parts, long[] rooms, int[] free, int mostNodes, Search search) {
+        this.rest = parts.copy();
+        this.rooms = rooms;
+        this.free = free.clone();
+        this.mostNodes = mostNodes;
+        this.search = search;
+        this.totalFrom = new long[parts.sizes.length + 1];
+    }
+
+    /** The rooms that are used, each with what lies in it; null when no way was found. */
+    @Nullable
+    List<Filled> run() {
+        long slack = -rest.total();
+        for (int i = 0; i < rooms.length; i++) {
+            slack += rooms[i] * free[i];
+        }
+        return place(slack) ? chosen : null;
+    }
+
+    /** Whether a failed search has not proved that the parts do not fit. */
+    boolean isOpen() {
+        return open;
+    }
+
+    private boolean place(long slack) {
+        if (slack < 0) {
+            return false;
+        }
+        int first = rest.longestWithin(Long.MAX_VALUE);
+        if (first < 0) {
+            return true;
+        }
+        if (++nodes > mostNodes || search.isCancelled()) {
+            open = true;
+            return false;
+        }
+        String key = Arrays.toString(rest.left) + Arrays.toString(free);
+        if (failed.contains(key)) {
+            return false;
+        }
+        for (int room : roomsFor(first)) {
+            free[room]--;
+            for (int[] completion : completions(first, rooms[room], slack)) {
+                rest.take(completion);
+                chosen.add(new Filled(room, completion));
+                if (place(slack - waste(completion, rooms[room]))) {
+                    return true;
+                }
+                chosen.removeLast();
+                give(completion);
+                if (nodes > mostNodes || search.isCancelled()) {
+                    open = true;
+                    return false;
+                }
+            }
+            free[room]++;
+        }
+        if (failed.size() < MOST_REMEMBERED) {
+            failed.add(key);
+        }
+        return false;
+    }
+
+    /** Rooms that take the part, the shortest first. */
+    private int[] roomsFor(int part) {
+        Integer[] order = new Integer[rooms.length];
+        Arrays.setAll(order, i -> i);
+        Arrays.sort(order, (a, b) -> Long.compare(rooms[a], rooms[b]));
+        return Arrays.stream(order).mapToInt(i -> i).filter(i -> free[i] > 0 && rooms[i] >= rest.sizes[part])
+                .toArray();
+    }
+
+    private void give(int[] counts) {
+        for (int i = 0; i < counts.length; i++) {
+            rest.left[i] += counts[i];
+        }
+    }
+
+    private long waste(int[] counts, long room) {
+        long waste = room;
+        for (int i = 0; i < counts.length; i++) {
+            waste -= counts[i] * rest.sizes[i];
+        }
+        return waste;
+    }
+
+    private List<int[]> completions(int first, long room, long slack) {
+        for (int i = rest.sizes.length - 1; i >= 0; i--) {
+            totalFrom[i] = totalFrom[i + 1] + rest.left[i] * rest.sizes[i];
+        }
+        List<int[]> found = new ArrayList<>();
+        int[] counts = new int[rest.sizes.length];
+        counts[first] = 1;
+        rest.left[first]--;
+        tries = 0;
+        collect(counts, first, room - rest.sizes[first], slack, found);
+        rest.left[first]++;
+        open |= tries >= MOST_TRIES;
+        ToLongFunction<int[]> order = counted -> waste(counted, room);
+        found.sort(java.util.Comparator.comparingLong(order));
+        return found;
+    }
+
+    /** Fillings to which no part left could be added, and whose waste is affordable. */
+    private void collect(int[] counts, int from, long left, long slack, List<int[]> found) {
+        if (++tries >= MOST_TRIES || left - totalFrom[from] > slack) {
+            return;
+        }
+        int next = from;
+        while (next < rest.sizes.length && (rest.left[next] == 0 || rest.sizes[next] > left)) {
+            next++;
+        }
+        if (next == rest.sizes.length) {
+            if (left <= slack && isMaximal(left)) {
+                found.add(counts.clone());
+            }
+            return;
+        }
+        int most = (int) Math.min(rest.left[next], left / rest.sizes[next]);
+        for (int count = most; count >= 0; count--) {
+            counts[next] += count;
+            rest.left[next] -= count;
+            collect(counts, next + 1, left - count * rest.sizes[next], slack, found);
+            rest.left[next] += count;
+            counts[next] -= count;
+        }
+    }
+
+    private boolean isMaximal(long left) {
+        for (int i = rest.sizes.length - 1; i >= 0 && rest.sizes[i] <= left; i--) {
+            if (rest.left[i] > 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+}
