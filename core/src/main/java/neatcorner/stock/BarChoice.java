@@ -11,13 +11,15 @@ import org.jspecify.annotations.Nullable;
  * them. Found by depth-first search; each node is bounded by the fraction of bars that would meet its hardest cut.
  */
 final class BarChoice {
-    private static final int MOST_NODES = 150_000;
+    private static final int MOST_NODES = 80_000;
 
     private final long[] weights;
     private final int[] most;
     private final List<Cut> cuts = new ArrayList<>();
     private final List<int[]> tooLittle = new ArrayList<>();
     private int[] order = new int[0];
+    private int[] position = new int[0];
+    private int[][] cheapest = new int[0][];
     private int[] taken;
     private int @Nullable [] best;
     private long bestWeight;
@@ -51,7 +53,12 @@ final class BarChoice {
         bestWeight = below;
         nodes = 0;
         taken = new int[most.length];
-        order = sorted();
+        order = sorted(cuts.getLast());
+        position = new int[order.length];
+        for (int i = 0; i < order.length; i++) {
+            position[order[i]] = i;
+        }
+        cheapest = cuts.stream().map(this::sorted).toArray(int[][]::new);
         double[] open = cuts.stream().mapToDouble(Cut::total).toArray();
         search(0, 0, open);
         return best;
@@ -62,10 +69,11 @@ final class BarChoice {
         return nodes > MOST_NODES;
     }
 
-    private int[] sorted() {
+    /** Kinds of bar, those that meet a cut most cheaply first. */
+    private int[] sorted(Cut cut) {
         Integer[] kinds = new Integer[most.length];
         Arrays.setAll(kinds, i -> i);
-        double[] worth = cuts.getLast().worth;
+        double[] worth = cut.worth;
         Arrays.sort(kinds, (a, b) -> Double.compare(rate(a, worth), rate(b, worth)));
         return Arrays.stream(kinds).mapToInt(i -> i).toArray();
     }
@@ -122,13 +130,13 @@ final class BarChoice {
             return 0;
         }
         double[] worth = cuts.get(cut).worth;
-        Integer[] kinds = new Integer[order.length - at];
-        Arrays.setAll(kinds, i -> order[at + i]);
-        Arrays.sort(kinds, (a, b) -> Double.compare(rate(a, worth), rate(b, worth)));
         double weight = 0;
-        for (int kind : kinds) {
+        for (int kind : cheapest[cut]) {
             if (worth[kind] <= 0) {
                 break;
+            }
+            if (position[kind] < at) {
+                continue;
             }
             double used = need / worth[kind];
             if (used <= most[kind]) {

@@ -1,7 +1,11 @@
 package neatcorner.stock;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The cutting-stock problem on bars of several kinds as a linear program over cutting patterns, solved by column generation
@@ -12,17 +16,31 @@ import java.util.List;
  * they can hold is together worth as much as the parts.
  */
 final class BarLp {
+    /**
+     * A filling of one kind of bar.
+     *
+     * @param used which kinds of part lie in it
+     */
+    record Column(int bar, int[] counts, int[] used) {
+
+        static Column of(int bar, int[] counts) {
+            return new Column(bar, counts, IntStream.range(0, counts.length).filter(i -> counts[i] > 0).toArray());
+        }
+    }
+
     private static final double NEAR = 1e-9;
     private static final int MOST_ROUNDS = 4_000;
 
     private final int[] demand;
-    private final List<BarWorth> bars;
+    private final BarWorths bars;
+    private final List<Column> pool;
     private final double[] costs;
     private final int rows;
     private final double[][] inverse;
     private final double[] amounts;
     private final double[] basisCosts;
     private final double[] duals;
+    private final @Nullable Column[] basis;
 
     /**
      * @param demand of each kind of part
@@ -30,16 +48,19 @@ final class BarLp {
      * @param counts how many of each kind there are
      * @param costs  of one bar of each kind
      * @param missing what it costs to leave one part out
+     * @param pool    fillings that were useful before; new ones are added
      */
-    BarLp(int[] demand, List<BarWorth> bars, int[] counts, double[] costs, double missing) {
+    BarLp(int[] demand, BarWorths bars, int[] counts, double[] costs, double missing, List<Column> pool) {
         this.demand = demand;
         this.bars = bars;
+        this.pool = pool;
         this.costs = costs;
         this.rows = demand.length + bars.size();
         inverse = new double[rows][rows];
         amounts = new double[rows];
         basisCosts = new double[rows];
         duals = new double[rows];
+        basis = new Column[rows];
         for (int i = 0; i < rows; i++) {
             inverse[i][i] = 1;
             boolean part = i < demand.length;
@@ -65,13 +86,20 @@ final class BarLp {
         return prices;
     }
 
-    /** What the program costs as it stands. */
-    double value() {
-        double value = 0;
+    /** The fillings that are used whole; when none is, the one that is used most. */
+    List<Column> mostUsed() {
+        List<Column> whole = new ArrayList<>();
+        int best = -1;
         for (int i = 0; i < rows; i++) {
-            value += basisCosts[i] * amounts[i];
+            Column column = basis[i];
+            if (column != null && amounts[i] > 1e-6) {
+                if (amounts[i] >= 1 - 1e-6) {
+                    whole.add(column);
+                }
+                best = best < 0 || amounts[i] > amounts[best] ? i : best;
+            }
         }
-        return value;
+        return !whole.isEmpty() ? whole : best < 0 ? List.of() : List.of(Objects.requireNonNull(basis[best]));
     }
 
     private void price() {
@@ -101,24 +129,49 @@ final class BarLp {
                 cost = 0;
             }
         }
-        for (int bar = 0; bar < bars.size(); bar++) {
-            double worth = bars.get(bar).at(prices);
-            double saves = worth + duals[demand.length + bar] - costs[bar];
-            if (saves > most) {
-                most = saves;
-                column = new double[rows];
-                int[] counts = bars.get(bar).best();
-                for (int i = 0; i < counts.length; i++) {
-                    column[i] = counts[i];
+        Column best = known(most);
+        if (best == null && column == null) {
+            bars.at(prices);
+            for (int bar = 0; bar < bars.size(); bar++) {
+                double saves = bars.worth(bar) + duals[demand.length + bar] - costs[bar];
+                if (saves > most) {
+                    most = saves;
+                    best = Column.of(bar, bars.counts(bar));
                 }
-                column[demand.length + bar] = 1;
-                cost = costs[bar];
+            }
+            if (best != null) {
+                pool.add(best);
             }
         }
-        return column != null && enter(column, cost);
+        if (best != null) {
+            column = new double[rows];
+            for (int i = 0; i < best.counts.length; i++) {
+                column[i] = best.counts[i];
+            }
+            column[demand.length + best.bar] = 1;
+            cost = costs[best.bar];
+        }
+        return column != null && enter(column, cost, best);
     }
 
-    private boolean enter(double[] column, double cost) {
+    /** The filling of the pool that saves most, more than something already known. */
+    private @Nullable Column known(double already) {
+        Column best = null;
+        double most = already;
+        for (Column column : pool) {
+            double saves = duals[demand.length + column.bar] - costs[column.bar];
+            for (int i : column.used) {
+                saves += column.counts[i] * duals[i];
+            }
+            if (saves > most) {
+                most = saves;
+                best = column;
+            }
+        }
+        return best;
+    }
+
+    private boolean enter(double[] column, double cost, @Nullable Column filling) {
         double[] direction = new double[rows];
         for (int i = 0; i < rows; i++) {
             for (int j = 0; j < rows; j++) {
@@ -148,14 +201,17 @@ final class BarLp {
         }
         for (int i = 0; i < rows; i++) {
             if (i != leaving && Math.abs(direction[i]) > NEAR * 1e-3) {
+                double[] row = inverse[i];
+                double factor = direction[i];
                 for (int j = 0; j < rows; j++) {
-                    inverse[i][j] -= direction[i] * inverse[leaving][j];
+                    row[j] -= factor * inverse[leaving][j];
                 }
                 amounts[i] = Math.max(0, amounts[i] - direction[i] * step);
             }
         }
         amounts[leaving] = step;
         basisCosts[leaving] = cost;
+        basis[leaving] = filling;
         return true;
     }
 }

@@ -17,6 +17,8 @@ final class BestPattern {
     private final long measure;
     private final int[] counts;
     private int[] best = new int[0];
+    private double[] value = new double[0];
+    private byte[][] taken = new byte[0][0];
     private Integer[] order = new Integer[0];
     private double[] prices = new double[0];
     private double worth;
@@ -44,7 +46,7 @@ final class BestPattern {
         worth = 0;
         nodes = 0;
         best = new int[sizes.length];
-        if (room / measure <= MOST_STEPS) {
+        if (hasTable()) {
             byTable((int) (room / measure));
         } else {
             order = new Integer[sizes.length];
@@ -53,6 +55,32 @@ final class BestPattern {
             Arrays.fill(counts, 0);
             byBranching(0, room, 0);
         }
+        return best;
+    }
+
+    /** Whether a table is used, which also answers for every shorter room. */
+    boolean hasTable() {
+        return room / measure <= MOST_STEPS;
+    }
+
+    /** What the best pattern of a shorter room is worth at the last prices; only where there is a table. */
+    double worthIn(long shorter) {
+        return value[(int) (shorter / measure)];
+    }
+
+    /** The best pattern of a shorter room at the last prices; only where there is a table. */
+    int[] bestIn(long shorter) {
+        int[] pattern = new int[sizes.length];
+        int at = (int) (shorter / measure);
+        for (int kind = sizes.length - 1; kind >= 0; kind--) {
+            pattern[kind] = taken[kind][at];
+            at -= pattern[kind] * (int) (sizes[kind] / measure);
+        }
+        return pattern;
+    }
+
+    /** The pattern last found. */
+    int[] best() {
         return best;
     }
 
@@ -67,30 +95,32 @@ final class BestPattern {
     }
 
     private void byTable(int steps) {
-        double[] value = new double[steps + 1];
-        byte[][] taken = new byte[sizes.length][steps + 1];
+        if (value.length == 0) {
+            value = new double[steps + 1];
+            taken = new byte[sizes.length][steps + 1];
+        }
+        Arrays.fill(value, 0);
         for (int kind = 0; kind < sizes.length; kind++) {
+            byte[] mine = taken[kind];
+            Arrays.fill(mine, (byte) 0);
             int size = (int) (sizes[kind] / measure);
             int most = Math.min(Math.min(demand[kind], steps / size), Byte.MAX_VALUE);
-            if (prices[kind] <= 0) {
+            double price = prices[kind];
+            if (price <= 0) {
                 continue;
             }
             for (int at = steps; at >= size; at--) {
                 for (int count = 1; count <= most && count * size <= at; count++) {
-                    double candidate = value[at - count * size] + count * prices[kind];
+                    double candidate = value[at - count * size] + count * price;
                     if (candidate > value[at] + 1e-13) {
                         value[at] = candidate;
-                        taken[kind][at] = (byte) count;
+                        mine[at] = (byte) count;
                     }
                 }
             }
         }
         worth = value[steps];
-        int at = steps;
-        for (int kind = sizes.length - 1; kind >= 0; kind--) {
-            best[kind] = taken[kind][at];
-            at -= best[kind] * (int) (sizes[kind] / measure);
-        }
+        best = bestIn(room);
     }
 
     private void byBranching(int from, long free, double value) {

@@ -54,9 +54,22 @@ final class GreedyBars {
     }
 
     private Outcome fill(ToDoubleFunction<Filled> rule) {
+        return fill(rule, List.of());
+    }
+
+    /** Goes on from bars that are filled already, the cheapest for its length first. */
+    Outcome goOn(List<Filled> begun) {
+        return fill(filled -> nesting.bars().get(filled.bar).cost() / Math.max(1, filled.used), begun);
+    }
+
+    private Outcome fill(ToDoubleFunction<Filled> rule, List<Filled> begun) {
         PartsLeft rest = PartsLeft.of(nesting);
         int[] available = nesting.bars().stream().mapToInt(Nesting.Bar::count).toArray();
-        List<Filled> filled = new ArrayList<>();
+        List<Filled> filled = new ArrayList<>(begun);
+        for (Filled bar : begun) {
+            bar.rooms.forEach(rest::take);
+            available[bar.bar]--;
+        }
         while (!rest.isEmpty()) {
             Filled next = IntStream.range(0, available.length).filter(bar -> available[bar] > 0)
                     .mapToObj(bar -> fillBar(bar, rest)).filter(bar -> bar.used > 0)

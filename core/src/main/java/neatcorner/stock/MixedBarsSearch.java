@@ -2,9 +2,7 @@ package neatcorner.stock;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,31 +20,38 @@ final class MixedBarsSearch {
     /** Dearer bars weigh no more than this. */
     private static final double MOST_COST = 1e7;
     private static final int FEW_NODES = 400;
-    private static final int MOST_NODES = 12_000;
+    private static final int MOST_NODES = 60_000;
+    /** Once so many nodes are spent, no more patience is had. */
+    private static final int ALL_NODES = 120_000;
+    private static final int MOST_IMPATIENT = 8;
     private static final int MOST_ROUNDS = 400;
 
     private final Nesting nesting;
     private final Search search;
     private final PartsLeft parts;
-    private final List<BarWorth> worths = new ArrayList<>();
+    private final BarWorths worths;
+    private final List<BarLp.Column> pool = new ArrayList<>();
     private final long[] weights;
     private final int[] most;
     private final long[] rooms;
     private final BarChoice choice;
     private String proof = "";
     private boolean open;
+    private int spent;
+    private int impatient;
+    /** The least weight there can be, as far as it is known. */
+    private long least;
 
     MixedBarsSearch(Nesting nesting, Search search) {
         this.nesting = nesting;
         this.search = search;
         this.parts = PartsLeft.of(nesting);
-        Map<Long, BestPattern> shared = new HashMap<>();
+        worths = new BarWorths(nesting.bars(), parts);
         int total = nesting.total();
         weights = new long[nesting.bars().size()];
         most = new int[weights.length];
         for (int i = 0; i < weights.length; i++) {
             Nesting.Bar bar = nesting.bars().get(i);
-            worths.add(new BarWorth(bar, parts, shared));
             weights[i] = Math.round(Math.min(bar.cost(), MOST_COST) * 100) * COIN + (bar.started() ? 0 : 1);
             most[i] = Math.min(bar.count(), total);
         }
@@ -60,16 +65,26 @@ final class MixedBarsSearch {
         List<GreedyBars.Filled> bars = greedy.bars();
         long weight = greedy.rest().isEmpty() ? weight(greedy) : Long.MAX_VALUE / 4;
         addFirstCuts();
+        if (!search.isCancelled()) {
+            GreedyBars.Outcome dived = new BarDive(nesting, worths, costs(), pool, search).run();
+            if (dived.rest().isEmpty() && weight(dived) < weight) {
+                bars = dived.bars();
+                weight = weight(dived);
+            }
+        }
         search.found(bars.size(), 0);
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            if (search.isCancelled()) {
+            if (search.isCancelled() || spent > ALL_NODES && ++impatient > MOST_IMPATIENT) {
                 open = true;
                 break;
             }
             int[] next = choice.next(weight);
             open |= choice.isOpen();
+            if (next != null && !open) {
+                least = weight(next);
+            }
             if (next == null) {
-                proof = greedy.rest().isEmpty() ? "no cheaper choice of sticks holds them all" : proof;
+                proof = weight < Long.MAX_VALUE / 4 ? "no cheaper choice of sticks holds them all" : proof;
                 break;
             }
             List<GreedyBars.Filled> filled = fill(next);
@@ -84,7 +99,7 @@ final class MixedBarsSearch {
             open |= round == MOST_ROUNDS - 1;
         }
         boolean complete = weight < Long.MAX_VALUE / 4;
-        return complete ? complete(bars) : incomplete(greedy);
+        return complete ? complete(bars, weight) : incomplete(greedy);
     }
 
     private long weight(GreedyBars.Outcome outcome) {
@@ -109,14 +124,18 @@ final class MixedBarsSearch {
         for (int i = 0; i < parts.sizes.length; i++) {
             addLongParts(parts.sizes[i]);
         }
-        double largest = Math.max(1, Arrays.stream(weights).max().orElse(1));
-        double[] costs = Arrays.stream(weights).mapToDouble(weight -> weight / largest).toArray();
-        double[] even = new double[costs.length];
+        double[] even = new double[weights.length];
         Arrays.fill(even, 1);
-        addPrices(costs, most, 4);
+        addPrices(costs(), most, 4);
         if (Arrays.stream(weights).anyMatch(weight -> weight >= COIN)) {
             addPrices(even, most, 4);
         }
+    }
+
+    /** Weights with the largest as one. */
+    private double[] costs() {
+        double largest = Math.max(1, Arrays.stream(weights).max().orElse(1));
+        return Arrays.stream(weights).mapToDouble(weight -> weight / largest).toArray();
     }
 
     /** Parts at least so long: no room holds more of them than go into it. */
@@ -134,16 +153,17 @@ final class MixedBarsSearch {
 
     /** Prices of the parts when bars cost so much; true when they forbid these counts of bars. */
     private boolean addPrices(double[] costs, int[] counts, double missing) {
-        BarLp program = new BarLp(parts.left, worths, counts, costs, missing);
+        BarLp program = new BarLp(parts.left, worths, counts, costs, missing, pool);
         program.solve(search);
         double[] prices = program.prices();
+        worths.at(prices);
+        if (!worths.isExact()) {
+            return false;
+        }
         double[] worth = new double[weights.length];
         double held = 0;
         for (int i = 0; i < worth.length; i++) {
-            worth[i] = worths.get(i).at(prices);
-            if (!worths.get(i).isExact()) {
-                return false;
-            }
+            worth[i] = worths.worth(i);
             held += worth[i] * counts[i];
         }
         double total = 0;
@@ -168,8 +188,10 @@ final class MixedBarsSearch {
         if (addPrices(nothing, bars, 1)) {
             return null;
         }
-        RoomPacking patient = new RoomPacking(parts, rooms, free(bars), MOST_NODES, search);
+        RoomPacking patient = new RoomPacking(parts, rooms, free(bars), spent < ALL_NODES ? MOST_NODES : FEW_NODES,
+                search);
         filled = patient.run();
+        spent += patient.nodes();
         if (filled != null) {
             return dealtOut(bars, filled);
         }
@@ -222,16 +244,20 @@ final class MixedBarsSearch {
         return new GreedyBars.Filled(bar, contents, used);
     }
 
-    private Nesting.Result complete(List<GreedyBars.Filled> bars) {
+    private Nesting.Result complete(List<GreedyBars.Filled> bars, long weight) {
         int count = (int) bars.stream().filter(bar -> !nesting.bars().get(bar.bar()).started()).count();
         int bound = open ? Math.min(count, fewestBars()) : count;
-        String said = !open
-                ? proof
-                : count > bound
-                        ? "at most " + (count - bound) + " more than the least there can be"
-                        : "the fewest sticks there can be; whether they could cost less is not proved";
+        String said = !open ? proof : gap(count - bound, (weight / COIN - least / COIN) / 100.0);
         return new Nesting.Result(fillings(bars), nesting.parts().stream().map(part -> 0).toList(), bound, !open,
                 said);
+    }
+
+    private static String gap(int bars, double cost) {
+        return cost > 0.004
+                ? String.format(java.util.Locale.ROOT, "it costs at most %.2f more than the least there can be", cost)
+                : bars > 0
+                        ? "at most " + bars + " more sticks than the least there can be"
+                        : "the fewest sticks there can be";
     }
 
     private Nesting.Result incomplete(GreedyBars.Outcome greedy) {

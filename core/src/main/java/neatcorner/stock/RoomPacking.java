@@ -25,12 +25,26 @@ final class RoomPacking {
     private final int[] free;
     private final int mostNodes;
     private final Search search;
-    private final Set<String> failed = new HashSet<>();
+    private final Set<State> failed = new HashSet<>();
     private final List<Filled> chosen = new ArrayList<>();
     private final long[] totalFrom;
     private int nodes;
     private int tries;
+    private int first;
     private boolean open;
+
+    /** Parts and rooms left, to be remembered. */
+    private record State(int[] counts) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof State state && Arrays.equals(counts, state.counts);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(counts);
+        }
+    }
 
     /** A room by its index, and how many of each kind lie in it. */
     record Filled(int room, int[] counts) {}
@@ -58,6 +72,10 @@ final class RoomPacking {
         return place(slack) ? chosen : null;
     }
 
+    int nodes() {
+        return nodes;
+    }
+
     /** Whether a failed search has not proved that the parts do not fit. */
     boolean isOpen() {
         return open;
@@ -67,21 +85,21 @@ final class RoomPacking {
         if (slack < 0) {
             return false;
         }
-        int first = rest.longestWithin(Long.MAX_VALUE);
-        if (first < 0) {
+        int longest = rest.longestWithin(Long.MAX_VALUE);
+        if (longest < 0) {
             return true;
         }
         if (++nodes > mostNodes || search.isCancelled()) {
             open = true;
             return false;
         }
-        String key = Arrays.toString(rest.left) + Arrays.toString(free);
+        State key = key();
         if (failed.contains(key)) {
             return false;
         }
-        for (int room : roomsFor(first)) {
+        for (int room : roomsFor(longest)) {
             free[room]--;
-            for (int[] completion : completions(first, rooms[room], slack)) {
+            for (int[] completion : completions(longest, rooms[room], slack)) {
                 rest.take(completion);
                 chosen.add(new Filled(room, completion));
                 if (place(slack - waste(completion, rooms[room]))) {
@@ -100,6 +118,12 @@ final class RoomPacking {
             failed.add(key);
         }
         return false;
+    }
+
+    private State key() {
+        int[] state = Arrays.copyOf(rest.left, rest.left.length + free.length);
+        System.arraycopy(free, 0, state, rest.left.length, free.length);
+        return new State(state);
     }
 
     /** Rooms that take the part, the shortest first. */
@@ -125,7 +149,8 @@ final class RoomPacking {
         return waste;
     }
 
-    private List<int[]> completions(int first, long room, long slack) {
+    private List<int[]> completions(int opened, long room, long slack) {
+        first = opened;
         for (int i = rest.sizes.length - 1; i >= 0; i--) {
             totalFrom[i] = totalFrom[i + 1] + rest.left[i] * rest.sizes[i];
         }
@@ -152,7 +177,7 @@ final class RoomPacking {
             next++;
         }
         if (next == rest.sizes.length) {
-            if (left <= slack && isMaximal(left)) {
+            if (left <= slack && isMaximal(left) && !isDominated(counts, left)) {
                 found.add(counts.clone());
             }
             return;
@@ -165,6 +190,38 @@ final class RoomPacking {
             rest.left[next] += count;
             counts[next] -= count;
         }
+    }
+
+    /**
+     * Whether a part left outside could take the place of one or two that are in: wherever it would have gone, those could
+     * go (dominance, Martello and Toth 1990). The part that the room was opened with stays.
+     */
+    private boolean isDominated(int[] counts, long left) {
+        for (int y = rest.sizes.length - 1; y > first; y--) {
+            if (counts[y] == 0) {
+                continue;
+            }
+            if (hasPartBetween(rest.sizes[y] + 1, rest.sizes[y] + left)) {
+                return true;
+            }
+            for (int z = y; z > first; z--) {
+                boolean pair = z == y ? counts[y] > 1 : counts[z] > 0;
+                long both = rest.sizes[y] + rest.sizes[z];
+                if (pair && hasPartBetween(both, both + left)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean hasPartBetween(long least, long most) {
+        for (int i = 0; i < rest.sizes.length && rest.sizes[i] >= least; i++) {
+            if (rest.left[i] > 0 && rest.sizes[i] <= most) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean isMaximal(long left) {
