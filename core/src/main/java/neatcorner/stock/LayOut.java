@@ -3,6 +3,7 @@ package neatcorner.stock;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
@@ -62,36 +63,72 @@ public final class LayOut {
     }
 
     public StickLayout solve(Search search) {
-        List<Nesting.Part> parts = kinds.stream()
-                .map(kind -> new Nesting.Part(taken(kind.getFirst()), kind.size() * frames)).toList();
-        List<Nesting.Bar> bars = rack.sticks().stream()
-                .map(stick -> new Nesting.Bar(stick.clear(rack.endTrim()).stream()
-                        .map(span -> Length.max(Length.ZERO, span.length().minus(triangle()))).toList(),
-                        stick.count(), stick.cost()))
-                .toList();
-        List<Integer> frame = kinds.stream().map(List::size).toList();
-        return describe(new Nesting(parts, bars, frame, rack.keepFrameTogether()).solve(search));
+        PinnedSticks pinned = new PinnedSticks(rack, pieces, frames, this::taken, triangle());
+        int[] held = pinned.countByKind(kinds);
+        List<Nesting.Part> parts = new ArrayList<>();
+        for (int kind = 0; kind < kinds.size(); kind++) {
+            parts.add(new Nesting.Part(taken(kinds.get(kind).getFirst()),
+                    kinds.get(kind).size() * frames - held[kind]));
+        }
+        List<Nesting.Bar> bars = new ArrayList<>();
+        for (int i = 0; i < rack.sticks().size(); i++) {
+            Stick stick = rack.sticks().get(i);
+            bars.add(new Nesting.Bar(rooms(stick), stick.count() - pinned.takenOf(i), stick.cost()));
+        }
+        for (PinnedSticks.Begun begun : pinned.sticks()) {
+            bars.add(new Nesting.Bar(begun.rooms(), 1, 0, true));
+        }
+        boolean free = pinned.sticks().isEmpty();
+        List<Integer> frame = free ? kinds.stream().map(List::size).toList() : List.of();
+        Nesting nesting = new Nesting(parts, bars, frame, free ? rack.keepFrameTogether() : Keep.NO);
+        return describe(nesting.solve(search), pinned);
     }
 
-    private StickLayout describe(Nesting.Result result) {
+    private List<Length> rooms(Stick stick) {
+        return stick.clear(rack.endTrim()).stream()
+                .map(span -> Length.max(Length.ZERO, span.length().minus(triangle()))).toList();
+    }
+
+    private StickLayout describe(Nesting.Result result, PinnedSticks pinned) {
         List<Loaded> loaded = new ArrayList<>();
+        for (PinnedSticks.Begun begun : pinned.sticks()) {
+            loaded.add(new Loaded(begun.stock(), begun.number(), empty(begun.rooms().size())));
+        }
         int[] used = new int[rack.sticks().size()];
         for (Nesting.Filling filling : result.fillings()) {
+            int own = filling.bar() - rack.sticks().size();
+            if (own >= 0) {
+                Loaded begun = loaded.get(own);
+                loaded.set(own, new Loaded(begun.stock, begun.number, filling.counts()));
+                continue;
+            }
             for (int i = 0; i < filling.times(); i++) {
-                loaded.add(new Loaded(filling.bar(), ++used[filling.bar()], filling.counts()));
+                do {
+                    used[filling.bar()]++;
+                } while (pinned.isBegun(filling.bar(), used[filling.bar()]));
+                loaded.add(new Loaded(filling.bar(), used[filling.bar()], filling.counts()));
             }
         }
-        int split = nameFrames(loaded);
+        int split = nameFrames(loaded, pinned);
+        for (int i = 0; i < pinned.sticks().size(); i++) {
+            loaded.get(i).add(pinned.sticks().get(i), this::kindOf);
+        }
         List<CutStick> sticks = loaded.stream().map(this::place).toList();
         boolean priced = rack.sticks().stream().anyMatch(stick -> stick.price() != null);
         double cost = sticks.stream().mapToDouble(stick -> stick.stick().cost()).sum();
         int unplaced = result.missing().stream().mapToInt(Integer::intValue).sum();
-        return new StickLayout(sticks, unplaced, result.bound(), result.proved(), result.proof(),
+        int bound = result.isComplete() ? result.bound() + pinned.sticks().size() : result.bound();
+        return new StickLayout(sticks, unplaced, bound, result.proved(),
+                pinned.sticks().isEmpty() ? result.proof() : result.proof() + ", around the pieces that you hold",
                 priced ? (Double) cost : null, split);
     }
 
+    private List<List<Integer>> empty(int rooms) {
+        return Collections.nCopies(rooms, Collections.nCopies(kinds.size(), 0));
+    }
+
     /** A piece with the number of its frame, before it has a place. */
-    private record Named(Piece piece, int frame) {}
+    record Named(Piece piece, int frame) {}
 
     /** A stick with the kinds of piece that lie in each clear stretch, and the pieces chosen for it. */
     private static final class Loaded {
@@ -103,7 +140,8 @@ public final class LayOut {
         Loaded(int stock, int number, List<List<Integer>> rooms) {
             this.stock = stock;
             this.number = number;
-            this.rooms = rooms;
+            this.rooms = rooms.stream().<List<Integer>>map(ArrayList::new).collect(
+                    java.util.stream.Collectors.toCollection(ArrayList::new));
         }
 
         int[] countsByKind(int kinds) {
@@ -111,15 +149,27 @@ public final class LayOut {
             rooms.forEach(room -> Arrays.setAll(counts, kind -> counts[kind] + room.get(kind)));
             return counts;
         }
+
+        /** The pieces that are held here, in the rooms found for them. */
+        void add(PinnedSticks.Begun begun, java.util.function.ToIntFunction<Piece> kindOf) {
+            for (int room = 0; room < begun.held().size(); room++) {
+                for (Named held : begun.held().get(room)) {
+                    int kind = kindOf.applyAsInt(held.piece);
+                    rooms.get(room).set(kind, rooms.get(room).get(kind) + 1);
+                    named.add(held);
+                }
+            }
+        }
     }
 
     /** Gives whole frames to sticks that can hold them, then deals out the rest; returns how many frames are split. */
-    private int nameFrames(List<Loaded> sticks) {
-        int next = 1;
+    private int nameFrames(List<Loaded> sticks, PinnedSticks pinned) {
+        int next = pinned.firstFreeFrame();
+        int first = next;
         List<int[]> open = new ArrayList<>();
         for (Loaded stick : sticks) {
             int[] counts = stick.countsByKind(kinds.size());
-            int whole = Integer.MAX_VALUE;
+            int whole = frames - next + 1;
             for (int kind = 0; kind < counts.length; kind++) {
                 whole = Math.min(whole, counts[kind] / kinds.get(kind).size());
             }
@@ -132,12 +182,17 @@ public final class LayOut {
             }
             open.add(counts);
         }
-        int split = frames - next + 1;
+        int split = frames - (next - first);
         for (int kind = 0; kind < kinds.size(); kind++) {
             Deque<Named> waiting = new ArrayDeque<>();
-            for (int frame = next; frame <= frames; frame++) {
+            for (int frame = 1; frame <= frames; frame++) {
+                if (frame >= first && frame < next) {
+                    continue;
+                }
                 for (Piece piece : kinds.get(kind)) {
-                    waiting.add(new Named(piece, frame));
+                    if (!pinned.holds(piece, frame)) {
+                        waiting.add(new Named(piece, frame));
+                    }
                 }
             }
             for (int i = 0; i < sticks.size(); i++) {

@@ -6,16 +6,31 @@ import java.util.Optional;
 import neatcorner.measure.Length;
 
 /**
- * The sticks at hand and how they may be used.
+ * The wood and the sheets at hand and how they may be used.
  *
- * @param endTrim   cut off the start of every stick, where it is bruised or out of square
- * @param flippable whether pieces may lie end for end with shared miters: only for a plain section, milled after mitring
- * @param scarf     slope of the joint in pieces longer than any stick, as run for each one of rise; 0 when there may be none
+ * @param endTrim     cut off the start of every stick, where it is bruised or out of square
+ * @param flippable   whether pieces may lie end for end with shared miters: only for a plain section, milled after mitring
+ * @param scarf       slope of the joint in pieces longer than any stick, as run for each one of rise; 0 when there may be none
+ * @param leastOffcut shorter ends are not worth keeping
+ * @param pins        pieces that the maker gave to a stick
+ * @param boards      rough lumber, not yet milled to sticks
+ * @param sheets      of glass, mat, backing
  */
-public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, boolean flippable, double scarf) {
+public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, boolean flippable, double scarf,
+        Length leastOffcut, List<Pin> pins, List<RoughBoard> boards, List<Sheet> sheets) {
+    /** Shorter ends are burnt or thrown away: common practice. */
+    public static final Length LEAST_OFFCUT = Length.mm(300);
 
     public Rack {
         sticks = List.copyOf(sticks);
+        pins = List.copyOf(pins);
+        boards = List.copyOf(boards);
+        sheets = List.copyOf(sheets);
+    }
+
+    /** Sticks only. */
+    public Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, boolean flippable, double scarf) {
+        this(sticks, endTrim, keepFrameTogether, flippable, scarf, LEAST_OFFCUT, List.of(), List.of(), List.of());
     }
 
     /** Without scarfs. */
@@ -23,8 +38,11 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         this(sticks, endTrim, keepFrameTogether, flippable, 0);
     }
 
+    /** Other sticks; what was pinned to a kind that is gone is free again. */
     public Rack withSticks(List<Stick> newSticks) {
-        return new Rack(newSticks, endTrim, keepFrameTogether, flippable, scarf);
+        List<Pin> kept = pins.stream().filter(pin -> pin.stock() < newSticks.size()
+                && pin.number() <= newSticks.get(pin.stock()).count()).toList();
+        return new Rack(newSticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, kept, boards, sheets);
     }
 
     public Rack withStick(int index, Stick stick) {
@@ -39,26 +57,60 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         return withSticks(changed);
     }
 
+    /** Without one kind of stick; pins on those after it follow them. */
     public Rack withoutStick(int index) {
         List<Stick> changed = new ArrayList<>(sticks);
         changed.remove(index);
-        return withSticks(changed);
+        List<Pin> kept = pins.stream().filter(pin -> pin.stock() != index)
+                .map(pin -> pin.stock() < index
+                        ? pin
+                        : new Pin(pin.piece(), pin.frame(), pin.stock() - 1, pin.number()))
+                .toList();
+        return withPins(List.of()).withSticks(changed).withPins(kept);
     }
 
     public Rack withEndTrim(Length newTrim) {
-        return new Rack(sticks, newTrim, keepFrameTogether, flippable, scarf);
+        return new Rack(sticks, newTrim, keepFrameTogether, flippable, scarf, leastOffcut, pins, boards, sheets);
     }
 
     public Rack withKeep(Keep keep) {
-        return new Rack(sticks, endTrim, keep, flippable, scarf);
+        return new Rack(sticks, endTrim, keep, flippable, scarf, leastOffcut, pins, boards, sheets);
     }
 
     public Rack withFlippable(boolean newFlippable) {
-        return new Rack(sticks, endTrim, keepFrameTogether, newFlippable, scarf);
+        return new Rack(sticks, endTrim, keepFrameTogether, newFlippable, scarf, leastOffcut, pins, boards, sheets);
     }
 
     public Rack withScarf(double slope) {
-        return new Rack(sticks, endTrim, keepFrameTogether, flippable, slope);
+        return new Rack(sticks, endTrim, keepFrameTogether, flippable, slope, leastOffcut, pins, boards, sheets);
+    }
+
+    public Rack withLeastOffcut(Length length) {
+        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, length, pins, boards, sheets);
+    }
+
+    public Rack withPins(List<Pin> newPins) {
+        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, newPins, boards, sheets);
+    }
+
+    /** With a piece given to a stick, wherever it was before. */
+    public Rack pinned(Pin pin) {
+        List<Pin> changed = new ArrayList<>(released(pin.piece(), pin.frame()).pins);
+        changed.add(pin);
+        return withPins(changed);
+    }
+
+    /** With a piece free to lie anywhere. */
+    public Rack released(String piece, int frame) {
+        return withPins(pins.stream().filter(pin -> !pin.piece().equals(piece) || pin.frame() != frame).toList());
+    }
+
+    public Rack withBoards(List<RoughBoard> newBoards) {
+        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, pins, newBoards, sheets);
+    }
+
+    public Rack withSheets(List<Sheet> newSheets) {
+        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, pins, boards, newSheets);
     }
 
     /** The longest clear stretch on any stick there is at least one of; empty on an empty rack. */

@@ -107,7 +107,43 @@ class LayOutTest {
             @ForAll @IntRange(min = 0, max = 2000) int defectAt, @ForAll Keep keep, @ForAll boolean flippable) {
         Rack rack = rack(keep, flippable, stick(2400, 4, span(defectAt, defectAt + 60)), stick(1300, 3));
         List<Piece> pieces = frame(width, height, 40);
-        StickLayout layout = layOut(pieces, frames, rack, 3);
+        check(layOut(pieces, frames, rack, 3), frames);
+    }
+
+    @Property(tries = 300)
+    void aPieceThatIsHeldStaysOnItsStickAndTheRestMakesWay(@ForAll @IntRange(min = 60, max = 900) int width,
+            @ForAll @IntRange(min = 60, max = 900) int height, @ForAll @IntRange(min = 1, max = 4) int frames,
+            @ForAll @IntRange(min = 0, max = 3) int piece, @ForAll @IntRange(min = 1, max = 3) int number,
+            @ForAll boolean second) {
+        Rack rack = rack(Keep.WISH, false, stick(2400, 6, span(600, 640)), stick(1300, 3));
+        List<Piece> pieces = frame(width, height, 40);
+        String letter = pieces.get(piece).name();
+        Pin pin = new Pin(letter, frames, second ? 1 : 0, number);
+        StickLayout layout = layOut(pieces, frames, rack.pinned(pin), 3);
+        check(layout, frames);
+        CutStick holder = layout.sticks().stream().filter(stick -> stick.cuts().stream().anyMatch(pin::holds))
+                .findFirst().orElseThrow();
+        assertEquals(pin.stock(), holder.stock());
+        assertEquals(number, holder.number());
+        long sticks = layout.sticks().stream().map(stick -> stick.stock() + "/" + stick.number()).distinct().count();
+        assertEquals(layout.sticks().size(), sticks, "no stick is named twice");
+        Rack two = rack.pinned(pin).pinned(new Pin(letter, frames, 0, 1));
+        assertEquals(1, two.pins().size(), "a piece is held once");
+        assertEquals(rack, two.released(letter, frames));
+    }
+
+    @Test
+    void pinsOfWhatIsNotThereArePassedOver() {
+        Rack rack = rack(Keep.NO, false, stick(2400, 2));
+        List<Piece> pieces = frame(500, 400, 40);
+        StickLayout plain = layOut(pieces, 1, rack, 3);
+        for (Pin pin : List.of(new Pin("Z", 1, 0, 1), new Pin("A", 9, 0, 1), new Pin("A", 1, 7, 1),
+                new Pin("A", 1, 0, 5))) {
+            assertEquals(plain, layOut(pieces, 1, rack.pinned(pin), 3));
+        }
+    }
+
+    private static void check(StickLayout layout, int frames) {
         Set<String> seen = new HashSet<>();
         for (CutStick stick : layout.sticks()) {
             List<CutPiece> cuts = new ArrayList<>(stick.cuts());

@@ -1,0 +1,88 @@
+package neatcorner.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Length;
+
+/**
+ * Panels to be cut from sheets of one material by straight cuts from edge to edge, as glass is snapped and board is sawn.
+ * The aim: least cost, then fewest sheets.
+ *
+ * @param kerf     what a cut takes away; zero for glass that is scored
+ * @param trim     taken off every edge of a sheet first, kerf included
+ * @param mayTurn  whether panels may be turned; never on a sheet with a pattern
+ */
+public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, Length trim, boolean mayTurn) {
+    /** Strips of glass narrower than so many thicknesses do not snap cleanly: running pliers (common practice). */
+    public static final int NARROW = 10;
+
+    public SheetNesting {
+        panels = List.copyOf(panels);
+        sheets = List.copyOf(sheets);
+        trim = trim.isPositive() ? Length.max(trim, kerf) : Length.ZERO;
+    }
+
+    /** Lays the panels out. The same problem always gets the same answer, unless the search is stopped. */
+    public SheetLayout solve(Search search) {
+        int wanted = total();
+        if (wanted == 0) {
+            return new SheetLayout(List.of(), 0, 0, true, "nothing to cut");
+        }
+        SheetLayout quick = new GreedySheets(this, search).solve();
+        if (quick.proved() || !ExactSheets.suits(this)) {
+            return quick;
+        }
+        SheetLayout exact = ExactSheets.solve(this, search);
+        return exact == null ? quick : exact;
+    }
+
+    int total() {
+        return panels.stream().mapToInt(Panel::count).sum();
+    }
+
+    /** Which ways a panel may lie. */
+    List<Boolean> turns(int panel) {
+        boolean square = panels.get(panel).width().equals(panels.get(panel).height());
+        return canTurn() && !square ? List.of(false, true) : List.of(false);
+    }
+
+    private boolean canTurn() {
+        return mayTurn && sheets.stream().noneMatch(Sheet::grained);
+    }
+
+    Block block(int panel, boolean turned) {
+        return Block.of(panel, panels.get(panel).width().units(), panels.get(panel).height().units(), turned);
+    }
+
+    long roomAcross(int sheet) {
+        return sheets.get(sheet).width().units() - 2 * trim.units();
+    }
+
+    long roomDown(int sheet) {
+        return sheets.get(sheet).height().units() - 2 * trim.units();
+    }
+
+    boolean fits(Block block, int sheet) {
+        return block.isWithin(roomAcross(sheet), roomDown(sheet));
+    }
+
+    boolean fitsAny(Block block) {
+        for (int sheet = 0; sheet < sheets.size(); sheet++) {
+            if (fits(block, sheet)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Panels one by one, as indices. */
+    List<Integer> each() {
+        List<Integer> each = new ArrayList<>();
+        for (int i = 0; i < panels.size(); i++) {
+            for (int n = 0; n < panels.get(i).count(); n++) {
+                each.add(i);
+            }
+        }
+        return each;
+    }
+}
