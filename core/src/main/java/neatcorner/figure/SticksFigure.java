@@ -27,8 +27,14 @@ public final class SticksFigure {
     private final Marks marks = new Marks();
     private final List<Row> rows = new ArrayList<>();
 
-    /** Where a stick lies in the figure: which kind it is, and the box of the stick. */
-    public record Row(int stock, Box box, boolean used) {}
+    /**
+     * Where a stick lies in the figure.
+     *
+     * @param stock  which kind it is
+     * @param number which of that kind; 0 for those that stay on the rack
+     * @param box    of the stick
+     */
+    public record Row(int stock, int number, Box box, boolean used) {}
 
     private SticksFigure(Plan plan) {
         this.plan = plan;
@@ -103,14 +109,14 @@ public final class SticksFigure {
                 marks.list());
     }
 
-    private Box bar(Stick stick, int index, double y, boolean used) {
+    private Box bar(Stick stick, int index, int number, double y) {
         Box box = new Box(0, y, stick.length().toMm(), y + height);
-        rows.add(new Row(index, box, used));
+        rows.add(new Row(index, number, box, number > 0));
         return box;
     }
 
     private void drawStick(CutStick cut, double y) {
-        Box box = bar(cut.stick(), cut.stock(), y, true);
+        Box box = bar(cut.stick(), cut.stock(), cut.number(), y);
         Tint wood = Tint.wood(plan.job().section().wood());
         marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
         long seed = 31L * cut.stock() + cut.number();
@@ -140,9 +146,9 @@ public final class SticksFigure {
         List<Point> outline = List.of(new Point(from, top), new Point(to, top), new Point(to - slantRight, bottom),
                 new Point(from + slantLeft, bottom));
         marks.wood(outline, wood, 0, seed);
-        boolean many = plan.job().quantity() > 1;
+        boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
-                many ? cut.piece().name() + cut.frame() : cut.piece().name(), 15, true, Tint.WOOD_INK);
+                cut.label(plan.job().quantity()) + (held ? " ■ held" : ""), 15, true, Tint.WOOD_INK);
     }
 
     /** What is left at the end, as wood that can be kept. */
@@ -175,7 +181,7 @@ public final class SticksFigure {
     }
 
     private void drawSpare(Stick stick, int index, long spare, double y) {
-        Box box = bar(stick, index, y, false);
+        Box box = bar(stick, index, 0, y);
         marks.wood(box.corners(), Tint.wood(plan.job().section().wood()), 0, 31L * index + 97);
         drawDefects(stick, y);
         String count = spare == 1 ? "" : " · " + spare + " of them";

@@ -19,11 +19,11 @@ public record Slate(List<Row> rows) {
      */
     public record Row(String name, boolean large, List<Reading> readings) {
 
-        static Row large(String name, Reading... readings) {
+        public static Row large(String name, Reading... readings) {
             return new Row(name, true, List.of(readings));
         }
 
-        static Row plain(String name, Reading... readings) {
+        public static Row plain(String name, Reading... readings) {
             return new Row(name, false, List.of(readings));
         }
     }

@@ -54,6 +54,7 @@ final class EqualBarsSearch {
             best = other;
         }
         int bound = lowerBound();
+        search.found(best.size(), bound);
         String proof = "the lengths alone need that many";
         if (best.size() > bound) {
             List<int[]> found = new Attempt(parts, bound, FEW_NODES).run();
@@ -65,6 +66,7 @@ final class EqualBarsSearch {
             int byPatterns = dive.bound();
             if (byPatterns > bound) {
                 bound = byPatterns;
+                search.found(best.size(), bound);
                 proof = "no mix of cutting patterns does with fewer";
             }
         }

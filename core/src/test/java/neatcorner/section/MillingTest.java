@@ -95,9 +95,11 @@ class MillingTest {
         Operation round = shaped(EdgeShape.ROUND_OVER, Edge.FRONT_INNER, 8, 8);
         assertEquals(List.of(), Support.lost(with(round)));
         assertEquals(List.of(2), Support.lost(with(cove, round)));
-        Section turned = with(cove, round);
-        assertEquals(1, Support.lost(turned.withMilling(turned.milling().moved(2, 0))).size(),
-                "the cove still rests on what is left of the front");
+        Operation slope = shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 30, 8);
+        Section last = with(slope, round);
+        assertEquals(List.of(2), Support.lost(last));
+        assertEquals(List.of(), Support.lost(last.withMilling(last.milling().moved(2, 1))),
+                "a slope rests on the back, so what rests on the front comes before it");
     }
 
     /** Common practice: 5 mm from what shows, 3 mm from the rabbet and the back. */

@@ -22,7 +22,7 @@ import neatcorner.saw.Checks;
 import neatcorner.saw.MeasuredPiece;
 
 /** The pieces as they were cut, how they will close, and what to do about it. */
-final class AsCutMode implements SawMode {
+final class AsCutMode implements StationMode {
     private static final double WRAP = 840;
     private final Workbench bench;
     private final FlowPane rows = new FlowPane();

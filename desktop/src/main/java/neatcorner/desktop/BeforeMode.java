@@ -18,7 +18,7 @@ import neatcorner.saw.CutError;
 import neatcorner.saw.SawLog;
 
 /** What the saw, as its readings have it, will do to this frame before a piece is cut. */
-final class BeforeMode implements SawMode {
+final class BeforeMode implements StationMode {
     private final Workbench bench;
     private final LengthBox limit;
 

@@ -1,10 +1,13 @@
 package neatcorner.desktop;
 
+import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
@@ -71,6 +74,45 @@ final class Controls {
         void rename(T value, String text) {
             group.getToggles().stream().filter(toggle -> value.equals(toggle.getUserData()))
                     .forEach(toggle -> ((ToggleButton) toggle).setText(text));
+        }
+    }
+
+    /** One of the things on the rack, by its name. */
+    static final class Picker extends HBox {
+        private final MenuButton menu = new MenuButton();
+        private final Runnable chosen;
+        private int index;
+
+        Picker(String id, Runnable chosen) {
+            this.chosen = chosen;
+            menu.setId(id + "-picker");
+            getChildren().add(menu);
+            setAlignment(Pos.CENTER_LEFT);
+        }
+
+        int index() {
+            return index;
+        }
+
+        void choose(int newIndex) {
+            index = newIndex;
+        }
+
+        void show(List<String> names) {
+            index = Math.max(0, Math.min(index, names.size() - 1));
+            setVisible(names.size() > 1);
+            setManaged(names.size() > 1);
+            menu.getItems().clear();
+            for (int i = 0; i < names.size(); i++) {
+                int place = i;
+                MenuItem item = new MenuItem((i + 1) + "  " + names.get(i));
+                item.setOnAction(e -> {
+                    index = place;
+                    chosen.run();
+                });
+                menu.getItems().add(item);
+            }
+            menu.setText(names.isEmpty() ? "" : (index + 1) + " of " + names.size());
         }
     }
 }

@@ -20,7 +20,7 @@ import neatcorner.saw.SawCut;
 import neatcorner.saw.SecondMiter;
 
 /** The saw table from above, one cut after the other. */
-final class CutsMode implements SawMode {
+final class CutsMode implements StationMode {
     private final Workbench bench;
     private final Label step = new Label();
     private final Controls.Choices<SecondMiter> second;

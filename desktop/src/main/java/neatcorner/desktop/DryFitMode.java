@@ -14,7 +14,7 @@ import neatcorner.plan.Slate;
 import neatcorner.saw.DryFit;
 
 /** The frame put together dry: gaps and diagonals typed where they are, and the likeliest causes. */
-final class DryFitMode implements SawMode {
+final class DryFitMode implements StationMode {
     private final List<LengthBox> boxes;
     private final Button clear;
 

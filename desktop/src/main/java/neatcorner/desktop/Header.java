@@ -79,6 +79,17 @@ final class Header extends HBox {
         blank.setOnAction(e -> bench.newJob());
         busy.setPrefSize(20, 20);
         busy.visibleProperty().bind(bench.busy());
+        javafx.scene.control.Label progress = new javafx.scene.control.Label();
+        progress.textProperty().bind(bench.progress());
+        progress.getStyleClass().add("ready");
+        progress.setId("progress");
+        javafx.scene.control.Button stop = new javafx.scene.control.Button("Stop");
+        stop.setId("stop-search");
+        stop.setOnAction(e -> bench.stopSearching());
+        for (javafx.scene.Node node : java.util.List.of(progress, stop)) {
+            node.visibleProperty().bind(bench.busy());
+            node.managedProperty().bind(bench.busy());
+        }
         units = new Controls.Choices<Units>(bench::setUnits).with(Units.MILLIMETRES, "mm", "units-mm")
                 .with(Units.INCHES, "in", "units-in");
         Region space = new Region();
@@ -87,7 +98,7 @@ final class Header extends HBox {
         undo.disableProperty().bind(bench.canUndo().not());
         Button redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
         redo.disableProperty().bind(bench.canRedo().not());
-        getChildren().addAll(jobs, title, ready, demo, blank, space, busy, units, undo, redo,
+        getChildren().addAll(jobs, title, ready, demo, blank, space, busy, progress, stop, units, undo, redo,
                 icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
                 icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", this::paper),
                 icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());

@@ -42,6 +42,10 @@ public record Home(Path data, Path config) {
         return data.resolve("saws.json");
     }
 
+    Path offcuts() {
+        return data.resolve("offcuts");
+    }
+
     Path log() {
         return data.resolve("log");
     }

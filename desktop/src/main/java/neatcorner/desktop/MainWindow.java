@@ -244,7 +244,7 @@ final class MainWindow extends StackPane {
                 case OPENING -> new OpeningView(bench, slate);
                 case SECTION -> new SectionView(bench, slate, this::refresh);
                 case SHAPE -> new ShapeView(bench, slate);
-                case STICKS -> new SticksView(bench, slate);
+                case STICKS -> new SticksView(bench, slate, this::refresh);
                 case SAW -> new SawView(bench, slate, this::refresh);
             };
             if (header != null) {

@@ -31,7 +31,7 @@ final class SawView extends StationView {
         SEASONS
     }
 
-    private final Map<Mode, SawMode> modes = new EnumMap<>(Mode.class);
+    private final Map<Mode, StationMode> modes = new EnumMap<>(Mode.class);
     private final Controls.Choices<Mode> choices;
     private final MenuButton saws = new MenuButton();
     private final VBox says = new VBox();
@@ -66,7 +66,7 @@ final class SawView extends StationView {
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
 
-    private SawMode current() {
+    private StationMode current() {
         return Objects.requireNonNull(modes.get(mode));
     }
 

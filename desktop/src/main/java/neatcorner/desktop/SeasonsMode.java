@@ -17,7 +17,7 @@ import neatcorner.wood.Climate;
 import org.jspecify.annotations.Nullable;
 
 /** The air where the frame will hang, and what the year does to its miters. */
-final class SeasonsMode implements SawMode {
+final class SeasonsMode implements StationMode {
     private final Workbench bench;
     private final List<Spinner<Double>> spinners;
     private final CheckBox flat = new CheckBox("faces flat-sawn");

@@ -2,42 +2,80 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
-import neatcorner.figure.Box;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.VBox;
 import neatcorner.figure.Figure;
-import neatcorner.figure.Point;
 import neatcorner.figure.SticksFigure;
 import neatcorner.measure.Length;
+import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
 import neatcorner.piece.Scarf;
+import neatcorner.plan.Batch;
 import neatcorner.plan.Defaults;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
+import neatcorner.plan.StockFields;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
-import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
 
-/** Station 3: the sticks on the rack with the pieces laid in them. Dragging along a stick marks a defect. */
+/**
+ * Station 4: the wood. The sticks on the rack with the mitred pieces laid in them; the rough boards that sticks are milled
+ * from; the sheets that glass, mat and backing are cut from.
+ */
 final class SticksView extends StationView {
+    /** What is looked at. */
+    private enum Mode {
+        STICKS,
+        BOARDS,
+        SHEETS
+    }
+
+    private final Controls.Choices<Mode> choices;
+    private final BoardsMode boards;
+    private final SheetsMode sheets;
     private final Controls.Choices<Keep> keep;
     private final Controls.Choices<Double> scarf;
     private final LengthBox endTrim;
+    private final LengthBox leastOffcut;
     private final StickEditor editor;
+    private final RackMenu rack;
+    private final ToggleButton compare = new ToggleButton("Compare with this layout");
+    private final Button back = Controls.chip("Take the other one", this::takeKept);
+    private final Button shelf;
     private final Label hint = new Label();
-    private final Region mark = new Region();
-    private SticksFigure.@Nullable Row pressed;
-    private double pressedAt;
+    private final VBox says = new VBox();
+    private final StickDragging dragging;
+    private final List<Node> ofSticks;
+    private Mode mode = Mode.STICKS;
     private int chosen;
+    private @Nullable Plan kept;
+    private @Nullable Plan batch;
+    private @Nullable Plan batchOf;
+    private List<Job> batched = List.of();
 
-    SticksView(Workbench bench, SlatePane slate) {
+    SticksView(Workbench bench, SlatePane slate, Runnable refresh) {
         super(bench, Station.STICKS, slate);
+        boards = new BoardsMode(bench, refresh);
+        sheets = new SheetsMode(bench, refresh);
+        rack = new RackMenu(bench, refresh);
+        choices = new Controls.Choices<Mode>(wanted -> {
+            mode = wanted;
+            slate.forget();
+            refresh.run();
+        }).with(Mode.STICKS, "sticks", "wood-sticks").with(Mode.BOARDS, "rough boards", "wood-boards")
+                .with(Mode.SHEETS, "sheets", "wood-sheets");
         Button add = new Button("Add sticks");
         add.setId("add-stick");
         add.setOnAction(e -> addStick());
@@ -48,104 +86,188 @@ final class SticksView extends StationView {
                 slope -> bench.edit(bench.job().withStock(bench.job().stock().withScarf(slope))))
                 .with(0.0, "no", "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8").with(12.0, "1:12", "scarf-12");
         endTrim = new LengthBox(bench, Fields.END_TRIM, "End trim");
+        leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, "Keep offcuts from");
         editor = new StickEditor(bench);
         hint.getStyleClass().add("hint");
-        addTools(add, Controls.captioned("A frame from one stick:", keep), endTrim,
-                Controls.captioned("Scarf what is too long:", scarf), hint);
-        setBelowTools(editor);
-        mark.getStyleClass().add("defect-mark");
-        mark.setVisible(false);
-        mark.setManaged(false);
-        getChildren().add(mark);
-        view().setOnMousePressed(this::press);
-        view().setOnMouseDragged(this::drag);
-        view().setOnMouseReleased(this::release);
+        hint.setId("sticks-hint");
+        compare.getStyleClass().add("chip");
+        compare.setId("compare");
+        compare.setOnAction(e -> {
+            kept = compare.isSelected() ? bench.currentPlan() : null;
+            refresh.run();
+        });
+        back.setId("take-other");
+        shelf = Controls.chip("", rack::takeOffcuts);
+        shelf.setId("take-offcuts");
+        ofSticks = List.of(add, rack.button(), Controls.captioned("A frame from one stick:", keep), endTrim,
+                leastOffcut, Controls.captioned("Scarf what is too long:", scarf), compare, back, shelf, hint, editor);
+        addTools(choices);
+        addTools(ofSticks.subList(0, ofSticks.size() - 1));
+        addTools(boards.tools());
+        addTools(sheets.tools());
+        says.getStyleClass().add("says");
+        says.setId("wood-says");
+        setBelowTools(new VBox(editor, says));
+        dragging = new StickDragging(bench, view(), this::choose, hint::setText);
+        getChildren().add(dragging.mark());
+        view().setOnMousePressed(e -> {
+            if (isPlain()) {
+                dragging.press(e);
+            }
+        });
+        view().setOnMouseDragged(e -> {
+            if (isPlain()) {
+                dragging.drag(e);
+            }
+        });
+        view().setOnMouseReleased(e -> {
+            if (isPlain()) {
+                dragging.release(e);
+                showHint();
+            }
+        });
+    }
+
+    /** Whether the sticks shown are this job's alone. */
+    private boolean isPlain() {
+        return mode == Mode.STICKS && rack.together().isEmpty();
+    }
+
+    private void choose(int stock) {
+        chosen = stock;
+        editor.show(bench().currentPlan(), bench().notation().get(), chosen);
     }
 
     private void addStick() {
         Job job = bench().job();
-        Rack rack = job.stock();
-        Length length = rack.sticks().isEmpty() ? Defaults.usualStick(job.units()) : rack.sticks().getLast().length();
-        chosen = rack.sticks().size();
+        Rack now = job.stock();
+        Length length = now.sticks().isEmpty() ? Defaults.usualStick(job.units()) : now.sticks().getLast().length();
+        chosen = now.sticks().size();
         bench().edit(job.withStock(
-                rack.plusStick(new Stick("stick " + (rack.sticks().size() + 1), length, 1, null, List.of()))));
+                now.plusStick(new Stick("stick " + (now.sticks().size() + 1), length, 1, null, List.of()))));
     }
 
-    private void press(MouseEvent e) {
-        Point at = view().toFigure(e.getX(), e.getY());
-        pressed = SticksFigure.rows(bench().currentPlan()).stream()
-                .filter(row -> row.box().contains(at.x(), at.y())).findFirst().orElse(null);
-        pressedAt = at.x();
-        SticksFigure.Row row = pressed;
-        if (row != null) {
-            chosen = row.stock();
-            editor.show(bench().currentPlan(), bench().notation().get(), chosen);
+    private void takeKept() {
+        Plan other = kept;
+        if (other != null) {
+            kept = bench().currentPlan();
+            bench().edit(other.job());
         }
-    }
-
-    private void drag(MouseEvent e) {
-        SticksFigure.Row row = pressed;
-        if (row == null) {
-            return;
-        }
-        Box box = row.box();
-        double to = Math.max(0, Math.min(box.right(), view().toFigure(e.getX(), e.getY()).x()));
-        Point a = view().toView(Math.min(pressedAt, to), box.top());
-        Point b = view().toView(Math.max(pressedAt, to), box.bottom());
-        mark.resizeRelocate(view().getLayoutX() + a.x(), view().getLayoutY() + a.y(), b.x() - a.x(), b.y() - a.y());
-        mark.setVisible(true);
-        Notation notation = bench().notation().get();
-        Span span = span(to, notation);
-        hint.setText("Defect from " + notation.text(span.from()) + " to " + notation.text(span.to()));
-    }
-
-    private Span span(double to, Notation notation) {
-        long step = Math.max(notation.step().length().units(), Length.PER_MM);
-        long from = Math.round(Length.mm(Math.min(pressedAt, to)).units() / (double) step) * step;
-        long end = Math.round(Length.mm(Math.max(pressedAt, to)).units() / (double) step) * step;
-        return new Span(new Length(from), new Length(end));
-    }
-
-    private void release(MouseEvent e) {
-        SticksFigure.Row row = pressed;
-        pressed = null;
-        if (row == null || !mark.isVisible()) {
-            return;
-        }
-        mark.setVisible(false);
-        double to = Math.max(0, Math.min(row.box().right(), view().toFigure(e.getX(), e.getY()).x()));
-        Span span = span(to, bench().notation().get());
-        if (span.length().isLessThan(Length.mm(3))) {
-            showHint();
-            return;
-        }
-        Job job = bench().job();
-        Stick stick = job.stock().sticks().get(row.stock());
-        List<Span> defects = new ArrayList<>(stick.defects());
-        defects.add(span);
-        bench().edit(job.withStock(job.stock().withStick(row.stock(), stick.withDefects(defects))));
     }
 
     private void showHint() {
-        hint.setText(bench().job().stock().sticks().isEmpty()
-                ? ""
-                : "Drag along a stick to mark a defect; click one to change it.");
+        hint.setText(!rack.together().isEmpty()
+                ? "Pieces are numbered job, frame, letter; this job is 1."
+                : bench().job().stock().sticks().isEmpty()
+                        ? ""
+                        : "Drag along a stick: a defect. Drag a piece to another stick, or double-click it: it is held there.");
+    }
+
+    /** This job's plan, or that of all jobs cut together. */
+    private Plan shown(Plan plan) {
+        List<Job> others = rack.together();
+        if (others.isEmpty()) {
+            return plan;
+        }
+        Plan known = batch;
+        if (known == null || batchOf != plan || !batched.equals(others)) {
+            known = Batch.plan(plan.job(), others, Patience.ofMillis(400));
+            batch = known;
+            batchOf = plan;
+            batched = others;
+        }
+        return known;
     }
 
     @Override
     Figure figure(Plan plan) {
+        return switch (mode) {
+            case STICKS -> SticksFigure.of(shown(plan));
+            case BOARDS -> boards.figure(plan);
+            case SHEETS -> sheets.figure(plan);
+        };
+    }
 
-        return SticksFigure.of(plan);
+    @Override
+    Slate slate(Plan plan) {
+        return switch (mode) {
+            case STICKS -> withKept(super.slate(shown(plan)));
+            case BOARDS -> boards.slate(plan);
+            case SHEETS -> sheets.slate(plan);
+        };
+    }
+
+    /** The figures of the layout that was kept for comparison stand below the present ones. */
+    private Slate withKept(Slate slate) {
+        Plan other = kept;
+        if (other == null) {
+            return slate;
+        }
+        StickLayout layout = other.layout();
+        List<Slate.Row> rows = new ArrayList<>(slate.rows());
+        rows.add(Slate.Row.large("The other: sticks", Reading.given("Sticks of the other layout",
+                Scalar.count(layout.sticks().size()))));
+        rows.add(Slate.Row.plain("The other: longest offcut",
+                Reading.given("Longest offcut of the other layout", layout.longestOffcut())));
+        Double cost = layout.cost();
+        if (cost != null) {
+            rows.add(Slate.Row.plain("The other: cost", Reading.given("Cost of the other layout", new Money(cost))));
+        }
+        return new Slate(rows);
     }
 
     @Override
     void showTools(Plan plan, Notation notation) {
+        choices.show(mode);
+        show(ofSticks, mode == Mode.STICKS);
+        show(boards.tools(), mode == Mode.BOARDS);
+        show(sheets.tools(), mode == Mode.SHEETS);
+        List<Sentence> sentences = List.of();
+        switch (mode) {
+            case STICKS -> showSticks(plan, notation);
+            case BOARDS -> {
+                boards.show(plan, notation);
+                sentences = boards.says(plan);
+            }
+            case SHEETS -> {
+                sheets.show(plan, notation);
+                sentences = sheets.says(plan);
+            }
+        }
+        says.getChildren().setAll(sentences.stream().map(sentence -> {
+            Label label = new Label("→ " + sentence.in(notation));
+            label.setWrapText(true);
+            label.getStyleClass().add("saying");
+            return label;
+        }).toList());
+        says.setVisible(!sentences.isEmpty());
+        says.setManaged(!sentences.isEmpty());
+    }
+
+    private static void show(List<Node> nodes, boolean shown) {
+        for (Node node : nodes) {
+            node.setVisible(shown);
+            node.setManaged(shown);
+        }
+    }
+
+    private void showSticks(Plan plan, Notation notation) {
         keep.show(plan.job().stock().keepFrameTogether());
         scarf.show(plan.job().stock().scarf());
         endTrim.show(plan, notation);
+        leastOffcut.show(plan, notation);
         int sticks = plan.job().stock().sticks().size();
         chosen = Math.max(0, Math.min(chosen, sticks - 1));
+        editor.setVisible(sticks > 0);
+        editor.setManaged(sticks > 0);
         editor.show(plan, notation, chosen);
+        compare.setSelected(kept != null);
+        back.setVisible(kept != null);
+        back.setManaged(kept != null);
+        int offered = bench().shelf().offered(plan.job()).size();
+        shelf.setText("Take " + offered + " offcuts from the shelf");
+        shelf.setVisible(offered > 0);
+        shelf.setManaged(offered > 0);
         showHint();
     }
 }

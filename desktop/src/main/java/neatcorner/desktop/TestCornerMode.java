@@ -22,7 +22,7 @@ import neatcorner.saw.TestCorner;
 import org.jspecify.annotations.Nullable;
 
 /** A test corner: where it is open and by how much; which way to turn the saw, again and again until it closes. */
-final class TestCornerMode implements SawMode {
+final class TestCornerMode implements StationMode {
     private final Workbench bench;
     private final Runnable refresh;
     private final Controls.Choices<TestCorner.Where> where;

@@ -17,9 +17,12 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
 import neatcorner.measure.Notation;
@@ -29,6 +32,7 @@ import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Planner;
 import neatcorner.plan.Station;
+import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,10 +43,13 @@ final class Workbench implements AutoCloseable {
     private static final Logger LOG = Logger.getLogger(Workbench.class.getName());
     /** Jobs with more pieces are planned away from the window's thread. */
     private static final int MANY_PIECES = 160;
+    /** How long a plan may keep the window waiting, ms. */
+    private static final long SHORT_WAIT = 40;
 
     private final Home home;
     private final Settings settings;
     private final Shop shop;
+    private final OffcutShelf shelf;
     private @Nullable SawShelf saws;
     private final Keeper keeper = new Keeper(outcome -> Platform.runLater(() -> kept(outcome)));
     private final Deque<Job> undone = new ArrayDeque<>();
@@ -57,6 +64,8 @@ final class Workbench implements AutoCloseable {
     private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.OPENING);
     private final ObjectProperty<@Nullable Notice> notice = new SimpleObjectProperty<>();
     private final IntegerProperty cut = new SimpleIntegerProperty();
+    private final StringProperty progress = new SimpleStringProperty("");
+    private volatile boolean stopped;
     private JobFile jobFile;
     private Job committed;
 
@@ -64,6 +73,7 @@ final class Workbench implements AutoCloseable {
         this.home = home;
         this.settings = Settings.load(home);
         this.shop = new Shop(home);
+        this.shelf = new OffcutShelf(home.offcuts());
         this.committed = Defaults.blank(settings.units());
         this.jobFile = JobFile.of(committed);
         this.plan = new ReadOnlyObjectWrapper<>(Planner.plan(committed));
@@ -80,6 +90,10 @@ final class Workbench implements AutoCloseable {
 
     Shop shop() {
         return shop;
+    }
+
+    OffcutShelf shelf() {
+        return shelf;
     }
 
     /** The shop's saws; read when they are first asked for. */
@@ -180,16 +194,37 @@ final class Workbench implements AutoCloseable {
         }
     }
 
+    /** Shows at once what can be found at once; goes on away from the window's thread when more can be found. */
     private void show(Job job) {
         long turn = planning.incrementAndGet();
-        if (job.quantity() * 4 <= MANY_PIECES) {
-            busy.set(false);
-            setPlan(Planner.plan(job));
-            return;
+        busy.set(false);
+        stopped = false;
+        if (job.quantity() * (long) Math.max(4, plan.get().pieces().size()) <= MANY_PIECES) {
+            Patience patience = Patience.ofMillis(SHORT_WAIT);
+            setPlan(Planner.plan(job, patience));
+            if (!patience.ranOut()) {
+                return;
+            }
         }
         busy.set(true);
+        progress.set("working out the sticks");
+        Search search = new Search() {
+            @Override
+            public boolean isCancelled() {
+                return stopped || planning.get() != turn;
+            }
+
+            @Override
+            public void found(int bars, int atLeast) {
+                Platform.runLater(() -> {
+                    if (planning.get() == turn) {
+                        progress.set("best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks"));
+                    }
+                });
+            }
+        };
         Thread.ofVirtual().name("planner").start(() -> {
-            Plan worked = Planner.plan(job, () -> planning.get() != turn);
+            Plan worked = Planner.plan(job, search);
             Platform.runLater(() -> {
                 if (planning.get() == turn) {
                     busy.set(false);
@@ -197,6 +232,16 @@ final class Workbench implements AutoCloseable {
                 }
             });
         });
+    }
+
+    /** Ends a long search; its best so far is kept. */
+    void stopSearching() {
+        stopped = true;
+    }
+
+    /** What a long search has found so far, in words. */
+    ReadOnlyStringProperty progress() {
+        return progress;
     }
 
     private void setPlan(Plan newPlan) {

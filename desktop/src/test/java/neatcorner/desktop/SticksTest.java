@@ -68,7 +68,7 @@ class SticksTest extends WindowTest {
     void aPriceThatIsNoneIsSaidAndTheOldOneStays(FxRobot robot) {
         Double before = stick(0).price();
         fill(robot, "#stick-price", "cheap");
-        assertTrue(read(robot, ".stick-editor").contains("“cheap” is not a price"), read(robot, ".stick-editor"));
+        assertTrue(read(robot, "#stick-editor").contains("“cheap” is not a price"), read(robot, "#stick-editor"));
         assertEquals(before, stick(0).price());
     }
 
@@ -89,7 +89,7 @@ class SticksTest extends WindowTest {
         SticksFigure.Row first = SticksFigure.rows(bench.currentPlan()).getFirst();
         clickRow(robot, first);
         assertEquals(stick(first.stock()).name(), robot.lookup("#stick-name").queryTextInputControl().getText());
-        robot.clickOn("Remove");
+        robot.clickOn("#stick-remove");
         settle();
         assertEquals(before, bench.job().stock().sticks().size());
     }
@@ -130,10 +130,10 @@ class SticksTest extends WindowTest {
         robot.interact(() -> bench.edit(bench.job().withStock(
                 bench.job().stock().withSticks(java.util.List.of()))));
         settle();
-        assertFalse(isShown(robot, ".stick-editor"));
+        assertFalse(isShown(robot, "#stick-editor"));
         assertTrue(read(robot, "#finding-stock-short").length() > 0);
         robot.clickOn("#add-stick");
         settle();
-        assertTrue(isShown(robot, ".stick-editor"));
+        assertTrue(isShown(robot, "#stick-editor"));
     }
 }

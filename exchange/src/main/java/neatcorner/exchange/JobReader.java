@@ -29,8 +29,6 @@ import neatcorner.saw.SecondMiter;
 import neatcorner.section.Section;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
-import neatcorner.stock.Span;
-import neatcorner.stock.Stick;
 
 /** Reads a version-1 job. Fields with a default may be left out; a field that is there must be what it should be. */
 final class JobReader {
@@ -46,7 +44,6 @@ final class JobReader {
             SawScale.Zero.FENCE);
     static final Map<String, SecondMiter> SECOND_MITER = ordered("turn", SecondMiter.TURN_PIECE, "swing",
             SecondMiter.SWING_SAW);
-    private static final int MOST_STICKS = 10_000;
 
     private final Units units;
 
@@ -188,61 +185,7 @@ final class JobReader {
     }
 
     private Rack stock(Node root) throws BadFile {
-        Rack rack = Defaults.emptyRack(units);
-        Node stock = root.optional("stock").orElse(null);
-        if (stock == null) {
-            return rack;
-        }
-        List<Stick> sticks = new ArrayList<>();
-        Node list = stock.optional("sticks").orElse(null);
-        if (list != null) {
-            for (Node node : list.items()) {
-                sticks.add(stick(node, sticks.size() + 1));
-            }
-        }
-        Node keep = stock.optional("keepFrameTogether").orElse(null);
-        Node flippable = stock.optional("flippable").orElse(null);
-        Node scarf = stock.optional("scarf").orElse(null);
-        Length endTrim = lengthOr(stock, "endTrim", rack.endTrim());
-        if (endTrim.isNegative()) {
-            throw stock.required("endTrim").expected("a trim of zero or more");
-        }
-        return new Rack(sticks, endTrim, keep == null ? rack.keepFrameTogether() : keep.oneOf(KEEP),
-                flippable != null && flippable.bool(),
-                scarf == null ? 0 : scarf.number(1, 40, "a slope from 1 to 40, such as 8"));
-    }
-
-    private Stick stick(Node node, int number) throws BadFile {
-        Node name = node.optional("name").orElse(null);
-        Node count = node.optional("count").orElse(null);
-        Node price = node.optional("price").orElse(null);
-        Length length = length(node.required("length"));
-        if (!length.isPositive()) {
-            throw node.required("length").expected("a length above zero");
-        }
-        List<Span> defects = new ArrayList<>();
-        Node list = node.optional("defects").orElse(null);
-        if (list != null) {
-            for (Node defect : list.items()) {
-                defects.add(span(defect));
-            }
-        }
-        return new Stick(name == null ? "stick " + number : name.text(), length,
-                count == null ? 1 : count.whole(0, MOST_STICKS),
-                price == null ? null : price.number(0, 1e9, "a price of zero or more"), defects);
-    }
-
-    private Span span(Node node) throws BadFile {
-        List<Node> ends = node.items();
-        if (ends.size() != 2) {
-            throw node.expected("a defect as [from, to]");
-        }
-        Length from = length(ends.get(0));
-        Length to = length(ends.get(1));
-        if (!to.isMoreThan(from)) {
-            throw node.expected("a defect that ends after it starts");
-        }
-        return new Span(from, to);
+        return new RackReader(this, units).read(root.optional("stock").orElse(null));
     }
 
     private Saw saw(Node root) throws BadFile {

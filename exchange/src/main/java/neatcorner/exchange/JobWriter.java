@@ -14,9 +14,6 @@ import neatcorner.plan.Job;
 import neatcorner.saw.Checks;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.Saw;
-import neatcorner.stock.Rack;
-import neatcorner.stock.Span;
-import neatcorner.stock.Stick;
 import neatcorner.wood.Climate;
 
 /** Writes a job as version-1 JSON, in the job's own units, exactly: what is read back is the same job. */
@@ -44,7 +41,10 @@ final class JobWriter {
                 .with("pack", Json.of(job.pack().layers().stream().map(this::layer).toList()))
                 .with("section", new SectionWriter(this::length).write(job.section()))
                 .with("corner", Json.object().with("joint", word(JobReader.JOINT, job.joint())).end())
-                .with("stock", stock(job.stock())).with("saw", saw(job.saw()));
+                .with("stock",
+                        new RackWriter(this::length).write(job.stock(),
+                                word(JobReader.KEEP, job.stock().keepFrameTogether())))
+                .with("saw", saw(job.saw()));
         checks(job.checks(), fields);
         return fields.end();
     }
@@ -128,34 +128,6 @@ final class JobWriter {
                             .end());
         }
         return fields.end();
-    }
-
-    private Json stock(Rack stock) {
-        Json.Fields fields = Json.object().with("sticks", Json.of(stock.sticks().stream().map(this::stick).toList()))
-                .with("endTrim", length(stock.endTrim()))
-                .with("keepFrameTogether", word(JobReader.KEEP, stock.keepFrameTogether()))
-                .with("flippable", Json.of(stock.flippable()));
-        if (stock.scarf() > 0) {
-            fields.with("scarf", Json.of(stock.scarf(), 4));
-        }
-        return fields.end();
-    }
-
-    private Json stick(Stick stick) {
-        Json.Fields fields = Json.object().with("name", stick.name()).with("length", length(stick.length()))
-                .with("count", Json.of(stick.count()));
-        Double price = stick.price();
-        if (price != null) {
-            fields.with("price", Json.of(price, 4));
-        }
-        if (!stick.defects().isEmpty()) {
-            fields.with("defects", Json.of(stick.defects().stream().map(this::span).toList()));
-        }
-        return fields.end();
-    }
-
-    private Json span(Span span) {
-        return lengths(List.of(span.from(), span.to()));
     }
 
     Json saw(Saw saw) {

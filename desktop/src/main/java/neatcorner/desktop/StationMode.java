@@ -8,8 +8,8 @@ import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 
-/** One of the things that are done at the saw: its controls, its drawing, its figures, and what it says in words. */
-interface SawMode {
+/** One of the things that are done at a station: its controls, its drawing, its figures, and what it says in words. */
+interface StationMode {
 
     List<Node> tools();
 

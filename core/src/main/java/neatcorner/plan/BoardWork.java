@@ -1,0 +1,128 @@
+package neatcorner.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Length;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.stock.Allowances;
+import neatcorner.stock.BoardMilling;
+import neatcorner.stock.Rack;
+import neatcorner.stock.RoughBoard;
+import neatcorner.stock.Stick;
+
+/** Rough boards and the sticks that they give for a job: steps in words, what to buy, what to do when they are short. */
+public final class BoardWork {
+    /** A board foot, 144 in³, in cubic metres (NIST Handbook 44). */
+    public static final double BOARD_FOOT = 0.002359737;
+
+    private BoardWork() {}
+
+    /** How each kind of board on the rack is milled. */
+    public static List<BoardMilling> of(Plan plan) {
+        return plan.job().stock().boards().stream().map(board -> of(plan, board)).toList();
+    }
+
+    public static BoardMilling of(Plan plan, RoughBoard board) {
+        Length longest = plan.parts().stream().map(LengthTaken.on(plan.job())).max(Length::compareTo)
+                .orElse(Length.ZERO).plus(plan.job().stock().endTrim());
+        return BoardMilling.of(board, plan.job().section().width(), plan.job().section().thickness(), longest,
+                Allowances.USUAL);
+    }
+
+    /** The job with a kind of board milled: it leaves the boards and its sticks lie on the rack. */
+    public static Job milled(Plan plan, int index) {
+        Job job = plan.job();
+        BoardMilling milling = of(plan, job.stock().boards().get(index));
+        List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+        boards.remove(index);
+        List<Stick> sticks = new ArrayList<>(job.stock().sticks());
+        sticks.addAll(milling.sticks());
+        return job.withStock(job.stock().withBoards(boards).withSticks(sticks));
+    }
+
+    /** The work on one board, cut by cut, in order. */
+    public static List<Sentence> steps(BoardMilling milling) {
+        List<Sentence> steps = new ArrayList<>();
+        Allowances a = milling.allowances();
+        for (BoardMilling.Stretch cut : milling.cuts()) {
+            steps.add(cut.lengths() == 1
+                    ? Sentence.of("From {0}: cut {1} to rough length.", cut.from(), cut.rough())
+                    : Sentence.of("From {0}: cut {1} lengths of {2}.", cut.from(), Scalar.count(cut.lengths()),
+                            cut.rough()));
+            steps.add(cut.bow().isPositive()
+                    ? Sentence.of("Joint one face: {0} and the bow of {1}. Then one edge: {2}.", a.face(), cut.bow(),
+                            a.edge())
+                    : Sentence.of("Joint one face, {0}, then one edge, {1}.", a.face(), a.edge()));
+            Length deep = milling.onEdge() ? milling.width() : milling.thickness();
+            Length across = milling.onEdge() ? milling.thickness() : milling.width();
+            if (cut.layers() > 1) {
+                steps.add(Sentence.of("Resaw into {0} layers of {1}, clean each up, plane to {2}.",
+                        Scalar.count(cut.layers()), deep.plus(a.planing()), deep));
+            } else {
+                steps.add(Sentence.of("Plane to {0}.", deep));
+            }
+            steps.add(Sentence.of("Rip {0} strips of {1}: {2} sticks of {3}.", Scalar.count(cut.strips()), across,
+                    Scalar.count(cut.sticks()), cut.stick()));
+        }
+        if (steps.isEmpty()) {
+            steps.add(Sentence.of("This board gives no stick {0} by {1} long enough for the longest piece.",
+                    milling.width(), milling.thickness()));
+        }
+        return steps;
+    }
+
+    /** Rough lumber that the job takes, in cubic metres: its sticks with what milling takes off them. */
+    public static double volumeNeeded(Plan plan) {
+        Allowances a = Allowances.USUAL;
+        double width = plan.job().section().width().plus(a.ripKerf()).plus(a.edge()).toMm();
+        double thickness = plan.job().section().thickness().plus(a.face()).plus(a.planing()).toMm();
+        double length = plan.stickNeeded().plus(a.roughLength().times(plan.job().quantity())).toMm();
+        return width * thickness * length * 1e-9;
+    }
+
+    /** Changes that would let boards and sticks together be enough, each in one step; none when they are. */
+    public static List<Remedy> whenShort(Plan plan) {
+        if (plan.job().stock().boards().isEmpty() || isEnough(plan.job())) {
+            return List.of();
+        }
+        List<Remedy> remedies = new ArrayList<>();
+        for (BoardMilling milling : of(plan)) {
+            Length narrower = whole(milling.forOneMore(true));
+            if (narrower.isLessThan(milling.width()) && narrower.isPositive()) {
+                add(remedies, plan.job(), Sentence.of("Make the face {0} wide", narrower),
+                        plan.job().withSection(plan.job().section().withWidth(narrower)));
+            }
+            Length thinner = whole(milling.forOneMore(false));
+            if (thinner.isLessThan(milling.thickness()) && thinner.isPositive()) {
+                add(remedies, plan.job(), Sentence.of("Make it {0} thick", thinner),
+                        plan.job().withSection(plan.job().section().withThickness(thinner)));
+            }
+        }
+        return List.copyOf(remedies);
+    }
+
+    private static Length whole(Length length) {
+        return new Length(length.units() / Length.PER_MM * Length.PER_MM);
+    }
+
+    private static void add(List<Remedy> remedies, Job now, Sentence label, Job changed) {
+        if (remedies.stream().noneMatch(known -> known.label().equals(label)) && !now.equals(changed)) {
+            remedies.add(new Remedy(label, job -> changed));
+        }
+    }
+
+    /** Whether the job can be cut once every board is milled. */
+    public static boolean isEnough(Job job) {
+        Job milled = job;
+        while (!milled.stock().boards().isEmpty()) {
+            milled = milled(Planner.plan(milled), 0);
+        }
+        return Planner.plan(milled).layout().isComplete();
+    }
+
+    /** All rough boards on the rack, in cubic metres. */
+    public static double volume(Rack rack) {
+        return rack.boards().stream().mapToDouble(board -> board.volume() * board.count()).sum();
+    }
+}

@@ -1,0 +1,61 @@
+package neatcorner.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Length;
+import neatcorner.stock.CutPiece;
+import neatcorner.stock.CutStick;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Span;
+import neatcorner.stock.Stick;
+
+/** What a layout leaves over: clear ends that are worth keeping, with the names that are written on them. */
+public final class Offcuts {
+
+    private Offcuts() {}
+
+    /** Offcuts that are long enough to keep, the longest first; each is already paid for. */
+    public static List<Stick> of(Plan plan) {
+        List<Stick> kept = new ArrayList<>();
+        for (CutStick cut : plan.layout().sticks()) {
+            for (Length length : clear(plan, cut)) {
+                if (!length.isLessThan(plan.job().stock().leastOffcut())) {
+                    kept.add(new Stick("offcut of " + cut.label(), length, 1, null, List.of()));
+                }
+            }
+        }
+        kept.sort((a, b) -> b.length().compareTo(a.length()));
+        return List.copyOf(kept);
+    }
+
+    /** What is left of each clear stretch of a stick. */
+    private static List<Length> clear(Plan plan, CutStick cut) {
+        List<Length> lengths = new ArrayList<>();
+        for (Span span : cut.stick().clear(plan.job().stock().endTrim())) {
+            Length end = span.from();
+            for (CutPiece piece : cut.cuts()) {
+                if (span.contains(piece.at())) {
+                    Length taken = LengthTaken.on(plan.job()).apply(piece.piece());
+                    end = Length.max(end, piece.at().plus(taken));
+                }
+            }
+            lengths.add(Length.max(Length.ZERO, span.to().minus(end)));
+        }
+        return lengths;
+    }
+
+    /** The job once it is cut: the sticks that it took are gone from the rack, and nothing is held. */
+    public static Job cut(Plan plan) {
+        Rack rack = plan.job().stock();
+        List<Stick> sticks = new ArrayList<>();
+        for (int i = 0; i < rack.sticks().size(); i++) {
+            int index = i;
+            int used = (int) plan.layout().sticks().stream().filter(cut -> cut.stock() == index).count();
+            Stick stick = rack.sticks().get(i);
+            if (stick.count() > used) {
+                sticks.add(stick.withCount(stick.count() - used));
+            }
+        }
+        return plan.job().withStock(rack.withPins(List.of()).withSticks(sticks));
+    }
+}

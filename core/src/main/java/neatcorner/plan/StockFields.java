@@ -1,0 +1,82 @@
+package neatcorner.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.measure.Length;
+import neatcorner.stock.RoughBoard;
+import neatcorner.stock.Sheet;
+
+/** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
+public final class StockFields {
+    public static final Field LEAST_OFFCUT = new Field("least.offcut", "Shortest offcut worth keeping",
+            plan -> plan.job().stock().leastOffcut(),
+            (plan, length) -> plan.job().withStock(plan.job().stock().withLeastOffcut(length)));
+
+    private StockFields() {}
+
+    public static Field boardLength(int index) {
+        return board("length", "Board, length", index, RoughBoard::length,
+                (b, l) -> new RoughBoard(b.name(), l, b.width(), b.thickness(), b.bow(), b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field boardWidth(int index) {
+        return board("width", "Board, width", index, RoughBoard::width,
+                (b, l) -> new RoughBoard(b.name(), b.length(), l, b.thickness(), b.bow(), b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field boardThickness(int index) {
+        return board("thickness", "Board, thickness", index, RoughBoard::thickness,
+                (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), l, b.bow(), b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field boardBow(int index) {
+        return board("bow", "Bow of the board", index, RoughBoard::bow,
+                (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), l, b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field sheetWidth(int index) {
+        return sheet("width", "Sheet, width", index, Sheet::width, (s, l) -> s.withSize(l, s.height()));
+    }
+
+    public static Field sheetHeight(int index) {
+        return sheet("height", "Sheet, height", index, Sheet::height, (s, l) -> s.withSize(s.width(), l));
+    }
+
+    /** The job with one kind of board changed. */
+    public static Job withBoard(Job job, int index, RoughBoard board) {
+        List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+        boards.set(index, board);
+        return job.withStock(job.stock().withBoards(boards));
+    }
+
+    /** The job with one kind of sheet changed. */
+    public static Job withSheet(Job job, int index, Sheet sheet) {
+        List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+        sheets.set(index, sheet);
+        return job.withStock(job.stock().withSheets(sheets));
+    }
+
+    private static Field board(String what, String title, int index, Function<RoughBoard, Length> get,
+            BiFunction<RoughBoard, Length, RoughBoard> set) {
+        return new Field("board." + what + "." + index, title,
+                plan -> get.apply(plan.job().stock().boards().get(index)),
+                (plan, length) -> length.isPositive() || what.equals("bow") && !length.isNegative()
+                        ? withBoard(plan.job(), index, set.apply(plan.job().stock().boards().get(index), length))
+                        : plan.job());
+    }
+
+    private static Field sheet(String what, String title, int index, Function<Sheet, Length> get,
+            BiFunction<Sheet, Length, Sheet> set) {
+        return new Field("sheet." + what + "." + index, title,
+                plan -> get.apply(plan.job().stock().sheets().get(index)),
+                (plan, length) -> length.isPositive()
+                        ? withSheet(plan.job(), index, set.apply(plan.job().stock().sheets().get(index), length))
+                        : plan.job());
+    }
+}

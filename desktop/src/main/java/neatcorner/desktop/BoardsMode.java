@@ -1,0 +1,164 @@
+package neatcorner.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import neatcorner.figure.BoardsFigure;
+import neatcorner.figure.Figure;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.BoardWork;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Slate;
+import neatcorner.plan.StockFields;
+import neatcorner.stock.BoardMilling;
+import neatcorner.stock.RoughBoard;
+
+/** Rough boards: what sticks they give, cut by cut, and how much lumber the job takes. */
+final class BoardsMode implements StationMode {
+    private final Workbench bench;
+    private final Controls.Picker picker;
+    private final StockEditor editor;
+    private final HBox lengths = new HBox();
+    private final HBox advice = new HBox();
+    private final Button mill;
+
+    BoardsMode(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        picker = new Controls.Picker("board", refresh);
+        Button add = new Button("Add a board");
+        add.setId("add-board");
+        add.setOnAction(e -> add());
+        mill = new Button("Mill it to sticks");
+        mill.setId("mill-board");
+        mill.getStyleClass().add("accent");
+        mill.setOnAction(e -> bench.edit(BoardWork.milled(bench.currentPlan(), picker.index())));
+        lengths.getStyleClass().add("captioned");
+        advice.getStyleClass().add("captioned");
+        editor = new StockEditor("board", "Board", new StockEditor.Edits(
+                name -> change(b -> new RoughBoard(name, b.length(), b.width(), b.thickness(), b.bow(), b.count(),
+                        b.price(), b.defects())),
+                count -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), count,
+                        b.price(), b.defects())),
+                price -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), b.count(),
+                        price, b.defects()))),
+                List.of(lengths), List.of(mill, Controls.chip("Remove", this::remove)));
+        tools = List.of(add, picker, editor, advice);
+    }
+
+    private final List<Node> tools;
+
+    private void add() {
+        Job job = bench.job();
+        Units units = job.units();
+        List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+        boards.add(new RoughBoard("board " + (boards.size() + 1), units.either(2400, 96), units.either(150, 6),
+                units.either(27, 1), Length.ZERO, 1, null, List.of()));
+        picker.choose(boards.size() - 1);
+        bench.edit(job.withStock(job.stock().withBoards(boards)));
+    }
+
+    private void change(java.util.function.UnaryOperator<RoughBoard> changed) {
+        List<RoughBoard> boards = bench.job().stock().boards();
+        if (picker.index() < boards.size()) {
+            bench.edit(StockFields.withBoard(bench.job(), picker.index(), changed.apply(boards.get(picker.index()))));
+        }
+    }
+
+    private void remove() {
+        List<RoughBoard> boards = new ArrayList<>(bench.job().stock().boards());
+        if (picker.index() < boards.size()) {
+            boards.remove(picker.index());
+            bench.edit(bench.job().withStock(bench.job().stock().withBoards(boards)));
+        }
+    }
+
+    @Override
+    public List<Node> tools() {
+        return tools;
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        List<RoughBoard> boards = plan.job().stock().boards();
+        picker.show(boards.stream().map(RoughBoard::name).toList());
+        boolean any = !boards.isEmpty();
+        editor.setVisible(any);
+        editor.setManaged(any);
+        if (any) {
+            int index = picker.index();
+            RoughBoard board = boards.get(index);
+            editor.show(board.name(), board.count(), StickEditor.price(board.price(), notation));
+            lengths.getChildren().setAll(box(plan, notation, StockFields.boardLength(index), "Length"),
+                    box(plan, notation, StockFields.boardWidth(index), "Width"),
+                    box(plan, notation, StockFields.boardThickness(index), "Thickness"),
+                    box(plan, notation, StockFields.boardBow(index), "Bow"));
+            mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
+        }
+        List<Node> buttons = new ArrayList<>();
+        for (Remedy remedy : BoardWork.whenShort(plan)) {
+            Button button = new Button(remedy.label().in(notation));
+            button.setOnAction(e -> bench.edit(remedy.change().apply(bench.job())));
+            buttons.add(button);
+        }
+        if (!buttons.isEmpty()) {
+            buttons.addFirst(new javafx.scene.control.Label("Boards and sticks together are not enough:"));
+        }
+        advice.getChildren().setAll(buttons);
+    }
+
+    private LengthBox box(Plan plan, Notation notation, neatcorner.plan.Field field, String name) {
+        LengthBox box = new LengthBox(bench, field, name);
+        box.show(plan, notation);
+        return box;
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return BoardsFigure.of(plan);
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        List<Slate.Row> rows = new ArrayList<>();
+        int sticks = 0;
+        Length total = Length.ZERO;
+        for (BoardMilling milling : BoardWork.of(plan)) {
+            sticks += milling.sticks().stream().mapToInt(stick -> stick.count()).sum();
+            total = total.plus(milling.total().times(milling.board().count()));
+        }
+        rows.add(Slate.Row.large("Sticks from the boards", Reading.computed("Sticks from the boards",
+                Scalar.count(sticks), "strips × layers × lengths of every board")));
+        rows.add(Slate.Row.large("Stick, end to end", Reading.computed("Stick, end to end", total,
+                "lengths of those sticks, added up")));
+        rows.add(Slate.Row.plain("Stick needed", Reading.computed("Stick needed", plan.stickNeeded(),
+                "long points, slanted kerfs and rough allowances of all pieces")));
+        rows.add(lumber("Lumber at hand", BoardWork.volume(plan.job().stock()), plan.job().units(),
+                "length × width × thickness of the boards"));
+        rows.add(lumber("Lumber that the job takes", BoardWork.volumeNeeded(plan), plan.job().units(),
+                "stick needed, with what jointing, ripping and planing take; knots and offcuts come on top"));
+        return new Slate(rows);
+    }
+
+    private static Slate.Row lumber(String name, double volume, Units units, String how) {
+        return Slate.Row.plain(name, units == Units.MILLIMETRES
+                ? Reading.computed(name, new Scalar(volume, "m³", 4), how)
+                : Reading.computed(name, new Scalar(volume / BoardWork.BOARD_FOOT, "bd ft", 1), how));
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        List<RoughBoard> boards = plan.job().stock().boards();
+        return boards.isEmpty()
+                ? List.of()
+                : BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1))));
+    }
+}

@@ -1,0 +1,181 @@
+package neatcorner.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import neatcorner.figure.Figure;
+import neatcorner.figure.SheetsFigure;
+import neatcorner.fitout.Layer;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.SheetWork;
+import neatcorner.plan.Slate;
+import neatcorner.plan.StockFields;
+import neatcorner.stock.Sheet;
+import neatcorner.stock.SheetCut;
+import org.jspecify.annotations.Nullable;
+
+/** Sheets of glass, mat and backing, with the panels for all frames cut from them edge to edge. */
+final class SheetsMode implements StationMode {
+    private final Workbench bench;
+    private final Controls.Picker picker;
+    private final StockEditor editor;
+    private final HBox lengths = new HBox();
+    private final MenuButton add = new MenuButton("Add a sheet of …");
+    private final CheckBox grained = new CheckBox("has a pattern: do not turn panels");
+    private final List<Node> tools;
+    private @Nullable Plan worked;
+    private List<SheetWork> works = List.of();
+
+    SheetsMode(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        picker = new Controls.Picker("sheet", refresh);
+        add.setId("add-sheet");
+        add.setOnShowing(e -> list());
+        add.getItems().add(new MenuItem());
+        grained.setId("sheet-grained");
+        grained.setOnAction(e -> change(s -> new Sheet(s.name(), s.material(), s.width(), s.height(), s.count(),
+                s.price(), grained.isSelected())));
+        lengths.getStyleClass().add("captioned");
+        editor = new StockEditor("sheet", "Sheet", new StockEditor.Edits(
+                name -> change(s -> new Sheet(name, s.material(), s.width(), s.height(), s.count(), s.price(),
+                        s.grained())),
+                count -> change(s -> s.withCount(count)),
+                price -> change(s -> new Sheet(s.name(), s.material(), s.width(), s.height(), s.count(), price,
+                        s.grained()))),
+                List.of(lengths), List.of(grained, Controls.chip("Remove", this::remove)));
+        tools = List.of(add, picker, editor);
+    }
+
+    private void list() {
+        add.getItems().clear();
+        Set<String> materials = bench.job().pack().layers().stream().filter(layer -> !(layer instanceof Layer.Art))
+                .map(SheetWork::material)
+                .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+        for (String material : materials) {
+            MenuItem item = new MenuItem(bench.notation().get().words(material));
+            item.setOnAction(e -> add(material));
+            add.getItems().add(item);
+        }
+        if (materials.isEmpty()) {
+            add.getItems().add(new MenuItem("Nothing in the pack is cut from a sheet"));
+        }
+    }
+
+    private void add(String material) {
+        Job job = bench.job();
+        Units units = job.units();
+        List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+        sheets.add(new Sheet(material + " sheet", material, units.either(1600, 60), units.either(1200, 40), 2, null,
+                false));
+        picker.choose(sheets.size() - 1);
+        bench.edit(job.withStock(job.stock().withSheets(sheets)));
+    }
+
+    private void change(java.util.function.UnaryOperator<Sheet> changed) {
+        List<Sheet> sheets = bench.job().stock().sheets();
+        if (picker.index() < sheets.size()) {
+            bench.edit(StockFields.withSheet(bench.job(), picker.index(), changed.apply(sheets.get(picker.index()))));
+        }
+    }
+
+    private void remove() {
+        List<Sheet> sheets = new ArrayList<>(bench.job().stock().sheets());
+        if (picker.index() < sheets.size()) {
+            sheets.remove(picker.index());
+            bench.edit(bench.job().withStock(bench.job().stock().withSheets(sheets)));
+        }
+    }
+
+    private List<SheetWork> works(Plan plan) {
+        if (plan != worked) {
+            works = SheetWork.of(plan, Patience.ofMillis(200));
+            worked = plan;
+        }
+        return works;
+    }
+
+    @Override
+    public List<Node> tools() {
+        return tools;
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        List<Sheet> sheets = plan.job().stock().sheets();
+        picker.show(sheets.stream().map(Sheet::name).toList());
+        boolean any = !sheets.isEmpty();
+        editor.setVisible(any);
+        editor.setManaged(any);
+        if (any) {
+            int index = picker.index();
+            Sheet sheet = sheets.get(index);
+            editor.show(sheet.name(), sheet.count(), StickEditor.price(sheet.price(), notation));
+            grained.setSelected(sheet.grained());
+            LengthBox width = new LengthBox(bench, StockFields.sheetWidth(index), "Width");
+            LengthBox height = new LengthBox(bench, StockFields.sheetHeight(index), "Height");
+            width.show(plan, notation);
+            height.show(plan, notation);
+            lengths.getChildren().setAll(width, height);
+        }
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return SheetsFigure.of(works(plan));
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        List<Slate.Row> rows = new ArrayList<>();
+        for (SheetWork work : works(plan)) {
+            String proof = !work.layout().isComplete()
+                    ? ", too few"
+                    : work.layout().proved() ? ", proved least" : ", least not proved";
+            rows.add(Slate.Row.large(capital(work.material()) + proof, Reading.computed("Sheets to take",
+                    Scalar.count(work.layout().count()), work.layout().proof())));
+            if (work.layout().count() > 0) {
+                rows.add(Slate.Row.plain("of it left over", Reading.computed("Left over",
+                        new Scalar(100 * SheetsFigure.unused(work), "%", 0), "1 − panels ÷ sheets, by area")));
+            }
+        }
+        return new Slate(rows);
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        List<Sentence> says = new ArrayList<>();
+        for (SheetWork work : works(plan)) {
+            if (!work.layout().isComplete() && !plan.job().stock().sheets().isEmpty()) {
+                says.add(Sentence.of("{0} panels of " + work.material() + " find no place on the sheets there are.",
+                        Scalar.count(work.layout().unplaced())));
+            }
+            boolean narrow = work.layout().sheets().stream().flatMap(cut -> cut.cuts().stream()).map(SheetCut::strip)
+                    .anyMatch(work::isTooNarrow);
+            if (narrow) {
+                says.add(Sentence.of("Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it on"
+                        + " the waste.", work.thickness().times(neatcorner.stock.SheetNesting.NARROW)));
+            }
+        }
+        if (!plan.job().stock().sheets().isEmpty()) {
+            says.add(Sentence.of("Gloves and eyes for glass; cut on a clean flat bench, and sweep the shards."));
+        }
+        return says;
+    }
+}
