@@ -115,7 +115,7 @@ public final class BoardsFigure {
         }
         marks.dimension(new Point(box.left(), box.top()), new Point(box.right(), box.top()), 14, board.width(),
                 "Board, width", StockFields.boardWidth(index));
-        marks.dimension(new Point(box.right(), box.top()), new Point(box.right(), box.bottom()), 16,
-                board.thickness(), "Board, thickness", StockFields.boardThickness(index));
+        marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, board.thickness(),
+                "Board, thickness", StockFields.boardThickness(index));
     }
 }

@@ -62,7 +62,7 @@ public final class SheetsFigure {
         }
         String times = cut.times() > 1 ? " × " + cut.times() : "";
         marks.label(new Point(box.left(), box.top()), 0, -10, Anchor.START,
-                sheet.name() + ", " + work.material() + times, 13, true, Tint.INK);
+                sheet.name() + times, 13, true, Tint.INK);
         right = Math.max(right, box.right());
         x += w + 0.12 * w + 40;
         rowHeight = Math.max(rowHeight, h);
@@ -79,12 +79,9 @@ public final class SheetsFigure {
             default -> Tint.BACKING;
         };
         marks.area(box, fill, Tint.INK, 1.2);
-        marks.label(box.center(), 0, -6, Anchor.MIDDLE, work.nesting().panels().get(panel.panel()).name(), 13, true,
-                Tint.INK);
-        marks.value(new Point(box.center().x(), box.top()).plus(0, box.height() * 0.88), Anchor.MIDDLE, panel.width(),
-                "Panel, across", null);
-        marks.value(new Point(box.left() + box.width() * 0.06, box.center().y()), Anchor.START, panel.height(),
-                "Panel, down", null);
+        String name = work.nesting().panels().get(panel.panel()).name();
+        boolean wide = box.width() > sheet.width() * 0.2;
+        marks.label(box.center(), 0, 5, Anchor.MIDDLE, wide ? name : name.substring(0, 1), 13, true, Tint.INK);
     }
 
     private void line(SheetWork work, SheetCut cut, Box sheet) {

@@ -62,6 +62,7 @@ public final class SticksFigure {
         double y = 0;
         for (CutStick stick : plan.layout().sticks().subList(from, to)) {
             figure.drawStick(stick, y);
+            figure.drawRunningMarks(stick, y);
             y += figure.pitch;
         }
         return figure.framed(y);
@@ -129,6 +130,15 @@ public final class SticksFigure {
         head(cut.label(), cut.stick(), cut.stock(), box);
     }
 
+    /** Where each piece starts, measured from the stick's left end. */
+    private void drawRunningMarks(CutStick cut, double y) {
+        for (CutPiece piece : cut.cuts()) {
+            double at = piece.at().toMm();
+            marks.line(Tint.CUT, 1.2, new Point(at, y + height), new Point(at, y + height * 1.25));
+            marks.value(new Point(at, y + height * 1.6), Anchor.MIDDLE, piece.at(), "From the left end", null);
+        }
+    }
+
     private void head(String name, Stick stick, int index, Box box) {
         marks.label(new Point(0, box.top()), 0, -8, Anchor.START, name, 13, true, Tint.INK);
         marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, stick.length(),
@@ -148,7 +158,7 @@ public final class SticksFigure {
         marks.wood(outline, wood, 0, seed);
         boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
-                cut.label(plan.job().quantity()) + (held ? " ■ held" : ""), 15, true, Tint.WOOD_INK);
+                cut.label(plan.job().quantity()) + (held ? " (held)" : ""), 15, true, Tint.WOOD_INK);
     }
 
     /** What is left at the end, as wood that can be kept. */

@@ -3,7 +3,6 @@ package neatcorner.plan;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
-import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.stock.Allowances;
 import neatcorner.stock.BoardMilling;
@@ -45,25 +44,15 @@ public final class BoardWork {
     public static List<Sentence> steps(BoardMilling milling) {
         List<Sentence> steps = new ArrayList<>();
         Allowances a = milling.allowances();
+        Length deep = milling.onEdge() ? milling.width() : milling.thickness();
+        Length across = milling.onEdge() ? milling.thickness() : milling.width();
         for (BoardMilling.Stretch cut : milling.cuts()) {
-            steps.add(cut.lengths() == 1
-                    ? Sentence.of("From {0}: cut {1} to rough length.", cut.from(), cut.rough())
-                    : Sentence.of("From {0}: cut {1} lengths of {2}.", cut.from(), Scalar.count(cut.lengths()),
-                            cut.rough()));
-            steps.add(cut.bow().isPositive()
-                    ? Sentence.of("Joint one face: {0} and the bow of {1}. Then one edge: {2}.", a.face(), cut.bow(),
-                            a.edge())
-                    : Sentence.of("Joint one face, {0}, then one edge, {1}.", a.face(), a.edge()));
-            Length deep = milling.onEdge() ? milling.width() : milling.thickness();
-            Length across = milling.onEdge() ? milling.thickness() : milling.width();
-            if (cut.layers() > 1) {
-                steps.add(Sentence.of("Resaw into {0} layers of {1}, clean each up, plane to {2}.",
-                        Scalar.count(cut.layers()), deep.plus(a.planing()), deep));
-            } else {
-                steps.add(Sentence.of("Plane to {0}.", deep));
-            }
-            steps.add(Sentence.of("Rip {0} strips of {1}: {2} sticks of {3}.", Scalar.count(cut.strips()), across,
-                    Scalar.count(cut.sticks()), cut.stick()));
+            String lengths = cut.lengths() == 1 ? "cut {1} long" : cut.lengths() + " lengths of {1}";
+            String face = cut.bow().isPositive() ? "joint a face ({2} and the bow, {3})" : "joint a face ({2})";
+            String layers = cut.layers() > 1 ? "resaw " + cut.layers() + " layers, plane to {5}" : "plane to {5}";
+            steps.add(Sentence.of("From {0}: " + lengths + "; " + face + " and an edge ({4}); " + layers + "; rip "
+                    + cut.strips() + " strips of {6}: " + cut.sticks() + " sticks of {7}.", cut.from(), cut.rough(),
+                    a.face(), cut.bow(), a.edge(), deep, across, cut.stick()));
         }
         if (steps.isEmpty()) {
             steps.add(Sentence.of("This board gives no stick {0} by {1} long enough for the longest piece.",

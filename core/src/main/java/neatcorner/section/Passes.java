@@ -134,10 +134,22 @@ public final class Passes {
                     whole);
             case PLANE -> passes.add(new MillPass(index, 1, 1, Tool.PLANE, shaped.edge().face().opposite(),
                     shaped.edge().side().opposite(), Length.ZERO, shaped.size(), null, whole));
-            case SAW -> passes.add(new MillPass(index, 1, 1, Tool.SAW, shaped.edge().face().opposite(),
-                    shaped.edge().side().opposite(), section.width().minus(shaped.size()), section.thickness(),
-                    Angle.ofRadians(Math.atan2(shaped.size().toMm(), Math.max(1e-9, shaped.depth().toMm()))), whole));
+            case SAW -> sloped(index, shaped, whole);
         }
+    }
+
+    /** A slope with the blade tilted no further than 45°: flat on the table, or on edge where it is wider than deep. */
+    private void sloped(int index, Operation.Shaped shaped, Geometry whole) {
+        Edge edge = shaped.edge();
+        double across = shaped.size().toMm();
+        double down = Math.max(1e-9, shaped.depth().toMm());
+        passes.add(across <= down
+                ? new MillPass(index, 1, 1, Tool.SAW, edge.face().opposite(), edge.side().opposite(),
+                        section.width().minus(shaped.size()), section.thickness(),
+                        Angle.ofRadians(Math.atan2(across, down)), whole)
+                : new MillPass(index, 1, 1, Tool.SAW, edge.side().opposite(), edge.face().opposite(),
+                        section.thickness().minus(shaped.depth()), section.width(),
+                        Angle.ofRadians(Math.atan2(down, across)), whole));
     }
 
     /** The same tool, raised from pass to pass until it is at its full depth. */

@@ -103,13 +103,20 @@ final class ExactSheets {
         }
     }
 
+    /** Of the blocks that fit a sheet, the one that leaves the largest part in one piece. */
     private @Nullable Block onSheet(int state, int sheet) {
+        Block best = null;
+        double most = -1;
+        double w = nesting.roomAcross(sheet);
+        double h = nesting.roomDown(sheet);
         for (Block block : blocks[state].list()) {
-            if (nesting.fits(block, sheet)) {
-                return block;
+            double left = Math.max((w - block.width()) * h, (h - block.height()) * w);
+            if (nesting.fits(block, sheet) && left > most) {
+                most = left;
+                best = block;
             }
         }
-        return null;
+        return best;
     }
 
     /** Sheet by sheet, kind by kind: the cheapest, then fewest, for every state. */

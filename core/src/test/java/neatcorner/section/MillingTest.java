@@ -87,6 +87,10 @@ class MillingTest {
     void aTiltedBladeIsSetByTheSlope() {
         MillPass pass = Passes.of(with(shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 12, 12))).getLast();
         assertEquals(45, java.util.Objects.requireNonNull(pass.tilt()).degrees(), 1e-9);
+        MillPass wide = Passes.of(with(shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 24, 8))).getLast();
+        assertEquals(Face.INNER, wide.rest(), "a wide slope is cut on edge");
+        assertEquals(Math.toDegrees(Math.atan(8 / 24.0)), java.util.Objects.requireNonNull(wide.tilt()).degrees(),
+                1e-9);
     }
 
     @Test
@@ -96,10 +100,10 @@ class MillingTest {
         assertEquals(List.of(), Support.lost(with(round)));
         assertEquals(List.of(2), Support.lost(with(cove, round)));
         Operation slope = shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 30, 8);
-        Section last = with(slope, round);
+        Section last = with(slope, shaped(EdgeShape.ROUND_OVER, Edge.FRONT_INNER, 4, 4));
         assertEquals(List.of(2), Support.lost(last));
         assertEquals(List.of(), Support.lost(last.withMilling(last.milling().moved(2, 1))),
-                "a slope rests on the back, so what rests on the front comes before it");
+                "a slope is cut on edge, so what rests on the front comes before it");
     }
 
     /** Common practice: 5 mm from what shows, 3 mm from the rabbet and the back. */

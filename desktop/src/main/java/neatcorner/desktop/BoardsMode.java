@@ -30,6 +30,7 @@ final class BoardsMode implements StationMode {
     private final HBox lengths = new HBox();
     private final HBox advice = new HBox();
     private final Button mill;
+    private final List<Node> tools;
 
     BoardsMode(Workbench bench, Runnable refresh) {
         this.bench = bench;
@@ -51,10 +52,8 @@ final class BoardsMode implements StationMode {
                 price -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), b.count(),
                         price, b.defects()))),
                 List.of(lengths), List.of(mill, Controls.chip("Remove", this::remove)));
-        tools = List.of(add, picker, editor, advice);
+        tools = List.of(add, picker, advice);
     }
-
-    private final List<Node> tools;
 
     private void add() {
         Job job = bench.job();
@@ -87,12 +86,19 @@ final class BoardsMode implements StationMode {
     }
 
     @Override
+    public List<Node> below() {
+        return List.of(editor);
+    }
+
+    @Override
     public void show(Plan plan, Notation notation) {
         List<RoughBoard> boards = plan.job().stock().boards();
         picker.show(boards.stream().map(RoughBoard::name).toList());
         boolean any = !boards.isEmpty();
-        editor.setVisible(any);
-        editor.setManaged(any);
+        if (!any) {
+            editor.setVisible(false);
+            editor.setManaged(false);
+        }
         if (any) {
             int index = picker.index();
             RoughBoard board = boards.get(index);

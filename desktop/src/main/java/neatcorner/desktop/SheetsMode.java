@@ -56,7 +56,7 @@ final class SheetsMode implements StationMode {
                 price -> change(s -> new Sheet(s.name(), s.material(), s.width(), s.height(), s.count(), price,
                         s.grained()))),
                 List.of(lengths), List.of(grained, Controls.chip("Remove", this::remove)));
-        tools = List.of(add, picker, editor);
+        tools = List.of(add, picker);
     }
 
     private void list() {
@@ -113,12 +113,19 @@ final class SheetsMode implements StationMode {
     }
 
     @Override
+    public List<Node> below() {
+        return List.of(editor);
+    }
+
+    @Override
     public void show(Plan plan, Notation notation) {
         List<Sheet> sheets = plan.job().stock().sheets();
         picker.show(sheets.stream().map(Sheet::name).toList());
         boolean any = !sheets.isEmpty();
-        editor.setVisible(any);
-        editor.setManaged(any);
+        if (!any) {
+            editor.setVisible(false);
+            editor.setManaged(false);
+        }
         if (any) {
             int index = picker.index();
             Sheet sheet = sheets.get(index);
@@ -146,6 +153,11 @@ final class SheetsMode implements StationMode {
                     : work.layout().proved() ? ", proved least" : ", least not proved";
             rows.add(Slate.Row.large(capital(work.material()) + proof, Reading.computed("Sheets to take",
                     Scalar.count(work.layout().count()), work.layout().proof())));
+            for (neatcorner.stock.Panel panel : work.nesting().panels()) {
+                rows.add(Slate.Row.plain(panel.count() + " × " + panel.name().toLowerCase(java.util.Locale.ROOT),
+                        Reading.given(panel.name() + ", width", panel.width()),
+                        Reading.given(panel.name() + ", height", panel.height())));
+            }
             if (work.layout().count() > 0) {
                 rows.add(Slate.Row.plain("of it left over", Reading.computed("Left over",
                         new Scalar(100 * SheetsFigure.unused(work), "%", 0), "1 − panels ÷ sheets, by area")));

@@ -13,6 +13,11 @@ interface StationMode {
 
     List<Node> tools();
 
+    /** A wide editor that stands below the controls; empty when there is none. */
+    default List<Node> below() {
+        return List.of();
+    }
+
     void show(Plan plan, Notation notation);
 
     Figure figure(Plan plan);

@@ -107,7 +107,11 @@ final class SticksView extends StationView {
         addTools(sheets.tools());
         says.getStyleClass().add("says");
         says.setId("wood-says");
-        setBelowTools(new VBox(editor, says));
+        VBox below = new VBox(editor);
+        below.getChildren().addAll(boards.below());
+        below.getChildren().addAll(sheets.below());
+        below.getChildren().add(says);
+        setBelowTools(below);
         dragging = new StickDragging(bench, view(), this::choose, hint::setText);
         getChildren().add(dragging.mark());
         view().setOnMousePressed(e -> {
@@ -221,7 +225,9 @@ final class SticksView extends StationView {
         choices.show(mode);
         show(ofSticks, mode == Mode.STICKS);
         show(boards.tools(), mode == Mode.BOARDS);
+        show(boards.below(), mode == Mode.BOARDS);
         show(sheets.tools(), mode == Mode.SHEETS);
+        show(sheets.below(), mode == Mode.SHEETS);
         List<Sentence> sentences = List.of();
         switch (mode) {
             case STICKS -> showSticks(plan, notation);

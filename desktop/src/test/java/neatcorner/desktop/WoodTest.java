@@ -72,8 +72,7 @@ class WoodTest extends WindowTest {
         at(robot, KeyCode.DIGIT2);
         choose(robot, "#mill", "Bevel");
         type(robot, "#field-milled-1", "22");
-        choose(robot, "#mill", "Chamfer");
-        choose(robot, "#op-edge", "Front, sight edge");
+        choose(robot, "#mill", "Groove");
         assertTrue(read(robot, "#finding-support-lost").contains("rest on"));
         List<Operation> before = bench.job().section().milling().order(bench.job().section().rabbet());
         robot.clickOn("Cut it earlier");
@@ -183,7 +182,7 @@ class WoodTest extends WindowTest {
         settle();
         type(robot, "#field-board-width-0", "120");
         assertEquals(Length.mm(120), bench.job().stock().boards().getFirst().width());
-        assertTrue(read(robot, "#wood-says").contains("Rip 3 strips"), read(robot, "#wood-says"));
+        assertTrue(read(robot, "#wood-says").contains("rip 3 strips"), read(robot, "#wood-says"));
         robot.clickOn("#mill-board");
         settle();
         assertTrue(bench.job().stock().boards().isEmpty());

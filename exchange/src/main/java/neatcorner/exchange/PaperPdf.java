@@ -66,9 +66,14 @@ public final class PaperPdf {
         sawSettings();
         packList();
         front();
+        WoodPaper wood = new WoodPaper(plan, notation, sheet, UNIT);
+        wood.boards();
+        wood.milling();
         sticks();
+        wood.offcuts();
         finalCuts();
         fullSizeSection();
+        wood.sheets();
         cautions();
         sheet.finish();
     }
@@ -159,6 +164,7 @@ public final class PaperPdf {
     private void sticks() throws IOException {
         sheet.keepTogether(180);
         sheet.heading("Sticks: first cuts, stick by stick");
+        sheet.note("–", "Mark every distance from the stick's left end, so that nothing is measured twice.", false);
         if (plan.layout().sticks().isEmpty()) {
             sheet.note("–", "No sticks are laid out.", false);
         }

@@ -158,13 +158,17 @@ final class PaperSheet {
 
     /** A box to tick and what was done when it is ticked. */
     void tick(String text) throws IOException {
-        keepTogether(LINE);
+        List<String> lines = wrap(notation.words(text), textWidth() - 22, Pen.Face.TEXT);
+        keepTogether(LINE + 13 * (lines.size() - 1.0));
         y += LINE;
         Box box = new Box(MARGIN + 2, y - 9.5, MARGIN + 13, y + 1.5);
         List<Point> corners = new ArrayList<>(box.corners());
         corners.add(corners.getFirst());
         pen.stroke(corners, Tint.INK, 1, false);
-        text(MARGIN + 22, notation.words(text), TEXT, Pen.Face.TEXT, Tint.INK);
+        for (int i = 0; i < lines.size(); i++) {
+            y += i == 0 ? 0 : 13;
+            text(MARGIN + 22, lines.get(i), TEXT, Pen.Face.TEXT, Tint.INK);
+        }
     }
 
     void figure(Drawing drawing, double unit) throws IOException {

@@ -40,6 +40,7 @@ public final class PlanJson {
         if (plan.job().section().milling().shapes() && plan.job().section().isSound()) {
             root.with("section", SectionJson.of(plan.job().section()));
         }
+        WoodJson.add(plan, root);
         Contours contours = plan.contours();
         if (contours != null && !plan.job().outline().isRectangle()) {
             if (contours.segments().isEmpty()) {
