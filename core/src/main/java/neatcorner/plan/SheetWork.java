@@ -58,7 +58,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
                 .filter(sheet -> sheet.material().toLowerCase(Locale.ROOT).equals(material)
                         || material.startsWith(sheet.material().toLowerCase(Locale.ROOT) + " "))
                 .toList();
-        SheetNesting nesting = new SheetNesting(panels, sheets, kerf(material, job), Length.ZERO, true);
+        SheetNesting nesting = new SheetNesting(panels, sheets, kerf(material, job), true);
         return new SheetWork(material, layers.getFirst().thickness(), nesting, nesting.solve(search));
     }
 

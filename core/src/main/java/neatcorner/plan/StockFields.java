@@ -48,6 +48,14 @@ public final class StockFields {
         return sheet("height", "Sheet, height", index, Sheet::height, (s, l) -> s.withSize(s.width(), l));
     }
 
+    public static Field sheetTrim(int index) {
+        return new Field("sheet.trim." + index, "Taken off every edge of the sheet",
+                plan -> plan.job().stock().sheets().get(index).trim(),
+                (plan, length) -> length.isNegative()
+                        ? plan.job()
+                        : withSheet(plan.job(), index, plan.job().stock().sheets().get(index).withTrim(length)));
+    }
+
     /** The job with one kind of board changed. */
     public static Job withBoard(Job job, int index, RoughBoard board) {
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());

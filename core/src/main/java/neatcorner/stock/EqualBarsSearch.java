@@ -1,11 +1,7 @@
 package neatcorner.stock;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
-import java.util.function.ToLongFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,16 +9,12 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>A first answer comes from two greedy rules. Lower bounds come from the lengths (Martello and Toth 1990, bound L2) and
  * from the linear program over cutting patterns ({@link PatternLp}). While answer and bound differ, {@link PatternDive}
- * rounds the program to whole bars; last, a search tries to do with fewer: bar by bar, the longest part left goes in, and
- * every way to complete that bar is tried whose waste the total still affords (bin completion, after Korf 2002); sets of
- * parts that were found not to fit are remembered. A search that runs out proves one bar more; one that is stopped proves
- * nothing, and says so.
+ * rounds the program to whole bars; last, {@link RoomPacking} tries to do with fewer: if it runs out, one bar more is
+ * proved; if it is stopped, nothing is, and the answer says so.
  */
 final class EqualBarsSearch {
     private static final int MOST_NODES = 60_000;
     private static final int FEW_NODES = 1_500;
-    private static final int MOST_REMEMBERED = 300_000;
-    private static final int MOST_TRIES = 20_000;
 
     private final Nesting nesting;
     private final Search search;
@@ -57,11 +49,11 @@ final class EqualBarsSearch {
         search.found(best.size(), bound);
         String proof = "the lengths alone need that many";
         if (best.size() > bound) {
-            List<int[]> found = new Attempt(parts, bound, FEW_NODES).run();
+            List<int[]> found = found(attempt(parts, bound, FEW_NODES));
             best = found == null ? best : found;
         }
         PatternDive dive = new PatternDive(parts, room, search,
-                (rest, bars) -> new Attempt(rest, bars, FEW_NODES).run());
+                (rest, bars) -> found(attempt(rest, bars, FEW_NODES)));
         if (best.size() > bound) {
             int byPatterns = dive.bound();
             if (byPatterns > bound) {
@@ -75,8 +67,8 @@ final class EqualBarsSearch {
             best = found == null ? best : found;
         }
         while (best.size() > bound) {
-            Attempt attempt = new Attempt(parts, bound, MOST_NODES);
-            List<int[]> found = attempt.run();
+            RoomPacking attempt = attempt(parts, bound, MOST_NODES);
+            List<int[]> found = found(attempt);
             if (found != null) {
                 best = found;
             } else if (attempt.isOpen()) {
@@ -141,145 +133,14 @@ final class EqualBarsSearch {
         return length <= 0 ? 0 : (length + room - 1) / room;
     }
 
-    /** One try to lay all parts out on a given number of bars. */
-    private final class Attempt {
-        private final int bars;
-        private final Set<String> failed = new HashSet<>();
-        private final List<int[]> chosen = new ArrayList<>();
-        private final PartsLeft rest;
-        private final long[] totalFrom;
-        private final int mostNodes;
-        private int nodes;
-        private boolean wasStopped;
-        private boolean leftSomethingOut;
-        private int tries;
+    /** One try to lay parts out on so many bars. */
+    private RoomPacking attempt(PartsLeft some, int bars, int mostNodes) {
+        return new RoomPacking(some, new long[]{room}, new int[]{bars}, mostNodes, search);
+    }
 
-        Attempt(PartsLeft parts, int bars, int mostNodes) {
-            this.rest = parts.copy();
-            this.bars = bars;
-            this.mostNodes = mostNodes;
-            this.totalFrom = new long[parts.sizes.length + 1];
-        }
-
-        @Nullable
-        List<int[]> run() {
-            return place(bars * room - rest.total()) ? chosen : null;
-        }
-
-        /** Whether a failed attempt has not proved that there is no such layout. */
-        boolean isOpen() {
-            return wasStopped || leftSomethingOut;
-        }
-
-        private boolean place(long slack) {
-            if (slack < 0) {
-                return false;
-            }
-            int first = rest.longestWithin(room);
-            if (first < 0) {
-                return true;
-            }
-            if (chosen.size() == bars) {
-                return false;
-            }
-            if (++nodes > mostNodes || search.isCancelled()) {
-                wasStopped = true;
-                return false;
-            }
-            String key = Arrays.toString(rest.left);
-            if (failed.contains(key)) {
-                return false;
-            }
-            for (int[] completion : completions(first, slack)) {
-                rest.take(completion);
-                chosen.add(completion);
-                if (place(slack - waste(completion))) {
-                    return true;
-                }
-                chosen.removeLast();
-                give(completion);
-                if (wasStopped) {
-                    return false;
-                }
-            }
-            if (failed.size() < MOST_REMEMBERED) {
-                failed.add(key);
-            }
-            return false;
-        }
-
-        private void give(int[] counts) {
-            for (int i = 0; i < counts.length; i++) {
-                rest.left[i] += counts[i];
-            }
-        }
-
-        private long waste(int[] counts) {
-            long waste = room;
-            for (int i = 0; i < counts.length; i++) {
-                waste -= counts[i] * rest.sizes[i];
-            }
-            return waste;
-        }
-
-        /**
-         * Ways to complete a bar. Those that waste no more than their share come first, the ones with the longest parts
-         * leading: short parts are worth keeping for the end, when they fill what is left. The others follow by waste.
-         */
-        private List<int[]> completions(int first, long slack) {
-            for (int i = rest.sizes.length - 1; i >= 0; i--) {
-                totalFrom[i] = totalFrom[i + 1] + rest.left[i] * rest.sizes[i];
-            }
-            List<int[]> found = new ArrayList<>();
-            int[] counts = new int[rest.sizes.length];
-            counts[first] = 1;
-            rest.left[first]--;
-            tries = 0;
-            collect(counts, first, room - rest.sizes[first], slack, found);
-            rest.left[first]++;
-            leftSomethingOut |= tries >= MOST_TRIES;
-            long share = slack / (bars - chosen.size());
-            ToLongFunction<int[]> order = counted -> {
-                long waste = waste(counted);
-                return waste <= share ? 0 : waste;
-            };
-            found.sort(java.util.Comparator.comparingLong(order));
-            return found;
-        }
-
-        /** Fillings to which no part left could be added, and whose waste is affordable. */
-        private void collect(int[] counts, int from, long free, long slack, List<int[]> found) {
-            if (++tries >= MOST_TRIES || free - totalFrom[from] > slack) {
-                return;
-            }
-            int next = from;
-            while (next < rest.sizes.length && (rest.left[next] == 0 || rest.sizes[next] > free)) {
-                next++;
-            }
-            if (next == rest.sizes.length) {
-                if (free <= slack && isMaximal(free)) {
-                    found.add(counts.clone());
-                }
-                return;
-            }
-            int most = (int) Math.min(rest.left[next], free / rest.sizes[next]);
-            for (int count = most; count >= 0; count--) {
-                counts[next] += count;
-                rest.left[next] -= count;
-                collect(counts, next + 1, free - count * rest.sizes[next], slack, found);
-                rest.left[next] += count;
-                counts[next] -= count;
-            }
-        }
-
-        private boolean isMaximal(long free) {
-            for (int i = rest.sizes.length - 1; i >= 0 && rest.sizes[i] <= free; i--) {
-                if (rest.left[i] > 0) {
-                    return false;
-                }
-            }
-            return true;
-        }
+    private @Nullable List<int[]> found(RoomPacking attempt) {
+        List<RoomPacking.Filled> filled = attempt.run();
+        return filled == null ? null : filled.stream().map(RoomPacking.Filled::counts).toList();
     }
 
     private Nesting.Result result(List<int[]> bars, List<Integer> missing, int bound, boolean proved, String proof) {

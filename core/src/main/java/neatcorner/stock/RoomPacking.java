@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
  * proves nothing.
  */
 final class RoomPacking {
-    private static final int MOST_REMEMBERED = 200_000;
-    private static final int MOST_TRIES = 12_000;
+    private static final int MOST_REMEMBERED = 300_000;
+    private static final int MOST_TRIES = 20_000;
 
     private final PartsLeft rest;
     private final long[] rooms;
@@ -149,6 +149,10 @@ final class RoomPacking {
         return waste;
     }
 
+    /**
+     * Ways to complete a room. Those that waste no more than their share come first, the ones with the longest parts
+     * leading: short parts are worth keeping for the end, when they fill what is left. The others follow by waste.
+     */
     private List<int[]> completions(int opened, long room, long slack) {
         first = opened;
         for (int i = rest.sizes.length - 1; i >= 0; i--) {
@@ -162,7 +166,11 @@ final class RoomPacking {
         collect(counts, first, room - rest.sizes[first], slack, found);
         rest.left[first]++;
         open |= tries >= MOST_TRIES;
-        ToLongFunction<int[]> order = counted -> waste(counted, room);
+        long share = slack / (1 + Arrays.stream(free).asLongStream().sum());
+        ToLongFunction<int[]> order = counted -> {
+            long waste = waste(counted, room);
+            return waste <= share ? 0 : waste;
+        };
         found.sort(java.util.Comparator.comparingLong(order));
         return found;
     }

@@ -9,17 +9,15 @@ import neatcorner.measure.Length;
  * The aim: least cost, then fewest sheets.
  *
  * @param kerf     what a cut takes away; zero for glass that is scored
- * @param trim     taken off every edge of a sheet first, kerf included
  * @param mayTurn  whether panels may be turned; never on a sheet with a pattern
  */
-public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, Length trim, boolean mayTurn) {
+public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, boolean mayTurn) {
     /** Strips of glass narrower than so many thicknesses do not snap cleanly: running pliers (common practice). */
     public static final int NARROW = 10;
 
     public SheetNesting {
         panels = List.copyOf(panels);
         sheets = List.copyOf(sheets);
-        trim = trim.isPositive() ? Length.max(trim, kerf) : Length.ZERO;
     }
 
     /** Lays the panels out. The same problem always gets the same answer, unless the search is stopped. */
@@ -54,12 +52,18 @@ public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, 
         return Block.of(panel, panels.get(panel).width().units(), panels.get(panel).height().units(), turned);
     }
 
+    /** What a sheet loses at every edge, kerf included. */
+    long trim(int sheet) {
+        Length trim = sheets.get(sheet).trim();
+        return trim.isPositive() ? Length.max(trim, kerf).units() : 0;
+    }
+
     long roomAcross(int sheet) {
-        return sheets.get(sheet).width().units() - 2 * trim.units();
+        return sheets.get(sheet).width().units() - 2 * trim(sheet);
     }
 
     long roomDown(int sheet) {
-        return sheets.get(sheet).height().units() - 2 * trim.units();
+        return sheets.get(sheet).height().units() - 2 * trim(sheet);
     }
 
     boolean fits(Block block, int sheet) {

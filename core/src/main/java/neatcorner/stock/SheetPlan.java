@@ -20,7 +20,7 @@ final class SheetPlan {
     void add(int stock, Block block) {
         Cutting cutting = new Cutting();
         Sheet sheet = nesting.sheets().get(stock);
-        long trim = nesting.trim().units();
+        long trim = nesting.trim(stock);
         cutting.trim(sheet, trim);
         cutting.takeApart(block, trim, trim, sheet.width().units() - trim, sheet.height().units() - trim);
         SheetLayout.Cut cut = new SheetLayout.Cut(stock, 1, cutting.panels, cutting.cuts);

@@ -24,7 +24,7 @@ class SheetsTest {
     }
 
     private static SheetNesting scored(List<Panel> panels, Sheet... sheets) {
-        return new SheetNesting(panels, List.of(sheets), Length.ZERO, Length.ZERO, true);
+        return new SheetNesting(panels, List.of(sheets), Length.ZERO, true);
     }
 
     @Test
@@ -39,7 +39,7 @@ class SheetsTest {
     @Test
     void aPinwheelNeedsASecondSheet() {
         List<Panel> wheel = List.of(panel(200, 100, 2), panel(100, 200, 2), panel(100, 100, 1));
-        SheetNesting fixed = new SheetNesting(wheel, List.of(sheet(300, 300, 5, null)), Length.ZERO, Length.ZERO,
+        SheetNesting fixed = new SheetNesting(wheel, List.of(sheet(300, 300, 5, null)), Length.ZERO,
                 false);
         assertEquals(2, fixed.solve(Search.PATIENT).count());
         SheetLayout turned = scored(wheel, sheet(300, 300, 5, null)).solve(Search.PATIENT);
@@ -51,11 +51,11 @@ class SheetsTest {
     void theKerfTakesItsShareAndTheTrimToo() {
         List<Panel> halves = List.of(panel(500, 800, 2));
         assertEquals(1, scored(halves, sheet(1000, 800, 2, null)).solve(Search.PATIENT).count());
-        SheetNesting sawn = new SheetNesting(halves, List.of(sheet(1000, 800, 2, null)), Length.mm(3), Length.ZERO,
+        SheetNesting sawn = new SheetNesting(halves, List.of(sheet(1000, 800, 2, null)), Length.mm(3),
                 true);
         assertEquals(2, sawn.solve(Search.PATIENT).count());
-        SheetNesting trimmed = new SheetNesting(halves, List.of(sheet(1000, 800, 2, null)), Length.ZERO,
-                Length.mm(5), true);
+        SheetNesting trimmed = new SheetNesting(halves,
+                List.of(sheet(1000, 800, 2, null).withTrim(Length.mm(5))), Length.ZERO, true);
         assertEquals(2, trimmed.solve(Search.PATIENT).count(), "one each, turned");
     }
 
@@ -86,8 +86,9 @@ class SheetsTest {
         Length kerf = Length.mm(random.nextInt(4));
         Length trim = Length.mm(random.nextInt(3) * 5);
         SheetNesting nesting = new SheetNesting(panels,
-                List.of(sheet(900, 700, 6, null), sheet(1200, 500, 3, random.nextBoolean() ? 12.0 : null)), kerf, trim,
-                random.nextBoolean());
+                List.of(sheet(900, 700, 6, null).withTrim(trim),
+                        sheet(1200, 500, 3, random.nextBoolean() ? 12.0 : null)),
+                kerf, random.nextBoolean());
         SheetLayout layout = nesting.solve(Search.PATIENT);
         int[] placed = new int[panels.size()];
         for (SheetLayout.Cut cut : layout.sheets()) {

@@ -163,8 +163,13 @@ final class BoardsMode implements StationMode {
     @Override
     public List<Sentence> says(Plan plan) {
         List<RoughBoard> boards = plan.job().stock().boards();
-        return boards.isEmpty()
-                ? List.of()
-                : BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1))));
+        if (boards.isEmpty()) {
+            return List.of();
+        }
+        List<Sentence> says = new ArrayList<>(
+                BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1)))));
+        says.add(Sentence.of("Reclaimed wood: pull the nails and check with a detector; test old paint for lead. Mask, ears and"
+                + " eyes at every machine."));
+        return says;
     }
 }

@@ -46,15 +46,11 @@ final class SheetsMode implements StationMode {
         add.setOnShowing(e -> list());
         add.getItems().add(new MenuItem());
         grained.setId("sheet-grained");
-        grained.setOnAction(e -> change(s -> new Sheet(s.name(), s.material(), s.width(), s.height(), s.count(),
-                s.price(), grained.isSelected())));
+        grained.setOnAction(e -> change(s -> s.withGrained(grained.isSelected())));
         lengths.getStyleClass().add("captioned");
         editor = new StockEditor("sheet", "Sheet", new StockEditor.Edits(
-                name -> change(s -> new Sheet(name, s.material(), s.width(), s.height(), s.count(), s.price(),
-                        s.grained())),
-                count -> change(s -> s.withCount(count)),
-                price -> change(s -> new Sheet(s.name(), s.material(), s.width(), s.height(), s.count(), price,
-                        s.grained()))),
+                name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
+                price -> change(s -> s.withPrice(price))),
                 List.of(lengths), List.of(grained, Controls.chip("Remove", this::remove)));
         tools = List.of(add, picker);
     }
@@ -135,7 +131,9 @@ final class SheetsMode implements StationMode {
             LengthBox height = new LengthBox(bench, StockFields.sheetHeight(index), "Height");
             width.show(plan, notation);
             height.show(plan, notation);
-            lengths.getChildren().setAll(width, height);
+            LengthBox trim = new LengthBox(bench, StockFields.sheetTrim(index), "Trim");
+            trim.show(plan, notation);
+            lengths.getChildren().setAll(width, height, trim);
         }
     }
 

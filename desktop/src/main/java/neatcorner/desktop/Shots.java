@@ -45,18 +45,30 @@ final class Shots {
         MainWindow window = (MainWindow) scene.getRoot();
         shots.add(new Shot("1-opening", () -> bench.station().set(Station.OPENING)));
         shots.add(new Shot("2-section", () -> bench.station().set(Station.SECTION)));
+        shots.add(new Shot("2-section-milled", () -> {
+            open("harbour-panorama.json");
+            press("#safe-zone");
+        }));
+        shots.add(new Shot("2-section-pass", () -> {
+            press("#safe-zone");
+            press("#passes");
+            for (int i = 0; i < 5; i++) {
+                ((javafx.scene.control.Button) scene.getRoot().lookup("#pass-next")).fire();
+            }
+        }));
         shots.add(new Shot("3-shape", () -> {
+            press("#passes");
             open("compass-rose.json");
             bench.station().set(Station.SHAPE);
         }));
         shots.add(new Shot("3-shape-arch", () -> open("barometer-glass.json")));
-        shots.add(new Shot("3-shape-body", () -> {
-            ((javafx.scene.control.ToggleButton) scene.getRoot().lookup("#body")).fire();
-        }));
+        shots.add(new Shot("3-shape-body", () -> press("#body")));
         shots.add(new Shot("4-sticks", () -> {
             bench.open(bench.shop().firstDemo());
             bench.station().set(Station.STICKS);
         }));
+        shots.add(new Shot("4-boards", () -> press("#wood-boards")));
+        shots.add(new Shot("4-sheets", () -> press("#wood-sheets")));
         shots.add(new Shot("5-saw", () -> {
             bench.station().set(Station.SAW);
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
@@ -81,6 +93,10 @@ final class Shots {
             bench.station().set(Station.OPENING);
         }));
         next(0);
+    }
+
+    private void press(String id) {
+        ((javafx.scene.control.ToggleButton) scene.getRoot().lookup(id)).fire();
     }
 
     /** Pieces that came off the saw a little long, short and steep. */

@@ -127,8 +127,11 @@ class WoodTest extends WindowTest {
         CutPiece held = holder.cuts().stream().filter(pin::holds).findFirst().orElseThrow();
         SticksFigure.Row now = row(SticksFigure.rows(bench.currentPlan()), holder.stock(), holder.number());
         Point c = onScreen(robot, held.at().toMm() + 60, now.box().center().y());
-        robot.moveTo(c.x(), c.y()).doubleClickOn(MouseButton.PRIMARY);
-        settle();
+        robot.moveTo(c.x(), c.y());
+        for (int tries = 0; tries < 3 && !bench.job().stock().pins().isEmpty(); tries++) {
+            robot.doubleClickOn(MouseButton.PRIMARY);
+            settle();
+        }
         assertTrue(bench.job().stock().pins().isEmpty(), "a double click lets it go");
     }
 
@@ -180,12 +183,12 @@ class WoodTest extends WindowTest {
         settle();
         robot.clickOn("#add-board");
         settle();
-        type(robot, "#field-board-width-0", "120");
-        assertEquals(Length.mm(120), bench.job().stock().boards().getFirst().width());
+        type(robot, "#field-board-width-2", "120");
+        assertEquals(Length.mm(120), bench.job().stock().boards().getLast().width());
         assertTrue(read(robot, "#wood-says").contains("rip 3 strips"), read(robot, "#wood-says"));
         robot.clickOn("#mill-board");
         settle();
-        assertTrue(bench.job().stock().boards().isEmpty());
+        assertEquals(2, bench.job().stock().boards().size());
         assertEquals(before + 1, bench.job().stock().sticks().size());
         assertEquals(3, bench.job().stock().sticks().getLast().count());
     }
@@ -196,13 +199,13 @@ class WoodTest extends WindowTest {
         robot.clickOn("#wood-sheets");
         settle();
         choose(robot, "#add-sheet", "glass");
-        assertEquals("glass", bench.job().stock().sheets().getFirst().material());
+        assertEquals("glass", bench.job().stock().sheets().getLast().material());
         assertTrue(read(robot, ".slate").contains("Glass, proved least"), read(robot, ".slate"));
-        type(robot, "#field-sheet-width-0", "700");
+        type(robot, "#field-sheet-width-3", "700");
         assertTrue(read(robot, ".slate").contains("Glass"), read(robot, ".slate"));
         robot.clickOn("#sheet-grained");
         settle();
-        assertTrue(bench.job().stock().sheets().getFirst().grained());
+        assertTrue(bench.job().stock().sheets().getLast().grained());
     }
 
     @Test

@@ -116,8 +116,13 @@ final class RackReader {
 
     private Sheet sheet(Node node, int number) throws BadFile {
         Node grained = node.optional("grained").orElse(null);
+        Length trim = reader.lengthOr(node, "trim", Length.ZERO);
+        if (trim.isNegative()) {
+            throw node.required("trim").expected("a trim of zero or more");
+        }
         return new Sheet(name(node, "sheet " + number), node.required("material").text(), positive(node, "width"),
-                positive(node, "height"), count(node, "count", 0), price(node), grained != null && grained.bool());
+                positive(node, "height"), count(node, "count", 0), price(node), grained != null && grained.bool(),
+                trim);
     }
 
     private List<Span> defects(Node node) throws BadFile {

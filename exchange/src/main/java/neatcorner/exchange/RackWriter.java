@@ -69,6 +69,9 @@ final class RackWriter {
                 .with("width", length.apply(sheet.width())).with("height", length.apply(sheet.height()))
                 .with("count", Json.of(sheet.count()));
         price(fields, sheet.price());
+        if (sheet.trim().isPositive()) {
+            fields.with("trim", length.apply(sheet.trim()));
+        }
         return (sheet.grained() ? fields.with("grained", Json.of(true)) : fields).end();
     }
 

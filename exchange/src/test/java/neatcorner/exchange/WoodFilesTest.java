@@ -80,7 +80,7 @@ class WoodFilesTest {
                 .withBoards(List.of(new RoughBoard("b", some(random), some(random), some(random),
                         random.nextBoolean() ? Length.ZERO : some(random), 2, price, List.of(defect))))
                 .withSheets(List.of(new Sheet("c", "glass", some(random), some(random), 4, price,
-                        random.nextBoolean())))
+                        random.nextBoolean(), random.nextBoolean() ? Length.ZERO : some(random))))
                 .withLeastOffcut(some(random));
         return blank.withSection(blank.section().withMilling(milling)).withStock(rack);
     }
