@@ -30,7 +30,11 @@ import neatcorner.stock.Search;
 public final class SolverBench {
     private static final double LIMIT = 10;
 
-    private record Lists(String name, int room, Map<Integer, Integer> wanted) {}
+    private record Lists(String name, int room, Map<Integer, Integer> wanted) {
+        int count(int size) {
+            return wanted.getOrDefault(size, 0);
+        }
+    }
 
     /** Bars used, whether proved, seconds. */
     private record Answer(long bars, boolean proved, double seconds) {
@@ -59,7 +63,8 @@ public final class SolverBench {
             System.out.println("| " + lists.name + " | " + ours + " | " + early.bars + " | " + cp + " | " + mip + " |");
         }
         ratios.sort(Double::compare);
-        System.out.printf(Locale.ROOT, "median: %.0f times as fast as the faster of the two (10 s where neither proved)%n",
+        System.out.printf(Locale.ROOT,
+                "median: %.0f times as fast as the faster of the two (10 s where neither proved)%n",
                 ratios.get(ratios.size() / 2));
     }
 
@@ -126,7 +131,7 @@ public final class SolverBench {
         List<Map<Integer, Integer>> bars = new ArrayList<>();
         List<Integer> left = new ArrayList<>();
         for (int size : new TreeMap<>(lists.wanted).descendingKeySet()) {
-            for (int i = 0; i < lists.wanted.get(size); i++) {
+            for (int i = 0; i < lists.count(size); i++) {
                 int bar = 0;
                 while (bar < left.size() && left.get(bar) < size) {
                     bar++;
@@ -154,7 +159,7 @@ public final class SolverBench {
             LinearExprBuilder filled = LinearExpr.newBuilder();
             for (int i = 0; i < sizes.size(); i++) {
                 placed[i][bin] = model.newIntVar(0,
-                        Math.min(lists.wanted.get(sizes.get(i)), lists.room / sizes.get(i)), "x");
+                        Math.min(lists.count(sizes.get(i)), lists.room / sizes.get(i)), "x");
                 model.addHint(placed[i][bin], begun.get(bin).getOrDefault(sizes.get(i), 0));
                 filled.addTerm(placed[i][bin], sizes.get(i));
             }
@@ -165,7 +170,7 @@ public final class SolverBench {
             }
         }
         for (int i = 0; i < sizes.size(); i++) {
-            model.addEquality(LinearExpr.sum(placed[i]), lists.wanted.get(sizes.get(i)));
+            model.addEquality(LinearExpr.sum(placed[i]), lists.count(sizes.get(i)));
         }
         model.minimize(LinearExpr.sum(used));
         CpSolver solver = new CpSolver();
@@ -190,7 +195,7 @@ public final class SolverBench {
         List<int[]> arcs = new ArrayList<>();
         for (int i = 0; i < sizes.length; i++) {
             boolean[] before = reached.clone();
-            int most = lists.wanted.get(sizes[i]);
+            int most = lists.count(sizes[i]);
             for (int from = 0; from <= lists.room; from++) {
                 if (before[from]) {
                     for (int n = 0; n < most && from + (n + 1) * sizes[i] <= lists.room; n++) {
@@ -206,14 +211,14 @@ public final class SolverBench {
             }
         }
         MPConstraint[] demand = new MPConstraint[sizes.length];
-        Arrays.setAll(demand, i -> solver.makeConstraint(lists.wanted.get(sizes[i]), MPSolver.infinity(), "demand"));
+        Arrays.setAll(demand, i -> solver.makeConstraint(lists.count(sizes[i]), MPSolver.infinity(), "demand"));
         flow[0].setCoefficient(bars, -1);
         MPConstraint end = solver.makeConstraint(0, 0, "end");
         end.setCoefficient(bars, 1);
         java.util.Set<List<Integer>> seen = new java.util.HashSet<>();
         for (int[] arc : arcs) {
             if (seen.add(List.of(arc[0], arc[1], arc[2]))) {
-                MPVariable x = solver.makeIntVar(0, lists.wanted.get(sizes[arc[2]]), "x");
+                MPVariable x = solver.makeIntVar(0, lists.count(sizes[arc[2]]), "x");
                 flow[arc[0]].setCoefficient(x, 1);
                 flow[arc[1]].setCoefficient(x, -1);
                 demand[arc[2]].setCoefficient(x, 1);

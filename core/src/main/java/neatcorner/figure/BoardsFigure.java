@@ -63,7 +63,7 @@ public final class BoardsFigure {
                 board.name() + (board.count() > 1 ? " · " + board.count() + " of them" : ""), 13, true, Tint.INK);
         marks.dimension(new Point(0, box.bottom()), new Point(box.right(), box.bottom()), -16, board.length(),
                 "Board, length", StockFields.boardLength(index));
-        end(milling, index, wide);
+        end(milling, index);
         y += Math.max(wide, longest * 0.12) + longest * 0.1;
     }
 
@@ -87,7 +87,7 @@ public final class BoardsFigure {
     }
 
     /** The board's end, several times as large, with the sticks in it. */
-    private void end(BoardMilling milling, int index, double wide) {
+    private void end(BoardMilling milling, int index) {
         RoughBoard board = milling.board();
         double room = longest * 0.2;
         double scale = Math.min(room / board.width().toMm(), longest * 0.1 / board.thickness().toMm());

@@ -51,8 +51,10 @@ public final class SectionFigure {
 
     private Figure drawPass(int pass) {
         new MilledWood(section, marks).drawPass(pass);
-        double extra = section.milling().operations().stream().mapToDouble(op -> op instanceof
-                neatcorner.section.Operation.Rip rip ? Math.max(0, rip.size().toMm()) : 0).sum();
+        double extra = section.milling().operations().stream()
+                .mapToDouble(
+                        op -> op instanceof neatcorner.section.Operation.Rip rip ? Math.max(0, rip.size().toMm()) : 0)
+                .sum();
         return new Figure("The section at one of its passes", new Box(-w * 0.2, -t * 0.2, w * 1.2 + extra, t * 1.2),
                 new Figure.Margin(40, 120, 40, 130), marks.list());
     }

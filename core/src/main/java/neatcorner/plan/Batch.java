@@ -34,7 +34,8 @@ public final class Batch {
         int number = 2;
         for (Job other : others) {
             if (areAlike(first, other)) {
-                pieces.addAll(named(Planner.plan(other.withStock(other.stock().withSticks(List.of())), search), number));
+                pieces.addAll(
+                        named(Planner.plan(other.withStock(other.stock().withSticks(List.of())), search), number));
                 number++;
             }
         }

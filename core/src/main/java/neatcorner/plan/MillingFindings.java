@@ -88,7 +88,8 @@ final class MillingFindings {
                 yield !shaped.size().isPositive() || !down.isPositive()
                         ? Sentence.of("A " + shaped.title() + " needs a size above zero.")
                         : !across.isLessThan(w) || !down.isLessThan(t)
-                                ? Sentence.of("A " + shaped.title() + " of {0} takes {1} by {2}, more than this stick has.",
+                                ? Sentence.of(
+                                        "A " + shaped.title() + " of {0} takes {1} by {2}, more than this stick has.",
                                         shaped.size(), across, down)
                                 : null;
             }

@@ -34,7 +34,8 @@ public final class MillingSlate {
             return new Slate(rows);
         }
         rows.add(Slate.Row.large("Fence", fence(operation, pass)));
-        rows.add(Slate.Row.large(pass.tool() == Tool.ROUTER ? "Bit, height" : "Blade, height", height(operation, pass)));
+        rows.add(
+                Slate.Row.large(pass.tool() == Tool.ROUTER ? "Bit, height" : "Blade, height", height(operation, pass)));
         if (pass.tilt() != null) {
             rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt", pass.tilt(),
                     "the angle whose tangent is the width of the slope ÷ its depth")));

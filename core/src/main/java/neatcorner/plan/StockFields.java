@@ -74,7 +74,7 @@ public final class StockFields {
             BiFunction<RoughBoard, Length, RoughBoard> set) {
         return new Field("board." + what + "." + index, title,
                 plan -> get.apply(plan.job().stock().boards().get(index)),
-                (plan, length) -> length.isPositive() || what.equals("bow") && !length.isNegative()
+                (plan, length) -> length.isPositive() || (what.equals("bow") && !length.isNegative())
                         ? withBoard(plan.job(), index, set.apply(plan.job().stock().boards().get(index), length))
                         : plan.job());
     }

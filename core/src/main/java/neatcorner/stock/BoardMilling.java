@@ -82,7 +82,8 @@ public record BoardMilling(RoughBoard board, Allowances allowances, Length width
         Length rough = new Length(clear.length().units() / lengths);
         double share = rough.over(board.length());
         Length bow = board.bow().scaled(share * share);
-        return new Stretch(clear.from(), lengths, rough, bow, layers(board.thickness().minus(a.face()).minus(bow), deep, a),
+        return new Stretch(clear.from(), lengths, rough, bow,
+                layers(board.thickness().minus(a.face()).minus(bow), deep, a),
                 strips(board.width().minus(a.edge()), across, a), rough.minus(a.roughLength()));
     }
 
@@ -126,7 +127,7 @@ public record BoardMilling(RoughBoard board, Allowances allowances, Length width
         int more = (strips ? cuts.getFirst().strips : cuts.getFirst().layers) + 1;
         Length between = strips ? allowances.ripKerf() : allowances.resawKerf().plus(allowances.resawClean());
         Length room = strips ? board.width().minus(allowances.edge()) : jointed();
-        Length each = new Length((room.plus(between).units()) / more).minus(between);
+        Length each = new Length(room.plus(between).units() / more).minus(between);
         return Length.max(Length.ZERO, strips ? each : each.minus(allowances.planing()));
     }
 

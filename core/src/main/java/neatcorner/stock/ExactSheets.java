@@ -85,7 +85,7 @@ final class ExactSheets {
                 }
                 for (Block a : blocks[part].list()) {
                     for (Block b : blocks[state - part].list()) {
-                        if (++steps > MOST_STEPS || (steps & 1023) == 0 && search.isCancelled()) {
+                        if (++steps > MOST_STEPS || ((steps & 1023) == 0 && search.isCancelled())) {
                             return false;
                         }
                         keep(here, a.beside(b, kerf));
@@ -152,7 +152,7 @@ final class ExactSheets {
                         int next = state + filling;
                         double now = before[state] + price;
                         if (now < cost[next] - 1e-9
-                                || now < cost[next] + 1e-9 && countBefore[state] + 1 < count[next]) {
+                                || (now < cost[next] + 1e-9 && countBefore[state] + 1 < count[next])) {
                             cost[next] = now;
                             count[next] = countBefore[state] + 1;
                             chosen[next] = filling;

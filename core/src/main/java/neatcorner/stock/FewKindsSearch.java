@@ -158,7 +158,8 @@ final class FewKindsSearch {
                 Pattern pattern = patterns.get(p);
                 if (fits(state, pattern.state)) {
                     int next = state + pattern.state;
-                    if (table.improve(next, before.cost[state] + cost, before.bars[state] + (nesting.bars().get(bar).started() ? 0 : 1),
+                    if (table.improve(next, before.cost[state] + cost,
+                            before.bars[state] + (nesting.bars().get(bar).started() ? 0 : 1),
                             before.whole[state] + pattern.wholeFrames,
                             Math.max(before.offcut[state], pattern.offcut))) {
                         chosen[next] = p;

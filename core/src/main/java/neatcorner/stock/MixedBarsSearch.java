@@ -74,7 +74,7 @@ final class MixedBarsSearch {
         }
         search.found(bars.size(), 0);
         for (int round = 0; round < MOST_ROUNDS; round++) {
-            if (search.isCancelled() || spent > ALL_NODES && ++impatient > MOST_IMPATIENT) {
+            if (search.isCancelled() || (spent > ALL_NODES && ++impatient > MOST_IMPATIENT)) {
                 open = true;
                 break;
             }

@@ -10,6 +10,7 @@ import java.util.Random;
 import neatcorner.measure.Length;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** Panels from sheets by straight cuts: checked cut by cut, against exhaustive search, and against the area. */
@@ -19,7 +20,7 @@ class SheetsTest {
         return new Panel("panel", Length.mm(width), Length.mm(height), count);
     }
 
-    private static Sheet sheet(double width, double height, int count, Double price) {
+    private static Sheet sheet(double width, double height, int count, @Nullable Double price) {
         return new Sheet("sheet", "glass", Length.mm(width), Length.mm(height), count, price, false);
     }
 
@@ -145,7 +146,7 @@ class SheetsTest {
             Panel panel = panels.get(Integer.numberOfTrailingZeros(set));
             double a = panel.width().toMm();
             double b = panel.height().toMm();
-            return a <= w && b <= h || b <= w && a <= h;
+            return (a <= w && b <= h) || (b <= w && a <= h);
         }
         for (int part = (set - 1) & set; part > 0; part = (part - 1) & set) {
             for (int cut = 1; cut < w; cut++) {

@@ -28,7 +28,8 @@ final class BlankMenu {
         Milling milling = section.milling();
         menu.getItems().clear();
         item(menu, "One piece of wood", section.withMilling(milling.withLayers(Layers.NONE)));
-        item(menu, "Two boards glued face to face, the front one darker", section.withMilling(milling.withLayers(faces())));
+        item(menu, "Two boards glued face to face, the front one darker",
+                section.withMilling(milling.withLayers(faces())));
         item(menu, "Three strips edge to edge, a contrast strip between",
                 section.withMilling(milling.withLayers(strips())));
         item(menu, "A reclaimed tongue-and-groove board", grooved(section));
@@ -44,7 +45,7 @@ final class BlankMenu {
     private Layers strips() {
         Section section = bench.job().section();
         Length contrast = bench.job().units().either(6, 0.25);
-        Length outer = new Length((section.width().minus(contrast).units()) / 3);
+        Length outer = new Length(section.width().minus(contrast).units() / 3);
         return new Layers(true, List.of(
                 new Ply(section.wood(), section.width().minus(contrast).minus(outer), Length.ZERO),
                 new Ply(Species.named("black walnut"), contrast, Length.ZERO),

@@ -168,8 +168,9 @@ final class BoardsMode implements StationMode {
         }
         List<Sentence> says = new ArrayList<>(
                 BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1)))));
-        says.add(Sentence.of("Reclaimed wood: pull the nails and check with a detector; test old paint for lead. Mask, ears and"
-                + " eyes at every machine."));
+        says.add(Sentence
+                .of("Reclaimed wood: pull the nails and check with a detector; test old paint for lead. Mask, ears and"
+                        + " eyes at every machine."));
         return says;
     }
 }

@@ -28,7 +28,8 @@ final class OffcutShelf {
 
     /** The list of a section; what milling it has is part of its name. */
     private Path file(Section section) {
-        String name = section.wood().name() + " " + section.width().toMm() + "x" + section.thickness().toMm() + " rabbet "
+        String name = section.wood().name() + " " + section.width().toMm() + "x" + section.thickness().toMm()
+                + " rabbet "
                 + section.rabbet().width().toMm() + "x" + section.rabbet().depth().toMm()
                 + (section.rabbet().step() == null ? "" : " double");
         String milled = section.milling().shapes()

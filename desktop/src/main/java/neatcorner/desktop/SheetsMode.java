@@ -96,7 +96,7 @@ final class SheetsMode implements StationMode {
     }
 
     private List<SheetWork> works(Plan plan) {
-        if (plan != worked) {
+        if (!plan.equals(worked)) {
             works = SheetWork.of(plan, Patience.ofMillis(200));
             worked = plan;
         }

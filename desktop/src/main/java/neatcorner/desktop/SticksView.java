@@ -174,7 +174,7 @@ final class SticksView extends StationView {
             return plan;
         }
         Plan known = batch;
-        if (known == null || batchOf != plan || !batched.equals(others)) {
+        if (known == null || !plan.equals(batchOf) || !batched.equals(others)) {
             known = Batch.plan(plan.job(), others, Patience.ofMillis(400));
             batch = known;
             batchOf = plan;

@@ -218,7 +218,8 @@ final class Workbench implements AutoCloseable {
             public void found(int bars, int atLeast) {
                 Platform.runLater(() -> {
                     if (planning.get() == turn) {
-                        progress.set("best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks"));
+                        progress.set(
+                                "best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks"));
                     }
                 });
             }

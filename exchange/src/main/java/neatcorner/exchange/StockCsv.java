@@ -110,11 +110,11 @@ public final class StockCsv {
 
     private List<Span> defects(CSVRecord row) throws BadFile {
         List<Span> defects = new ArrayList<>();
-        for (String part : cell(row, "defects").split("[;|]")) {
+        for (String part : cell(row, "defects").split("[;|]", -1)) {
             if (part.isBlank()) {
                 continue;
             }
-            String[] ends = part.strip().split("\\s*[-–]\\s*");
+            String[] ends = part.strip().split("\\s*[-–]\\s*", -1);
             if (ends.length != 2) {
                 throw new BadFile(line(row), "defects", "spans such as 310-350; found “" + part.strip() + "”");
             }

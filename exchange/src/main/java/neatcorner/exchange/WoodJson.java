@@ -45,7 +45,7 @@ final class WoodJson {
         return Json.object().with("board", milling.board().name()).with("onEdge", Json.of(milling.onEdge()))
                 .with("sticks", Json.of(milling.cuts().stream()
                         .map(cut -> Json.object().with("from", mm(cut.from())).with("length", mm(cut.stick()))
-                                .with("count", Json.of(cut.sticks() * milling.board().count()))
+                                .with("count", Json.of((long) cut.sticks() * milling.board().count()))
                                 .with("lengths", Json.of(cut.lengths())).with("layers", Json.of(cut.layers()))
                                 .with("strips", Json.of(cut.strips())).end())
                         .toList()))

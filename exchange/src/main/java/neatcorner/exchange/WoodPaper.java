@@ -49,7 +49,8 @@ final class WoodPaper {
                 sheet.tick(step.in(notation));
             }
         }
-        sheet.note("!", "Nails and grit ruin cutters: check reclaimed wood with a detector, and test old paint for lead.",
+        sheet.note("!",
+                "Nails and grit ruin cutters: check reclaimed wood with a detector, and test old paint for lead.",
                 false);
     }
 
@@ -64,7 +65,8 @@ final class WoodPaper {
         for (MillPass pass : Passes.of(section)) {
             sheet.tick(MillingSlate.inWords(section, pass).in(notation));
         }
-        sheet.note("!", "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
+        sheet.note("!",
+                "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
                 false);
     }
 
@@ -107,7 +109,8 @@ final class WoodPaper {
 
     private static Sentence words(SheetWork work, SheetCut cut) {
         String pliers = work.isTooNarrow(cut.strip()) ? "; the strip of {3} wants running pliers" : "";
-        return Sentence.of("Cut " + cut.number() + ": " + (cut.upright() ? "{0} from the left edge" : "{0} from the top")
-                + ", from {1} to {2}" + pliers, cut.at(), cut.from(), cut.to(), cut.strip());
+        return Sentence
+                .of("Cut " + cut.number() + ": " + (cut.upright() ? "{0} from the left edge" : "{0} from the top")
+                        + ", from {1} to {2}" + pliers, cut.at(), cut.from(), cut.to(), cut.strip());
     }
 }

@@ -41,8 +41,8 @@ class StockCsvTest {
 
     private static void assertWrong(String text, int line, String where) {
         BadFile bad = assertThrows(BadFile.class, () -> StockCsv.read(text, Units.MILLIMETRES));
-        assertTrue(bad.getMessage().contains("line " + line), bad.getMessage());
-        assertTrue(bad.getMessage().contains(where), bad.getMessage());
+        assertTrue(String.valueOf(bad.getMessage()).contains("line " + line), bad.getMessage());
+        assertTrue(String.valueOf(bad.getMessage()).contains(where), bad.getMessage());
     }
 
     @Property(tries = 200)

@@ -95,7 +95,7 @@ class WoodFilesTest {
 
     private static void assertWrong(String section, String path) {
         BadFile bad = assertThrows(BadFile.class, () -> JobFile.read(job(section, "")));
-        assertTrue(bad.getMessage().contains(path), bad.getMessage());
+        assertTrue(String.valueOf(bad.getMessage()).contains(path), bad.getMessage());
     }
 
     private static String job(String section, String stock) {
