@@ -60,11 +60,12 @@ final class MilledWood {
     }
 
     /** The wood before a pass, what that pass takes, and what it rests on. */
-    void drawPass(int index) {
+    void drawPass(int wanted) {
         List<MillPass> passes = Passes.of(section);
-        MillPass pass = passes.get(Math.min(index, passes.size() - 1));
+        int index = Math.min(wanted, passes.size() - 1);
+        MillPass pass = passes.get(index);
         Geometry wood = profile.after(pass.operation());
-        for (int i = 0; i < Math.min(index, passes.size() - 1); i++) {
+        for (int i = 0; i < index; i++) {
             if (passes.get(i).operation() == pass.operation()) {
                 wood = Profile.without(wood, passes.get(i).cut());
             }

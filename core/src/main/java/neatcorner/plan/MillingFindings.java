@@ -7,6 +7,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.section.EdgeShape;
+import neatcorner.section.Face;
 import neatcorner.section.Layers;
 import neatcorner.section.Milling;
 import neatcorner.section.Operation;
@@ -46,6 +47,7 @@ final class MillingFindings {
             return;
         }
         addNothingTaken(profile, findings);
+        addRippedLater(order, findings);
         addSupport(section, order, findings);
     }
 
@@ -153,6 +155,29 @@ final class MillingFindings {
                         + " takes nothing off: there is no wood left where it is made."),
                         new Remedy(Sentence.of("Leave it out"), j -> j.withSection(
                                 j.section().withMilling(j.section().milling().without(place))))));
+            }
+        }
+    }
+
+    /** The outer edge is only there once every strip is ripped off. */
+    private static void addRippedLater(List<Operation> order, List<Finding> findings) {
+        for (int i = 0; i < order.size(); i++) {
+            boolean outer = switch (order.get(i)) {
+                case Operation.Shaped shaped -> !shaped.edge().isInner();
+                case Operation.Groove groove -> groove.face() == Face.OUTER;
+                case Operation.PackRabbet pack -> false;
+                case Operation.Rip rip -> false;
+            };
+            for (int j = order.size() - 1; j > i && outer; j--) {
+                if (order.get(j) instanceof Operation.Rip) {
+                    int place = i;
+                    int rip = j;
+                    findings.add(Finding.check("edge.not-there", SECTION, Sentence.of("The outer edge is not there yet when the "
+                            + order.get(i).title() + " is cut: the strip is ripped off later."),
+                            new Remedy(Sentence.of("Rip first"), job -> job.withSection(job.section().withMilling(
+                                    job.section().milling().moved(rip, place))))));
+                    return;
+                }
             }
         }
     }

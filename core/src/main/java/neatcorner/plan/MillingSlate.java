@@ -21,10 +21,11 @@ public final class MillingSlate {
     private MillingSlate() {}
 
     /** Of one pass, counted over all operations. */
-    public static Slate of(Plan plan, int index) {
+    public static Slate of(Plan plan, int wanted) {
         Section section = plan.job().section();
         List<MillPass> passes = Passes.of(section);
-        MillPass pass = passes.get(Math.min(index, passes.size() - 1));
+        int index = Math.min(wanted, passes.size() - 1);
+        MillPass pass = passes.get(index);
         Operation operation = section.milling().order(section.rabbet()).get(pass.operation());
         List<Slate.Row> rows = new ArrayList<>();
         rows.add(Slate.Row.plain(capital(pass.tool().title()) + ": " + operation.title(),
