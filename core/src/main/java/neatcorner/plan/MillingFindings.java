@@ -172,8 +172,9 @@ final class MillingFindings {
                 if (order.get(j) instanceof Operation.Rip) {
                     int place = i;
                     int rip = j;
-                    findings.add(Finding.check("edge.not-there", SECTION, Sentence.of("The outer edge is not there yet when the "
-                            + order.get(i).title() + " is cut: the strip is ripped off later."),
+                    findings.add(Finding.check("edge.not-there", SECTION,
+                            Sentence.of("The outer edge is not there yet when the "
+                                    + order.get(i).title() + " is cut: the strip is ripped off later."),
                             new Remedy(Sentence.of("Rip first"), job -> job.withSection(job.section().withMilling(
                                     job.section().milling().moved(rip, place))))));
                     return;

@@ -101,7 +101,8 @@ class WoodPlanTest {
 
     @Test
     void eachPassIsSaidInWords() {
-        Job job = milled(shaped(EdgeShape.FACET, Edge.FRONT_INNER, 3, 3), shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 4, 4),
+        Job job = milled(shaped(EdgeShape.FACET, Edge.FRONT_INNER, 3, 3),
+                shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 4, 4),
                 new Operation.Groove(Face.BACK, Length.mm(15), Length.mm(4), Length.mm(3), 0),
                 new Operation.Rip(Length.mm(5)));
         Section section = job.section().withMilling(job.section().milling().withWay(RabbetWay.TABLE_SAW));
@@ -150,8 +151,9 @@ class WoodPlanTest {
     @Test
     void whenBoardsAreShortANarrowerFaceIsOffered() {
         Job job = Jobs.chart().withStock(Jobs.chart().stock().withSticks(List.of())
-                .withBoards(List.of(new RoughBoard("strip", Length.mm(2500), Length.mm(60), Length.mm(27), Length.ZERO, 1,
-                        null, List.of()))));
+                .withBoards(
+                        List.of(new RoughBoard("strip", Length.mm(2500), Length.mm(60), Length.mm(27), Length.ZERO, 1,
+                                null, List.of()))));
         assertFalse(BoardWork.isEnough(job));
         List<Remedy> remedies = BoardWork.whenShort(Planner.plan(job));
         assertEquals("Make the face 27 mm wide", remedies.getFirst().label().in(MM));
@@ -162,7 +164,8 @@ class WoodPlanTest {
     /** NIST Handbook 44: a board foot is 144 cubic inches. */
     @Test
     void aBoardFootIsAFootSquareAndAnInchThick() {
-        RoughBoard one = new RoughBoard("", Length.inches(12), Length.inches(12), Length.inches(1), Length.ZERO, 1, null,
+        RoughBoard one = new RoughBoard("", Length.inches(12), Length.inches(12), Length.inches(1), Length.ZERO, 1,
+                null,
                 List.of());
         assertEquals(BoardWork.BOARD_FOOT, one.volume(), 1e-9);
         assertTrue(BoardWork.volumeNeeded(Planner.plan(Jobs.chart())) > 0.0015);
@@ -242,7 +245,8 @@ class WoodPlanTest {
                 .withSheets(List.of(new Sheet("pane", "glass", Length.mm(900), Length.mm(600), 1, null, false))));
         Plan plan = Planner.plan(job);
         for (Field field : List.of(StockFields.boardLength(0), StockFields.boardWidth(0), StockFields.boardThickness(0),
-                StockFields.boardBow(0), StockFields.sheetWidth(0), StockFields.sheetHeight(0), StockFields.sheetTrim(0),
+                StockFields.boardBow(0), StockFields.sheetWidth(0), StockFields.sheetHeight(0),
+                StockFields.sheetTrim(0),
                 StockFields.LEAST_OFFCUT)) {
             Job changed = field.with(plan, Length.mm(123));
             assertEquals(Length.mm(123), field.in(Planner.plan(changed)), field.id());

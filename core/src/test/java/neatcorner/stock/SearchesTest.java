@@ -36,7 +36,7 @@ class SearchesTest {
         long[] sizes = new long[kinds];
         int[] counts = new int[kinds];
         for (int i = 0; i < kinds; i++) {
-            sizes[i] = 5 + random.nextInt(30);
+            sizes[i] = 5L + random.nextInt(30);
             counts[i] = 1 + random.nextInt(most);
         }
         return nesting(sizes, counts, bar(9, 0, 40));
