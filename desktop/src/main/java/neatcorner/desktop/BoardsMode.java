@@ -31,6 +31,8 @@ final class BoardsMode implements StationMode {
     private final HBox advice = new HBox();
     private final Button mill;
     private final List<Node> tools;
+    private List<LengthBox> boxes = List.of();
+    private int boxesOf = -1;
 
     BoardsMode(Workbench bench, Runnable refresh) {
         this.bench = bench;
@@ -103,10 +105,15 @@ final class BoardsMode implements StationMode {
             int index = picker.index();
             RoughBoard board = boards.get(index);
             editor.show(board.name(), board.count(), StickEditor.price(board.price(), notation));
-            lengths.getChildren().setAll(box(plan, notation, StockFields.boardLength(index), "Length"),
-                    box(plan, notation, StockFields.boardWidth(index), "Width"),
-                    box(plan, notation, StockFields.boardThickness(index), "Thickness"),
-                    box(plan, notation, StockFields.boardBow(index), "Bow"));
+            if (boxesOf != index) {
+                boxesOf = index;
+                boxes = List.of(new LengthBox(bench, StockFields.boardLength(index), "Length"),
+                        new LengthBox(bench, StockFields.boardWidth(index), "Width"),
+                        new LengthBox(bench, StockFields.boardThickness(index), "Thickness"),
+                        new LengthBox(bench, StockFields.boardBow(index), "Bow"));
+                lengths.getChildren().setAll(boxes);
+            }
+            boxes.forEach(box -> box.show(plan, notation));
             mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
         }
         List<Node> buttons = new ArrayList<>();
@@ -119,12 +126,6 @@ final class BoardsMode implements StationMode {
             buttons.addFirst(new javafx.scene.control.Label("Boards and sticks together are not enough:"));
         }
         advice.getChildren().setAll(buttons);
-    }
-
-    private LengthBox box(Plan plan, Notation notation, neatcorner.plan.Field field, String name) {
-        LengthBox box = new LengthBox(bench, field, name);
-        box.show(plan, notation);
-        return box;
     }
 
     @Override

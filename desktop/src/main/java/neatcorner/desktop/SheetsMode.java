@@ -36,6 +36,8 @@ final class SheetsMode implements StationMode {
     private final MenuButton add = new MenuButton("Add a sheet of …");
     private final CheckBox grained = new CheckBox("has a pattern: do not turn panels");
     private final List<Node> tools;
+    private List<LengthBox> boxes = List.of();
+    private int boxesOf = -1;
     private @Nullable Plan worked;
     private List<SheetWork> works = List.of();
 
@@ -127,13 +129,14 @@ final class SheetsMode implements StationMode {
             Sheet sheet = sheets.get(index);
             editor.show(sheet.name(), sheet.count(), StickEditor.price(sheet.price(), notation));
             grained.setSelected(sheet.grained());
-            LengthBox width = new LengthBox(bench, StockFields.sheetWidth(index), "Width");
-            LengthBox height = new LengthBox(bench, StockFields.sheetHeight(index), "Height");
-            width.show(plan, notation);
-            height.show(plan, notation);
-            LengthBox trim = new LengthBox(bench, StockFields.sheetTrim(index), "Trim");
-            trim.show(plan, notation);
-            lengths.getChildren().setAll(width, height, trim);
+            if (boxesOf != index) {
+                boxesOf = index;
+                boxes = List.of(new LengthBox(bench, StockFields.sheetWidth(index), "Width"),
+                        new LengthBox(bench, StockFields.sheetHeight(index), "Height"),
+                        new LengthBox(bench, StockFields.sheetTrim(index), "Trim"));
+                lengths.getChildren().setAll(boxes);
+            }
+            boxes.forEach(box -> box.show(plan, notation));
         }
     }
 

@@ -52,9 +52,6 @@ final class Shots {
         shots.add(new Shot("2-section-pass", () -> {
             press("#safe-zone");
             press("#passes");
-            for (int i = 0; i < 5; i++) {
-                ((javafx.scene.control.Button) scene.getRoot().lookup("#pass-next")).fire();
-            }
         }));
         shots.add(new Shot("3-shape", () -> {
             press("#passes");

@@ -17,6 +17,8 @@ final class StockEditor extends FlowPane {
     private final Spinner<Integer> count = new Spinner<>(0, 10_000, 1);
     private final TextField price = new TextField();
     private final Label said = new Label();
+    private String shownName = "";
+    private String shownPrice = "";
     private boolean showing;
 
     /** What it tells of edits. */
@@ -41,11 +43,15 @@ final class StockEditor extends FlowPane {
         count.setId(id + "-count");
         said.getStyleClass().add("hint");
         onEnterOrLeaving(name, () -> {
-            if (!name.getText().isBlank()) {
+            if (!name.getText().isBlank() && !name.getText().equals(shownName)) {
                 edits.named.accept(name.getText().strip());
             }
         });
-        onEnterOrLeaving(price, () -> takePrice(edits.priced));
+        onEnterOrLeaving(price, () -> {
+            if (!price.getText().equals(shownPrice)) {
+                takePrice(edits.priced);
+            }
+        });
         count.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
                 edits.counted.accept(now);
@@ -71,6 +77,8 @@ final class StockEditor extends FlowPane {
 
     void show(String newName, int newCount, String newPrice) {
         showing = true;
+        shownName = newName;
+        shownPrice = newPrice;
         if (!name.isFocused()) {
             name.setText(newName);
         }
