@@ -15,6 +15,8 @@ final class ShapeFindings {
 
     /** A joint that leans more than this, in degrees, leaves a point too thin to cut. */
     private static final double MOST_LEAN = 75;
+    /** A shorter edge of a segment's blank is a point, in millimetres. */
+    private static final double LEAST_EDGE = 0.1;
 
     private ShapeFindings() {}
 
@@ -99,7 +101,8 @@ final class ShapeFindings {
                 && polygon.loop().crossing().isPresent()) {
             return Optional.of(Sentence.of("The outline crosses itself."));
         }
-        return firstOf(tooFewSegments(contours), vanished(contours, contours.sight(), "the sight edge"),
+        return firstOf(tooFewSegments(contours), tooTight(contours),
+                vanished(contours, contours.sight(), "the sight edge"),
                 vanished(contours, contours.outside(), "the outer edge"), crossing(contours.sight(), "sight edges"),
                 crossing(contours.rabbet(), "rabbets"), crossing(contours.outside(), "outer edges"),
                 straightCorner(contours));
@@ -114,6 +117,16 @@ final class ShapeFindings {
                 ? Optional.empty()
                 : Optional
                         .of(Sentence.of("A curve in so few segments cannot be sawn from straight blanks; take more."));
+    }
+
+    /** A segment whose joints cross before they reach an edge of its blank cannot be sawn. */
+    private static Optional<Sentence> tooTight(Contours contours) {
+        boolean crossed = contours.segments().stream().map(Segment::blank)
+                .anyMatch(b -> Math.min(b.longEdge(), b.shortEdge()) < LEAST_EDGE);
+        return crossed
+                ? Optional.of(
+                        Sentence.of("The curve is too tight for segments this short; take fewer, or a narrower face."))
+                : Optional.empty();
     }
 
     @SafeVarargs

@@ -69,9 +69,9 @@ public final class Profile {
         return finished().getArea();
     }
 
-    /** Distance of the finished section's centroid from the sight edge, mm; NaN when nothing is left. */
+    /** Distance of the finished section's centroid from the sight edge, mm; half the width when nothing is left. */
     public double centroidX() {
-        return finished().getCentroid().getX();
+        return finished().isEmpty() ? section.width().toMm() / 2 : finished().getCentroid().getX();
     }
 
     /** Whether what is left is one piece of wood. */
