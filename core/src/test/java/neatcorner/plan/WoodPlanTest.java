@@ -87,6 +87,28 @@ class WoodPlanTest {
                 Level.STOP);
     }
 
+    /** Found by random jobs: cuts that together take all the wood leave a weightless stick and a reason. */
+    @Test
+    void aStickThatIsMilledAwayAltogetherIsNoCrash() {
+        Job gone = milled(shaped(EdgeShape.RABBET, Edge.FRONT_OUTER, 29, 19),
+                shaped(EdgeShape.RABBET, Edge.BACK_OUTER, 29, 19),
+                shaped(EdgeShape.RABBET, Edge.FRONT_INNER, 29, 19));
+        Plan plan = Planner.plan(gone);
+        assertFalse(plan.canBeMade());
+        assertEquals("section.falls-apart", plan.findings().getFirst().code());
+        assertTrue(plan.weight().wood().kilograms() < 0.05);
+    }
+
+    /** Found by random jobs: at the tip of a very flat ellipse the joints of short segments cross. */
+    @Test
+    void anEllipseTooTightForItsSegmentsIsSaid() {
+        Job flat = Jobs.chart().withOutline(Jobs.chart().outline().withShape(new neatcorner.outline.Shape.Ellipse(27)))
+                .withSize(SizeOf.SIGHT, new Opening(Length.mm(900), Length.mm(12)));
+        Finding found = finding(flat, "size.impossible").orElseThrow();
+        assertEquals(Level.STOP, found.level());
+        assertTrue(Planner.plan(flat).pieces().isEmpty());
+    }
+
     @Test
     void boardsThatDoNotAddUpMakeTheSectionAsThickAsTheyAre() {
         Layers layers = new Layers(false, List.of(new Ply(Species.named("white ash"), Length.mm(12), Length.ZERO),
