@@ -11,6 +11,9 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
 
 /** Small controls that the stations share: captioned fields, chips, and rows of choices of which one is taken. */
 final class Controls {
@@ -27,6 +30,18 @@ final class Controls {
         box.setAlignment(Pos.CENTER_LEFT);
         box.getStyleClass().add("captioned");
         return box;
+    }
+
+    /** Fills a box with steps to take, one a line; without any it takes no room. */
+    static void say(VBox says, List<Sentence> sentences, Notation notation) {
+        says.getChildren().setAll(sentences.stream().map(sentence -> {
+            Label label = new Label("→ " + sentence.in(notation));
+            label.setWrapText(true);
+            label.getStyleClass().add("saying");
+            return label;
+        }).toList());
+        says.setVisible(!sentences.isEmpty());
+        says.setManaged(!sentences.isEmpty());
     }
 
     static Button chip(String text, Runnable run) {

@@ -11,8 +11,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -38,7 +36,6 @@ final class MillingEditor extends FlowPane {
         setId("milling");
         getStyleClass().add("stick-editor");
         setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(this, Priority.ALWAYS);
     }
 
     /** A menu of everything that can be milled. */

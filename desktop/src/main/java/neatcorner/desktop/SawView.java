@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
@@ -112,13 +111,6 @@ final class SawView extends StationView {
         });
         current().show(plan, notation);
         List<Sentence> sentences = current().says(plan);
-        says.getChildren().setAll(sentences.stream().map(sentence -> {
-            Label label = new Label("→ " + sentence.in(notation));
-            label.setWrapText(true);
-            label.getStyleClass().add("saying");
-            return label;
-        }).toList());
-        says.setVisible(!sentences.isEmpty());
-        says.setManaged(!sentences.isEmpty());
+        Controls.say(says, sentences, notation);
     }
 }

@@ -240,14 +240,7 @@ final class SticksView extends StationView {
                 sentences = sheets.says(plan);
             }
         }
-        says.getChildren().setAll(sentences.stream().map(sentence -> {
-            Label label = new Label("→ " + sentence.in(notation));
-            label.setWrapText(true);
-            label.getStyleClass().add("saying");
-            return label;
-        }).toList());
-        says.setVisible(!sentences.isEmpty());
-        says.setManaged(!sentences.isEmpty());
+        Controls.say(says, sentences, notation);
     }
 
     private static void show(List<Node> nodes, boolean shown) {

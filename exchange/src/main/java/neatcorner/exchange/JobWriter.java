@@ -87,7 +87,7 @@ final class JobWriter {
         return lengths(List.of(Length.mm(vertex.x()), Length.mm(-vertex.y())));
     }
 
-    private static <T> String word(Map<String, T> words, T value) {
+    static <T> String word(Map<String, T> words, T value) {
         return words.entrySet().stream().filter(entry -> entry.getValue().equals(value)).findFirst().orElseThrow()
                 .getKey();
     }

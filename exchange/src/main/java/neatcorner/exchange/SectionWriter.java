@@ -1,7 +1,6 @@
 package neatcorner.exchange;
 
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import neatcorner.exchange.json.Json;
 import neatcorner.measure.Length;
@@ -33,7 +32,7 @@ final class SectionWriter {
                     .with("depth", length.apply(step.depth())).end());
         }
         if (milling.way() != RabbetWay.ROUTER) {
-            fields.with("cut", word(SectionReader.WAYS, milling.way()));
+            fields.with("cut", JobWriter.word(SectionReader.WAYS, milling.way()));
         }
         passes(fields, milling.rabbetPasses());
         Json.Fields all = Json.object().with("wood", section.wood().name())
@@ -50,11 +49,6 @@ final class SectionWriter {
         return all.end();
     }
 
-    private static <T> String word(Map<String, T> words, T value) {
-        return words.entrySet().stream().filter(entry -> entry.getValue().equals(value)).findFirst().orElseThrow()
-                .getKey();
-    }
-
     private static Json.Fields passes(Json.Fields fields, int passes) {
         return passes > 0 ? fields.with("passes", Json.of(passes)) : fields;
     }
@@ -63,13 +57,14 @@ final class SectionWriter {
         return switch (operation) {
             case Operation.PackRabbet pack -> Json.object().with("op", "rabbet").end();
             case Operation.Groove groove -> passes(Json.object().with("op", "groove")
-                    .with("at", word(SectionReader.FACES, groove.face())).with("from", length.apply(groove.from()))
+                    .with("at", JobWriter.word(SectionReader.FACES, groove.face()))
+                    .with("from", length.apply(groove.from()))
                     .with("width", length.apply(groove.size())).with("depth", length.apply(groove.depth())),
                     groove.passes()).end();
             case Operation.Rip rip -> Json.object().with("op", "rip").with("width", length.apply(rip.size())).end();
             case Operation.Shaped shaped -> {
-                Json.Fields fields = Json.object().with("op", word(SectionReader.SHAPES, shaped.shape()))
-                        .with("at", word(SectionReader.EDGES, shaped.edge()))
+                Json.Fields fields = Json.object().with("op", JobWriter.word(SectionReader.SHAPES, shaped.shape()))
+                        .with("at", JobWriter.word(SectionReader.EDGES, shaped.edge()))
                         .with(SectionReader.sizeName(shaped.shape()), length.apply(shaped.size()));
                 if (shaped.shape().hasDepth()) {
                     fields.with(SectionReader.depthName(shaped.shape()), length.apply(shaped.depth()));
