@@ -33,4 +33,10 @@ public record Corner(Angle interior, Length before, Length after) {
         }
         return Angle.ofSlope(otherOverOwn + interior.cos(), interior.sin());
     }
+
+    /** The same corner seen from behind: the sides have changed places. */
+    @SuppressWarnings("ArgumentSelectionDefectChecker")
+    public Corner mirrored() {
+        return new Corner(interior, after, before);
+    }
 }

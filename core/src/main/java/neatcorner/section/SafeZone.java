@@ -2,7 +2,9 @@ package neatcorner.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -24,6 +26,9 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     /** Wood that stays between it and the rabbet, a groove or the back, mm: common practice. */
     public static final double FROM_HIDDEN = 3;
     private static final int COLUMNS = 72;
+    private static final double NEAR = 1e-3;
+    /** Steps in a quarter of a rounded margin: 0.025 mm off at most. */
+    private static final int ROUND = 8;
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     public SafeZone {
@@ -41,31 +46,66 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
 
     /** Empty when nothing solid is left. */
     public static Optional<SafeZone> of(Section section) {
+        Geometry zone = open(section, Edges.HIDDEN);
+        return Profile.polygons(zone).isEmpty()
+                ? Optional.empty()
+                : Optional.of(new SafeZone(Profile.outlines(zone), largestRectangle(zone)));
+    }
+
+    /**
+     * How much wood stays between a part and each surface of the stick, mm; zero lets it come out there.
+     *
+     * @param front  the face and all milled edges
+     * @param hidden the rabbet's walls
+     */
+    public record Edges(double front, double outer, double sight, double hidden, double back) {
+        static final Edges HIDDEN = new Edges(FROM_SHOWN, FROM_SHOWN, FROM_SHOWN, FROM_HIDDEN, FROM_HIDDEN);
+
+        private double of(LineString edge, Geometry rabbet, double w, double t) {
+            Coordinate a = edge.getCoordinateN(0);
+            Coordinate b = edge.getCoordinateN(1);
+            if (a.y > t - NEAR && b.y > t - NEAR) {
+                return back;
+            }
+            if (a.x > w - NEAR && b.x > w - NEAR) {
+                return outer;
+            }
+            if (rabbet.covers(edge.getCentroid())) {
+                return hidden;
+            }
+            return a.x < NEAR && b.x < NEAR ? sight : front;
+        }
+    }
+
+    /** The solid part less these margins; perhaps empty. */
+    static Geometry open(Section section, Edges edges) {
         Profile profile = Profile.of(section);
-        Geometry zone = profile.finished();
-        Geometry hidden = hiddenWalls(section);
+        double w = section.width().toMm();
+        double t = section.thickness().toMm();
+        Geometry rabbet = Cutter.of(section, section.milling().rabbetAt()).buffer(NEAR);
+        Map<Double, List<LineString>> byMargin = new TreeMap<>();
         for (Polygon polygon : Profile.polygons(profile.finished())) {
             Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
             for (int i = 1; i < ring.length; i++) {
                 LineString edge = FACTORY.createLineString(new Coordinate[]{ring[i - 1], ring[i]});
-                boolean unseen = hidden.covers(edge.getCentroid());
-                zone = Profile.overlay(zone, edge.buffer(unseen ? FROM_HIDDEN : FROM_SHOWN), OverlayNG.DIFFERENCE);
+                byMargin.computeIfAbsent(edges.of(edge, rabbet, w, t), margin -> new ArrayList<>()).add(edge);
             }
         }
-        if (Profile.polygons(zone).isEmpty()) {
-            return Optional.empty();
+        Geometry zone = profile.finished();
+        for (Map.Entry<Double, List<LineString>> entry : byMargin.entrySet()) {
+            if (entry.getKey() > 0) {
+                Geometry near = FACTORY.createMultiLineString(entry.getValue().toArray(LineString[]::new))
+                        .buffer(entry.getKey(), ROUND);
+                zone = Profile.overlay(zone, near, OverlayNG.DIFFERENCE);
+            }
         }
-        List<Double> rectangle = largestRectangle(zone);
-        return Optional.of(new SafeZone(Profile.outlines(zone), rectangle));
+        return zone;
     }
 
-    /** The back face and the walls of the rabbet, as a thin strip on either side of them. */
-    private static Geometry hiddenWalls(Section section) {
-        double t = section.thickness().toMm();
-        double w = section.width().toMm();
-        double near = 1e-3;
-        Geometry rabbet = Cutter.of(section, section.milling().rabbetAt());
-        return Profile.overlay(Cutter.box(0, t - near, w, t + near), rabbet.buffer(near), OverlayNG.UNION);
+    /** All of the blank's rectangle that is not open to a part with these margins. */
+    public static Geometry closed(Section section, Edges edges) {
+        return Profile.without(Cutter.box(0, 0, section.width().toMm(), section.thickness().toMm()),
+                open(section, edges));
     }
 
     /**

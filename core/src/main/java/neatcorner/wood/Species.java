@@ -17,6 +17,8 @@ import java.util.Optional;
 public record Species(String name, double specificGravity, boolean assumed) {
     private static final double MIDDLING_GRAVITY = 0.55;
     private static final List<String> OPEN_GRAINED = List.of("ash", "elm", "oak");
+    private static final List<String> CONIFERS = List.of("pine", "spruce", "fir", "cedar", "hemlock", "larch",
+            "redwood", "cypress");
 
     /** The woods that frames are commonly made of, by name. */
     public static final List<Species> KNOWN = List.of(of("American beech", 0.64), of("American elm", 0.50),
@@ -41,6 +43,11 @@ public record Species(String name, double specificGravity, boolean assumed) {
     /** Whether its pores are coarse and rays splinter out under a cutter: ash, elm, the oaks (common practice). */
     public boolean isOpenGrained() {
         return OPEN_GRAINED.stream().anyMatch(name.toLowerCase(Locale.ROOT)::contains);
+    }
+
+    /** Whether it comes from a conifer, so that it takes smaller pilot holes and less pressure. */
+    public boolean isSoftwood() {
+        return CONIFERS.stream().anyMatch(name.toLowerCase(Locale.ROOT)::contains);
     }
 
     /** Density at 12 % moisture in kg/m³: gravity × 1.12 × 1000 (Wood Handbook, chapter on physical properties). */

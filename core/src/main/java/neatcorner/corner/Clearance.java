@@ -1,0 +1,291 @@
+package neatcorner.corner;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.measure.Length;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.CornerJoint;
+
+/**
+ * What the parts of a corner run into. A slab is split at the seams into what lies in each piece; each of those must lie, all
+ * the way from its front to its back, in one run of open wood of that piece's section. That is exact, since both are convex
+ * in the plane.
+ */
+final class Clearance {
+    /** Wood between two parts, mm: common practice. */
+    static final double BETWEEN = 2;
+    /** Farther than this a part is called free to move, mm. */
+    static final double FREE = 200;
+    private static final double EPSILON = 1e-6;
+    /** A fault smaller than this is rounding, mm. */
+    private static final double FINEST = 1e-4;
+
+    private final CornerWood wood;
+    private final List<Part> parts;
+
+    Clearance(CornerWood wood, List<Part> parts) {
+        this.wood = wood;
+        this.parts = parts;
+    }
+
+    /** At most one for each part and thing it runs into. */
+    List<Clash> clashes() {
+        List<Clash> all = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            all.addAll(withWood(i));
+            for (int j = 0; j < i; j++) {
+                double gap = parts.get(i).gapTo(parts.get(j));
+                if (gap < BETWEEN - EPSILON) {
+                    all.add(new Clash(i, Clash.With.PART, j, BETWEEN - gap, gap < EPSILON, null));
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<Clash> withWood(int index) {
+        Part part = parts.get(index);
+        if (part.kind() == ReinforcementKind.BLOCK) {
+            return inRabbet(index);
+        }
+        List<Hit> near = hits(part, Margins.of(part.kind(), wood.corner().interior().radians()));
+        if (near.isEmpty()) {
+            return List.of();
+        }
+        List<Hit> through = hits(part, hard(part.kind()));
+        Map<Clash.With, Clash> found = new EnumMap<>(Clash.With.class);
+        for (Hit hit : near) {
+            boolean breach = through.stream().anyMatch(other -> other.with == hit.with);
+            Clash before = found.get(hit.with);
+            if (before == null || before.by() < hit.by) {
+                found.put(hit.with, new Clash(index, hit.with, -1, hit.by, breach, hit.where));
+            }
+        }
+        return List.copyOf(found.values());
+    }
+
+    /** A mortise breaks out when less than 3 mm of wood are left along its depth (common practice). */
+    private Margins hard(ReinforcementKind kind) {
+        return kind.reach() == ReinforcementKind.Reach.ACROSS && kind != ReinforcementKind.POCKET_SCREW
+                ? new Margins(0, 3 * Math.abs(Math.cos(wood.corner().interior().radians() / 2)), 0, 0, 0)
+                : Margins.NONE;
+    }
+
+    /** Blocks stand in the rabbet, behind the pack. */
+    private List<Clash> inRabbet(int index) {
+        double over = parts.get(index).slabs().getFirst().thickness() - wood.behindPack().toMm();
+        return over > EPSILON
+                ? List.of(new Clash(index, Clash.With.PACK, -1, over, true, parts.get(index).slabs().getFirst()))
+                : List.of();
+    }
+
+    /** Whether a part, as it is or swept over a way, keeps clear of the wood's surfaces and of all other parts. */
+    boolean isClear(Part part, int index) {
+        if (part.kind() == ReinforcementKind.BLOCK) {
+            return inRabbet(index).isEmpty();
+        }
+        if (!hits(part, Margins.of(part.kind(), wood.corner().interior().radians())).isEmpty()) {
+            return false;
+        }
+        for (int i = 0; i < parts.size(); i++) {
+            if (i != index && part.gapTo(parts.get(i)) < BETWEEN - EPSILON) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private record Hit(Clash.With with, double by, Slab where) {}
+
+    private List<Hit> hits(Part part, Margins margins) {
+        List<Hit> hits = new ArrayList<>();
+        for (Slab slab : part.slabs()) {
+            if (wood.standsOut()) {
+                beyondHeel(slab, margins, hits);
+            }
+            for (CornerWood.Seam seam : wood.seams()) {
+                double from = Math.max(slab.from(), seam.front());
+                double to = Math.min(slab.to(), seam.back());
+                if (slab.from() < -FINEST) {
+                    hits.add(new Hit(Clash.With.FACE, margins.front() - slab.from(), slab));
+                }
+                if (slab.to() > wood.thickness() + FINEST) {
+                    hits.add(new Hit(Clash.With.BACK, slab.to() - wood.thickness() + margins.back(), slab));
+                }
+                if (from < to - EPSILON) {
+                    Vertex into = seam.across();
+                    Vertex back = new Vertex(-into.x(), -into.y());
+                    inPiece(true, Plane.clip(slab.shape(), seam.start(), back), from, to, margins, hits);
+                    inPiece(false, Plane.clip(slab.shape(), seam.start(), into), from, to, margins, hits);
+                }
+            }
+        }
+        return hits;
+    }
+
+    /** All wood of a corner that stands out lies inside both outer edges. */
+    private void beyondHeel(Slab slab, Margins margins, List<Hit> hits) {
+        double least = Double.MAX_VALUE;
+        for (Vertex v : slab.shape()) {
+            least = Math.min(least, Math.min(wood.fromBefore(v), wood.fromAfter(v)));
+        }
+        if (least < margins.outer() - FINEST) {
+            hits.add(new Hit(Clash.With.OUTER, margins.outer() - least, slab));
+        }
+    }
+
+    private void inPiece(boolean before, List<Vertex> shape, double from, double to, Margins kept, List<Hit> hits) {
+        Margins margins = !before && wood.joint() == CornerJoint.BUTT ? kept.throughSight() : kept;
+        if (shape.size() < 3 || Math.abs(Plane.area(shape)) < FINEST) {
+            return;
+        }
+        double width = before ? wood.before() : wood.after();
+        double low = Double.MAX_VALUE;
+        double high = -Double.MAX_VALUE;
+        for (Vertex v : shape) {
+            double x = width - (before ? wood.fromBefore(v) : wood.fromAfter(v));
+            low = Math.min(low, x);
+            high = Math.max(high, x);
+        }
+        List<Walls.Run> runs = wood.walls(before, margins).across(from, to);
+        if (runs.isEmpty()) {
+            if (to - from > FINEST) {
+                hits.add(faced(from, to, margins, new Slab(shape, from, to)));
+            }
+            return;
+        }
+        Walls.Run nearest = runs.getFirst();
+        for (Walls.Run run : runs) {
+            nearest = misses(run, low, high) < misses(nearest, low, high) ? run : nearest;
+        }
+        double by = misses(nearest, low, high);
+        if (by > FINEST) {
+            boolean below = nearest.from() - low >= high - nearest.to();
+            hits.add(new Hit(below ? inside(nearest, to, margins) : outside(nearest, width, margins), by,
+                    new Slab(shape, from, to)));
+        }
+    }
+
+    private static double misses(Walls.Run run, double low, double high) {
+        return Math.max(run.from() - low, high - run.to());
+    }
+
+    /** What ends a run of open wood on the side of the sight edge. */
+    private Clash.With inside(Walls.Run run, double to, Margins margins) {
+        double floor = wood.thickness() - wood.section().rabbet().depth().toMm();
+        if (run.from() <= margins.sight() + 1e-3) {
+            return Clash.With.SIGHT;
+        }
+        boolean atRabbet = to > floor - margins.hidden() && run.from() <= wood.rabbet() + margins.hidden() + 1e-3;
+        return atRabbet ? Clash.With.RABBET : Clash.With.MILLED;
+    }
+
+    /** What ends it on the other side. */
+    private static Clash.With outside(Walls.Run run, double width, Margins margins) {
+        return run.to() >= width - margins.outer() - 1e-3 ? Clash.With.OUTER : Clash.With.MILLED;
+    }
+
+    /** There is no open wood at all between these depths: the nearer of front and back is in the way. */
+    private Hit faced(double from, double to, Margins margins, Slab where) {
+        double front = margins.front() - from;
+        double back = to - (wood.thickness() - margins.back());
+        if (front <= FINEST && back <= FINEST) {
+            return new Hit(Clash.With.MILLED, to - from, where);
+        }
+        return front >= back ? new Hit(Clash.With.FACE, front, where) : new Hit(Clash.With.BACK, back, where);
+    }
+
+    /** How far each part could be moved, or made longer, before it runs into something. */
+    Map<Room, Double> rooms(int index, Reinforcement what) {
+        Map<Room, Double> rooms = new EnumMap<>(Room.class);
+        Part part = parts.get(index);
+        boolean clear = isClear(part, index);
+        for (Room room : Room.of(part.kind())) {
+            double free = clear ? reach(distance -> isClear(moved(part, room, distance, what), index)) : 0;
+            if (free < FREE) {
+                rooms.put(room, free);
+            }
+        }
+        return rooms;
+    }
+
+    private Part moved(Part part, Room room, double distance, Reinforcement what) {
+        if (room == Room.DEEPER) {
+            return longer(part, what, distance);
+        }
+        if (room == Room.FRONT || room == Room.BACK) {
+            return part.swept(0, 0, room == Room.FRONT ? -distance : distance);
+        }
+        double way = room == Room.HEEL ? -distance : distance;
+        if (part.kind().reach() == ReinforcementKind.Reach.FROM_EDGE) {
+            List<Vertex> shape = part.slabs().getFirst().shape();
+            boolean fromBefore = Math.abs(shape.getFirst().y()) < EPSILON && Math.abs(shape.getLast().y()) < EPSILON;
+            Vertex along = fromBefore ? new Vertex(-1, 0) : wood.along();
+            return part.swept(along.x() * way, along.y() * way, 0);
+        }
+        Vertex along = part.kind() == ReinforcementKind.PEG ? toToe() : wood.seam().direction();
+        return part.swept(along.x() * way, along.y() * way, 0);
+    }
+
+    private Vertex toToe() {
+        double length = Math.hypot(wood.toe().x(), wood.toe().y());
+        return new Vertex(wood.toe().x() / length, wood.toe().y() / length);
+    }
+
+    private Part longer(Part part, Reinforcement what, double by) {
+        Reinforcement more = what.withSize(what.size().plus(Length.mm(by)))
+                .withTilt(part.number() % 2 == 0 ? what.tilt() : what.tilt().negate())
+                .at(at(part.fromHeel()), at(part.fromFace()));
+        Part swept = part;
+        List<Part> longer = PartShapes.of(wood, more.withCount(1), part.of());
+        int same = 0;
+        for (Part each : longer) {
+            if (longer.size() == 1 || sameSide(each, part)) {
+                same++;
+                swept = part.with(shifted(each, part));
+            }
+        }
+        return same == 0 ? part : swept;
+    }
+
+    /** Of a part of a group: where it stands, with the longer one's shape. */
+    private static List<Slab> shifted(Part longer, Part part) {
+        double dz = part.fromFace() - longer.fromFace();
+        return longer.slabs().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList();
+    }
+
+    private static boolean sameSide(Part a, Part b) {
+        Vertex va = a.slabs().getFirst().shape().getFirst();
+        Vertex vb = b.slabs().getFirst().shape().getFirst();
+        return va.distanceTo(vb) < 0.01;
+    }
+
+    private static Length at(double mm) {
+        return Length.mm(mm);
+    }
+
+    /** The largest distance for which a condition that fails once and for all still holds, to a thousandth of a mm. */
+    private static double reach(java.util.function.DoublePredicate holds) {
+        double low = 0;
+        double high = 1;
+        while (high < FREE && holds.test(high)) {
+            low = high;
+            high *= 2;
+        }
+        if (high >= FREE && holds.test(FREE)) {
+            return FREE;
+        }
+        high = Math.min(high, FREE);
+        while (high - low > 0.002) {
+            double middle = (low + high) / 2;
+            if (holds.test(middle)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+}

@@ -1,0 +1,89 @@
+package neatcorner.corner;
+
+import java.util.List;
+import neatcorner.outline.Vertex;
+import neatcorner.section.Profile;
+
+/**
+ * How much glue holds one corner, mm². End grain drinks glue and holds little; long grain holds.
+ *
+ * @param endGrain  faces of the joint, less what parts take out of them
+ * @param longGrain faces of splines, tenons and cheeks
+ */
+public record GlueArea(double endGrain, double longGrain) {
+    /** Half of a round hole's wall is end grain: common practice. */
+    private static final double ROUND_HOLD = 0.5;
+
+    static GlueArea of(CornerWood wood, List<Reinforcement> all, List<Part> parts) {
+        double end = seam(wood);
+        double lengthwise = cheeks(wood);
+        for (Part part : parts) {
+            if (part.kind().isGlued()) {
+                Reinforcement what = all.get(part.of());
+                lengthwise += faces(what, part);
+                end -= taken(what);
+            } else if (part.kind() == ReinforcementKind.POCKET_SCREW) {
+                end -= Math.PI * Math.pow(all.get(part.of()).thickness().toMm() / 2, 2);
+            }
+        }
+        return new GlueArea(Math.max(0, end), lengthwise);
+    }
+
+    /** Faces that meet end to end, or end to side: the section along the seam. */
+    private static double seam(CornerWood wood) {
+        double section = Profile.of(wood.section().withWidth(wood.corner().before())).area();
+        return switch (wood.joint()) {
+            case MITER -> section / wood.seam().direction().y();
+            case BUTT -> wood.before() * wood.section().lip().toMm();
+            case LAP, BOX -> 0;
+            case MITRED_LAP -> section / 2 / wood.seam().direction().y();
+        };
+    }
+
+    /** Where broad faces of the two pieces lie on each other. */
+    private static double cheeks(CornerWood wood) {
+        double square = wood.before() * wood.after();
+        return switch (wood.joint()) {
+            case MITER, BUTT -> 0;
+            case LAP -> square;
+            case MITRED_LAP -> square / 2;
+            case BOX -> (wood.fingers() - 1) * square;
+        };
+    }
+
+    private static double faces(Reinforcement what, Part part) {
+        double size = what.size().toMm();
+        double thin = what.thickness().toMm();
+        return switch (part.kind()) {
+            case SPLINE -> 2 * shape(part) / Math.cos(what.tilt().radians());
+            case SLIP, BISCUIT, TENON -> 2 * shape(part);
+            case DOWEL -> Math.PI * thin * size * ROUND_HOLD;
+            case PEG -> Math.PI * thin * part.slabs().getFirst().thickness() * ROUND_HOLD;
+            case BLOCK -> 2 * size * thin;
+            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> 0;
+        };
+    }
+
+    /** Area of a part seen from the front. */
+    private static double shape(Part part) {
+        double sum = 0;
+        for (Slab slab : part.slabs()) {
+            List<Vertex> shape = slab.shape();
+            sum += Math.abs(Plane.area(shape));
+        }
+        return sum;
+    }
+
+    /** What one part takes out of the joint's own face. */
+    private static double taken(Reinforcement what) {
+        double size = what.size().toMm();
+        double thin = what.thickness().toMm();
+        double wide = what.width().toMm();
+        return switch (what.kind()) {
+            case SPLINE, SLIP -> size * thin;
+            case TENON, BISCUIT -> wide * thin;
+            case DOWEL -> Math.PI * thin * thin / 4;
+            case PEG, BLOCK, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> 0;
+        };
+    }
+}

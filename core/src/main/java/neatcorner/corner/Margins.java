@@ -1,0 +1,47 @@
+package neatcorner.corner;
+
+import neatcorner.section.SafeZone;
+
+/**
+ * Wood that must stay between a part and the surfaces of the stick, in mm. Zero where the part comes out of that surface on
+ * purpose.
+ *
+ * @param front  from the front face and milled edges
+ * @param outer  from the outer edge
+ * @param sight  from the sight edge
+ * @param hidden from the rabbet and grooves behind
+ * @param back   from the back face
+ */
+record Margins(double front, double outer, double sight, double hidden, double back) {
+    /** Driven or sawn in: common practice. */
+    private static final double LEAST = 3;
+    /** A V-nail nearer to an edge splits it: common practice. */
+    private static final double V_NAIL_EDGE = 6;
+    /** Only what is wood and what is air. */
+    static final Margins NONE = new Margins(0, 0, 0, 0, 0);
+
+    /**
+     * For a kind of part in a corner of this interior angle, radians. Splines are measured along the diagonal: 3 mm of it
+     * stay before the rabbet.
+     */
+    static Margins of(ReinforcementKind kind, double interior) {
+        return switch (kind) {
+            case SPLINE, SLIP -> {
+                double along = LEAST * Math.abs(Math.sin(interior / 2));
+                yield new Margins(LEAST, 0, along, along, LEAST);
+            }
+            case TENON, BISCUIT, DOWEL -> new Margins(SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN,
+                    SafeZone.FROM_HIDDEN, SafeZone.FROM_HIDDEN);
+            case V_NAIL -> new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0);
+            case PIN, BRAD, NAIL, SCREW -> new Margins(LEAST, 0, LEAST, LEAST, LEAST);
+            case STAPLE, POCKET_SCREW, BRACE -> new Margins(LEAST, LEAST, LEAST, LEAST, 0);
+            case PEG -> new Margins(0, LEAST, LEAST, LEAST, 0);
+            case BLOCK -> NONE;
+        };
+    }
+
+    /** For a part that goes in through the sight edge. */
+    Margins throughSight() {
+        return new Margins(front, outer, 0, hidden, back);
+    }
+}

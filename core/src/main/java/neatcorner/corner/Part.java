@@ -1,0 +1,38 @@
+package neatcorner.corner;
+
+import java.util.List;
+
+/**
+ * One solid in the corner.
+ *
+ * @param of       index of the reinforcement that it belongs to
+ * @param number   within its reinforcement, from 0
+ * @param name     as "spline", or "dowel 2" where there are several
+ * @param fromHeel where its middle lies along the seam, or along the outer edge for what is driven through it, mm
+ * @param fromFace where its middle lies behind the front face, mm
+ */
+public record Part(int of, ReinforcementKind kind, int number, String name, double fromHeel, double fromFace,
+        List<Slab> slabs) {
+
+    public Part {
+        slabs = List.copyOf(slabs);
+    }
+
+    Part swept(double dx, double dy, double dz) {
+        return with(slabs.stream().map(slab -> slab.swept(dx, dy, dz)).toList());
+    }
+
+    Part with(List<Slab> newSlabs) {
+        return new Part(of, kind, number, name, fromHeel, fromFace, newSlabs);
+    }
+
+    double gapTo(Part other) {
+        double gap = Double.MAX_VALUE;
+        for (Slab a : slabs) {
+            for (Slab b : other.slabs) {
+                gap = Math.min(gap, a.gapTo(b));
+            }
+        }
+        return gap;
+    }
+}

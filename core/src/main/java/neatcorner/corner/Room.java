@@ -1,0 +1,35 @@
+package neatcorner.corner;
+
+import java.util.List;
+
+/** A way in which a part could be moved, or made larger. */
+public enum Room {
+    FRONT("to the front"),
+    BACK("to the back"),
+    HEEL("to the heel"),
+    TOE("away from the heel"),
+    DEEPER("deeper");
+
+    private final String title;
+
+    Room(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** The ways in which such a part can be moved at all. */
+    public static List<Room> of(ReinforcementKind kind) {
+        return switch (kind) {
+            case SPLINE, SLIP -> List.of(FRONT, BACK, DEEPER);
+            case TENON, DOWEL -> List.of(FRONT, BACK, HEEL, TOE, DEEPER);
+            case PIN, BRAD, NAIL, SCREW -> List.of(FRONT, BACK, HEEL, TOE, DEEPER);
+            case BISCUIT -> List.of(FRONT, BACK, HEEL, TOE);
+            case V_NAIL, STAPLE -> List.of(HEEL, TOE, DEEPER);
+            case POCKET_SCREW, PEG -> List.of(HEEL, TOE);
+            case BRACE, BLOCK -> List.of();
+        };
+    }
+}

@@ -1,0 +1,34 @@
+package neatcorner.corner;
+
+import java.util.List;
+import neatcorner.outline.Vertex;
+
+/**
+ * A slice of a part: a convex shape in the frame's plane, and from where to where it lies behind the front face.
+ *
+ * @param shape seen from the front, mm from the heel
+ * @param from  mm behind the front face
+ * @param to    more than {@code from}
+ */
+public record Slab(List<Vertex> shape, double from, double to) {
+
+    public Slab {
+        shape = List.copyOf(shape);
+    }
+
+    /** All that it sweeps over while it is moved. */
+    Slab swept(double dx, double dy, double dz) {
+        return new Slab(dx == 0 && dy == 0 ? shape : Plane.swept(shape, dx, dy), Math.min(from, from + dz),
+                Math.max(to, to + dz));
+    }
+
+    public double thickness() {
+        return to - from;
+    }
+
+    /** How much wood stands between two slabs: the larger of the gaps in the plane and behind each other. */
+    double gapTo(Slab other) {
+        double behind = Math.max(other.from - to, from - other.to);
+        return Math.max(Math.max(0, behind), Plane.gap(shape, other.shape));
+    }
+}
