@@ -1,0 +1,41 @@
+package neatcorner.glueup;
+
+import neatcorner.measure.Length;
+
+/**
+ * Clamps of one kind that a shop has.
+ *
+ * @param reach what it goes round or opens to
+ * @param force how hard it pulls, N
+ * @param count how many there are
+ */
+public record Clamp(Kind kind, String name, Length reach, double force, int count) {
+
+    /** What it is. */
+    public enum Kind {
+        /** A band round all corners with a tightener. */
+        BAND("band clamp"),
+        /** Holds one corner at its angle. */
+        CORNER("corner clamp"),
+        /** A bar with two jaws. */
+        BAR("bar clamp");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+
+        public String title() {
+            return title;
+        }
+    }
+
+    public Clamp withCount(int newCount) {
+        return new Clamp(kind, name, reach, force, newCount);
+    }
+
+    public Clamp withReach(Length newReach) {
+        return new Clamp(kind, name, newReach, force, count);
+    }
+}

@@ -1,0 +1,161 @@
+package neatcorner.glueup;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.corner.Craft;
+import neatcorner.corner.Reinforcement;
+
+/**
+ * The steps of one frame from the saw to the wall, as tasks that can be scheduled. Minutes are common practice for someone
+ * who has done it before; waits are those of the glue and the finish.
+ */
+public final class FrameChain {
+    /** Longer work is done in parts, so that it fits between two breaks. */
+    private static final int LONGEST = 120;
+    private static final double SAW_SET_UP = 5;
+    private static final double SAW_PIECE = 1.5;
+    private static final double SAND_METRE = 2;
+    private static final double FLUSH_CORNER = 1.5;
+    private static final double COAT_BEGIN = 3;
+    private static final double FIT_OUT = 12;
+
+    private FrameChain() {}
+
+    /**
+     * The chain of a frame.
+     *
+     * @param again  whether an equal frame comes before it, so that tools are set already
+     * @param pieces how many are sawn
+     * @param metres of stick in the frame
+     * @param pack   how many layers lie in the rabbet
+     */
+    public static Chain of(String frame, boolean again, int pieces, double metres, int pack,
+            List<Reinforcement> reinforcements,
+            GluePlan plan, GlueUp chosen) {
+        List<Task> tasks = new ArrayList<>();
+        int corners = plan.order().size();
+        tasks.add(Task.of("Saw the pieces", (again ? 0 : SAW_SET_UP) + SAW_PIECE * pieces, 0));
+        for (Reinforcement each : reinforcements) {
+            if (!each.kind().isAfterGlue()) {
+                tasks.add(Task.of("Cut for the " + each.kind().title() + "s", work(each, corners, again), 0));
+            }
+        }
+        tasks.add(Task.of("Sand the faces", SAND_METRE * metres, 0));
+        glue(tasks, plan, chosen);
+        for (Reinforcement each : reinforcements) {
+            if (each.kind().isAfterGlue()) {
+                after(tasks, each, corners, again, chosen);
+            }
+        }
+        tasks.add(Task.of("Level and sand the corners", FLUSH_CORNER * corners, 0));
+        finish(tasks, metres, chosen.finish());
+        tasks.add(Task.of("Fit out and hang-ready", FIT_OUT + 2.0 * pack, 0).freeing(
+                chosen.finish().coats().isEmpty() ? Map.of() : Map.of(Resource.DRYING, 1)));
+        return new Chain(frame, split(tasks));
+    }
+
+    private static double work(Reinforcement each, int corners, boolean again) {
+        Craft craft = Craft.of(each.kind());
+        return (again ? 0 : craft.setUp()) + craft.perCorner() * corners;
+    }
+
+    /** Hands-on steps in a run are one task; a wait ends it, unless glue must be lifted after it and cannot wait longer. */
+    private static void glue(List<Task> tasks, GluePlan plan, GlueUp chosen) {
+        Map<Resource, Integer> held = held(plan);
+        double hands = 0;
+        List<Task> run = new ArrayList<>();
+        int round = 0;
+        for (GlueStep step : plan.steps()) {
+            hands += step.seconds() / 60.0;
+            boolean lift = step.kind() == GlueStep.Kind.SET && step.rest() <= GluePlan.RUBBERY;
+            if ((step.rest() >= 300 && !lift) || step.kind() == GlueStep.Kind.UNCLAMP) {
+                String name = step.kind() == GlueStep.Kind.UNCLAMP ? "Out of the clamps" : gluing(plan, round++);
+                run.add(Task.of(name, hands, step.rest() / 60.0));
+                hands = 0;
+            } else {
+                hands += step.rest() / 60.0;
+            }
+        }
+        if (hands > 0) {
+            run.add(Task.of(gluing(plan, round), hands, 0));
+        }
+        int last = run.size() - 1;
+        int handling = chosen.glue().handling();
+        if (last == 0) {
+            Task only = run.getFirst();
+            tasks.add(Task.of(only.name(), only.hands(), handling));
+            return;
+        }
+        for (int i = 0; i <= last; i++) {
+            Task task = run.get(i);
+            task = i == last ? new Task(task.name(), task.hands(), handling, Map.of(), Map.of()) : task;
+            task = i == 0 ? task.taking(held) : task;
+            tasks.add(i == last ? task.freeing(held) : task);
+        }
+    }
+
+    private static String gluing(GluePlan plan, int round) {
+        return switch (plan.school()) {
+            case ALL_AT_ONCE -> "Dry fit and glue all corners";
+            case TWO_HALVES -> round == 0 ? "Glue the two halves" : "Join the halves";
+            case CORNER_BY_CORNER -> round == 0 ? "Glue corner by corner" : "Glue the next corner";
+        };
+    }
+
+    private static Map<Resource, Integer> held(GluePlan plan) {
+        Map<Resource, Integer> held = new EnumMap<>(Resource.class);
+        switch (plan.holding()) {
+            case BAND -> held.put(Resource.BAND, plan.clamps());
+            case JIG -> held.put(Resource.JIG, 1);
+            case CORNER_CLAMPS -> held.put(Resource.CORNER_CLAMP, plan.clamps());
+            case PINS -> {
+            }
+        }
+        held.put(Resource.BENCH, 1);
+        return held;
+    }
+
+    private static void after(List<Task> tasks, Reinforcement each, int corners, boolean again, GlueUp chosen) {
+        String name = each.kind().title();
+        if (each.kind().isGlued()) {
+            boolean slots = each.kind().reach() == neatcorner.corner.ReinforcementKind.Reach.FROM_HEEL;
+            tasks.add(Task.of(slots ? "Cut slots, glue the " + name + "s" : "Fit and glue the " + name + "s",
+                    work(each, corners, again), chosen.glue().clampAt(chosen.temperature())));
+            tasks.add(Task.of("Flush the " + name + "s", FLUSH_CORNER * corners, 0));
+        } else {
+            tasks.add(Task.of("Drive the " + name + "s", work(each, corners, again), 0));
+        }
+    }
+
+    private static void finish(List<Task> tasks, double metres, Recipe recipe) {
+        if (!recipe.coats().isEmpty()) {
+            tasks.add(Task.of("Last grit, break the edges, wipe", 2 + metres, 0));
+        }
+        for (int i = 0; i < recipe.coats().size(); i++) {
+            Recipe.Coat coat = recipe.coats().get(i);
+            Task task = Task.of(coat.what(), COAT_BEGIN + coat.perMetre() * metres, coat.rest());
+            tasks.add(i == 0 ? task.taking(Map.of(Resource.DRYING, 1)) : task);
+        }
+    }
+
+    /** Long work in equal parts; what it takes goes with the first, its wait and what it frees with the last. */
+    private static List<Task> split(List<Task> tasks) {
+        List<Task> all = new ArrayList<>();
+        for (Task task : tasks) {
+            int parts = (task.hands() + LONGEST - 1) / LONGEST;
+            if (parts <= 1) {
+                all.add(task);
+                continue;
+            }
+            for (int i = 0; i < parts; i++) {
+                boolean last = i == parts - 1;
+                int hands = task.hands() * (i + 1) / parts - task.hands() * i / parts;
+                all.add(new Task(task.name() + ", part " + (i + 1), hands, last ? task.rest() : 0,
+                        i == 0 ? task.takes() : Map.of(), last ? task.frees() : Map.of()));
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,20 @@
+package neatcorner.glueup;
+
+/** What there is only so much of in the shop, besides the maker's hands. */
+public enum Resource {
+    BAND("band clamp"),
+    CORNER_CLAMP("corner clamp"),
+    JIG("corner clamping jig"),
+    BENCH("bench place"),
+    DRYING("drying place");
+
+    private final String title;
+
+    Resource(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,82 @@
+package neatcorner.glueup;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.corner.Inventory;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a shop has for putting frames together, and when its maker works.
+ *
+ * @param inventory fasteners, tenons and blades
+ * @param jig       its corner clamping jig; null when it has none
+ * @param jigs      how many of them
+ * @param bench     places where a frame can lie in its clamps
+ * @param drying    places where a frame can dry
+ */
+public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig jig, int jigs, int bench,
+        int drying, WorkingHours hours) {
+
+    public Workshop {
+        clamps = List.copyOf(clamps);
+    }
+
+    /** A small shop: three bands, four corner clamps, one jig. Forces are common practice. */
+    public static Workshop usual(Units units) {
+        return new Workshop(Inventory.usual(units),
+                List.of(new Clamp(Clamp.Kind.BAND, "band clamp", units.either(4000, 156), 1200, 3),
+                        new Clamp(Clamp.Kind.CORNER, "corner clamp", units.either(70, 2.75), 1500, 4),
+                        new Clamp(Clamp.Kind.BAR, "bar clamp", units.either(600, 24), 2500, 4)),
+                CornerJig.usual(), 1, 4, 10, WorkingHours.usual());
+    }
+
+    public Workshop withInventory(Inventory newInventory) {
+        return new Workshop(newInventory, clamps, jig, jigs, bench, drying, hours);
+    }
+
+    public Workshop withClamps(List<Clamp> newClamps) {
+        return new Workshop(inventory, newClamps, jig, jigs, bench, drying, hours);
+    }
+
+    public Workshop withJig(@Nullable CornerJig newJig, int count) {
+        return new Workshop(inventory, clamps, newJig, newJig == null ? 0 : count, bench, drying, hours);
+    }
+
+    public Workshop withPlaces(int newBench, int newDrying) {
+        return new Workshop(inventory, clamps, jig, jigs, newBench, newDrying, hours);
+    }
+
+    public Workshop withHours(WorkingHours newHours) {
+        return new Workshop(inventory, clamps, jig, jigs, bench, drying, newHours);
+    }
+
+    public int count(Clamp.Kind kind) {
+        return clamps.stream().filter(clamp -> clamp.kind() == kind).mapToInt(Clamp::count).sum();
+    }
+
+    /** How many clamps of a kind reach so far. */
+    public int reaching(Clamp.Kind kind, Length far) {
+        return clamps.stream().filter(clamp -> clamp.kind() == kind && !clamp.reach().isLessThan(far))
+                .mapToInt(Clamp::count).sum();
+    }
+
+    /** How hard the strongest clamp of a kind pulls that reaches so far, N; 0 when none does. */
+    public double force(Clamp.Kind kind, Length far) {
+        return clamps.stream().filter(clamp -> clamp.kind() == kind && !clamp.reach().isLessThan(far))
+                .mapToDouble(Clamp::force).max().orElse(0);
+    }
+
+    /** What there is of each resource. */
+    public Map<Resource, Integer> capacity() {
+        Map<Resource, Integer> all = new EnumMap<>(Resource.class);
+        all.put(Resource.BAND, count(Clamp.Kind.BAND));
+        all.put(Resource.CORNER_CLAMP, count(Clamp.Kind.CORNER));
+        all.put(Resource.JIG, jig == null ? 0 : jigs);
+        all.put(Resource.BENCH, bench);
+        all.put(Resource.DRYING, drying);
+        return all;
+    }
+}
