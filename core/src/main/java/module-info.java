@@ -4,8 +4,10 @@ module neatcorner.core {
     requires ojalgo;
     requires transitive org.locationtech.jts;
 
+    exports neatcorner.corner;
     exports neatcorner.figure;
     exports neatcorner.fitout;
+    exports neatcorner.glueup;
     exports neatcorner.hanging;
     exports neatcorner.measure;
     exports neatcorner.outline;

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /** Lowest first; each may use only those before it. */
     private static final List<String> ORDER = List.of("measure", "wood", "section", "outline", "piece", "stock", "saw",
-            "fitout", "hanging", "plan", "figure");
+            "corner", "glueup", "fitout", "hanging", "plan", "figure");
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("neatcorner");

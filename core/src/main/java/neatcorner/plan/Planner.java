@@ -49,8 +49,10 @@ public final class Planner {
         ShapeFindings.add(geometry, fault, plan, findings);
         SectionFindings.add(plan, findings);
         MillingFindings.add(plan, findings);
+        CornerFindings.add(plan, findings);
         StockFindings.add(plan, findings);
         MeasuredFindings.add(plan, findings);
+        GlueUpFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));
         return new Plan(job, sizes, contours, pieces, parts, layout, plan.settings(), plan.cuts(), weight, findings);
     }

@@ -30,8 +30,10 @@ public final class Slates {
             case OPENING -> opening(plan);
             case SECTION -> section(plan);
             case SHAPE -> ShapeSlate.of(plan);
+            case CORNERS -> CornerSlate.of(plan);
             case STICKS -> sticks(plan);
             case SAW -> saw(plan);
+            case GLUE_UP -> GlueUpSlate.of(plan);
         };
     }
 

@@ -5,6 +5,8 @@ public enum Station {
     OPENING,
     SECTION,
     SHAPE,
+    CORNERS,
     STICKS,
-    SAW
+    SAW,
+    GLUE_UP
 }

@@ -23,4 +23,9 @@ public record Squareness(Opening outside, Length first, Length second) {
     public Length push() {
         return Length.mm(Math.abs(outside.height().toMm() * skew().radians()));
     }
+
+    /** How much the longer diagonal must be drawn in; the shorter then grows by as much. */
+    public Length pull() {
+        return difference().abs().scaled(0.5);
+    }
 }

@@ -35,9 +35,9 @@ public final class Jobs {
                 Keep.WISH, false);
         return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
-                Length.mm(1.5), pack, section, neatcorner.piece.CornerJoint.MITER, rack,
-                Defaults.saw(Units.MILLIMETRES),
-                neatcorner.saw.Checks.none());
+                Length.mm(1.5), pack, section, neatcorner.piece.CornerJoint.MITER, List.of(),
+                rack, Defaults.saw(Units.MILLIMETRES), neatcorner.saw.Checks.none(),
+                neatcorner.glueup.GlueUp.usual(), neatcorner.glueup.Workshop.usual(Units.MILLIMETRES));
     }
 
     public static Job withRabbet(double width, double depth) {

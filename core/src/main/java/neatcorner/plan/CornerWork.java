@@ -1,0 +1,97 @@
+package neatcorner.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.corner.CornerWood;
+import neatcorner.corner.JoinedCorner;
+import neatcorner.corner.Reinforcement;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Corner;
+import neatcorner.piece.CornerJoint;
+import neatcorner.piece.Piece;
+
+/**
+ * The corners of a frame with all that holds them, those that are alike together. A corner that is another's mirror image is
+ * alike; the wider side, or the one that runs through, is taken as the one after it.
+ *
+ * @param kinds the commonest first; empty when there is no frame to make
+ */
+public record CornerWork(List<Kind> kinds) {
+
+    public CornerWork {
+        kinds = List.copyOf(kinds);
+    }
+
+    /** Corners that are alike, named by the letters of their pieces, as "A–B". */
+    public record Kind(JoinedCorner corner, List<String> at) {
+
+        public Kind {
+            at = List.copyOf(at);
+        }
+    }
+
+    private record Key(long interior, Length before, Length after) {}
+
+    public static CornerWork of(Plan plan) {
+        return of(plan, plan.job().joint(), plan.job().reinforcement());
+    }
+
+    /** As if the frame were joined in another way. */
+    public static CornerWork of(Plan plan, CornerJoint joint, List<Reinforcement> reinforcement) {
+        Contours contours = plan.contours();
+        if (contours == null || plan.pieces().isEmpty() || !plan.job().section().isSound()) {
+            return new CornerWork(List.of());
+        }
+        Map<Key, List<String>> names = new LinkedHashMap<>();
+        Map<Key, Corner> corners = new LinkedHashMap<>();
+        int count = plan.pieces().size();
+        for (int i = 0; i < count; i++) {
+            Corner corner = corner(plan, contours, i, joint);
+            if (!corner.before().isPositive() || !corner.after().isPositive()) {
+                return new CornerWork(List.of());
+            }
+            Key key = new Key(Math.round(corner.interior().degrees() * 1e5), corner.before(), corner.after());
+            names.computeIfAbsent(key, none -> new ArrayList<>())
+                    .add(plan.pieces().get(Math.floorMod(i - 1, count)).name() + "–" + plan.pieces().get(i).name());
+            corners.putIfAbsent(key, corner);
+        }
+        Length behind = Length.max(Length.ZERO, plan.spareDepth());
+        List<Kind> kinds = new ArrayList<>();
+        corners.forEach((key, corner) -> kinds.add(new Kind(JoinedCorner.of(
+                new CornerWood(corner, squareOnly(plan, joint), plan.job().section(), behind), reinforcement),
+                names.getOrDefault(key, List.of()))));
+        kinds.sort((a, b) -> Integer.compare(b.at().size(), a.at().size()));
+        return new CornerWork(kinds);
+    }
+
+    /** Only a flat rectangle is joined in another way than by miters. */
+    private static CornerJoint squareOnly(Plan plan, CornerJoint joint) {
+        return plan.job().outline().isRectangle() && !plan.job().outline().isSloped() ? joint : CornerJoint.MITER;
+    }
+
+    /** The corner at which a piece starts. */
+    private static Corner corner(Plan plan, Contours contours, int index, CornerJoint joint) {
+        if (!contours.segments().isEmpty()) {
+            int count = plan.pieces().size();
+            Piece before = plan.pieces().get(Math.floorMod(index - 1, count));
+            Piece after = plan.pieces().get(index);
+            double turn = before.right().miter().degrees() + after.left().miter().degrees();
+            Length face = plan.job().section().width();
+            return new Corner(Angle.ofDegrees(180 - turn), face, face);
+        }
+        Corner corner = contours.corner(index);
+        boolean mirrored = squareOnly(plan, joint) == CornerJoint.MITER
+                ? corner.before().isMoreThan(corner.after())
+                : index % 2 == 0;
+        return mirrored ? corner.mirrored() : corner;
+    }
+
+    /** How many corners there are in all. */
+    public int count() {
+        return kinds.stream().mapToInt(kind -> kind.at().size()).sum();
+    }
+}

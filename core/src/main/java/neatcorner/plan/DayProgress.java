@@ -1,0 +1,109 @@
+package neatcorner.plan;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.glueup.Chain;
+import neatcorner.glueup.Floor;
+import neatcorner.glueup.Resource;
+import neatcorner.glueup.Scheduling;
+import neatcorner.glueup.Task;
+import neatcorner.glueup.Workshop;
+import neatcorner.stock.Search;
+
+/**
+ * How far the work has come, and what the maker wants later than it could be: enough to lay the rest out anew from any
+ * moment.
+ *
+ * @param done  for a frame, when each of its steps so far was finished, in order
+ * @param later for a frame and a step, the moment before which it is not wanted
+ */
+public record DayProgress(Map<String, List<Instant>> done, Map<String, Map<Integer, Instant>> later) {
+    public static final DayProgress NONE = new DayProgress(Map.of(), Map.of());
+
+    public DayProgress {
+        done = Map.copyOf(done);
+        later = Map.copyOf(later);
+    }
+
+    public int done(String frame) {
+        return done.getOrDefault(frame, List.of()).size();
+    }
+
+    /** With the next step of a frame finished. */
+    public DayProgress finished(String frame, Instant when) {
+        Map<String, List<Instant>> all = new java.util.HashMap<>(done);
+        List<Instant> times = new ArrayList<>(done.getOrDefault(frame, List.of()));
+        times.add(when);
+        all.put(frame, List.copyOf(times));
+        return new DayProgress(all, later);
+    }
+
+    /** With the last finished step of a frame taken back. */
+    public DayProgress takenBack(String frame) {
+        List<Instant> times = new ArrayList<>(done.getOrDefault(frame, List.of()));
+        if (times.isEmpty()) {
+            return this;
+        }
+        times.removeLast();
+        Map<String, List<Instant>> all = new java.util.HashMap<>(done);
+        all.put(frame, List.copyOf(times));
+        return new DayProgress(all, later);
+    }
+
+    /** With a step not wanted before a moment; null when any will do. */
+    public DayProgress wanted(String frame, int step, @org.jspecify.annotations.Nullable Instant from) {
+        Map<Integer, Instant> steps = new java.util.HashMap<>(later.getOrDefault(frame, Map.of()));
+        if (from == null) {
+            steps.remove(step);
+        } else {
+            steps.put(step, from);
+        }
+        Map<String, Map<Integer, Instant>> all = new java.util.HashMap<>(later);
+        all.put(frame, Map.copyOf(steps));
+        return new DayProgress(done, all);
+    }
+
+    public boolean isWantedLater(String frame, int step) {
+        return later.getOrDefault(frame, Map.of()).containsKey(step);
+    }
+
+    /** What is left of the frames' work, laid out from a moment on; steps keep their numbers by {@link #done(String)}. */
+    public ShopDays rest(List<Chain> chains, Workshop shop, ZonedDateTime now, Search search) {
+        List<Chain> left = new ArrayList<>();
+        Map<Resource, Integer> held = new EnumMap<>(Resource.class);
+        for (Chain chain : chains) {
+            left.add(rest(chain, now, held));
+        }
+        return new ShopDays(now, left, Scheduling.solve(new Floor(left, ShopDays.calendar(left, shop, now),
+                shop.capacity(), held), search));
+    }
+
+    private Chain rest(Chain chain, ZonedDateTime now, Map<Resource, Integer> held) {
+        List<Instant> times = done.getOrDefault(chain.frame(), List.of());
+        int count = Math.min(times.size(), chain.tasks().size());
+        Map<Integer, Instant> wishes = later.getOrDefault(chain.frame(), Map.of());
+        long ready = 0;
+        for (int i = 0; i < count; i++) {
+            Task task = chain.tasks().get(i);
+            task.takes().forEach((resource, number) -> held.merge(resource, number, Integer::sum));
+            task.frees().forEach((resource, number) -> held.merge(resource, -number, Integer::sum));
+            ready = minutes(now.toInstant(), times.get(i).plus(Duration.ofMinutes(task.rest())));
+        }
+        List<Long> notBefore = new ArrayList<>();
+        for (int i = count; i < chain.tasks().size(); i++) {
+            Instant wish = wishes.get(i);
+            notBefore.add(wish == null ? 0L : minutes(now.toInstant(), wish));
+        }
+        return new Chain(chain.frame(), chain.tasks().subList(count, chain.tasks().size()), ready, notBefore);
+    }
+
+    /** Whole minutes until a moment, none when it is past. */
+    private static long minutes(Instant now, Instant then) {
+        return Math.max(0, (Duration.between(now, then).toSeconds() + 59) / 60);
+    }
+}
