@@ -9,7 +9,7 @@ import picocli.CommandLine.Command;
 
 /** Where the program starts. Without a subcommand it opens the window, straight away. */
 @Command(name = "neat-corner", description = "Plans wooden frames, from the picture to the cut sticks.", subcommands = {
-    PlanCommand.class, NestCommand.class})
+    PlanCommand.class, NestCommand.class, DayCommand.class})
 public final class NeatCorner implements Runnable {
     /** All is well. */
     static final int FINE = 0;

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import neatcorner.corner.Reinforcement;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.Node;
 import neatcorner.fitout.Layer;
@@ -83,13 +84,22 @@ final class JobReader {
                 size.required("of").oneOf(SIZE_OF),
                 opening(size, outline.shape()),
                 clearance == null ? Defaults.clearance(units) : length(clearance), pack(root), section(root),
-                joint(root), stock(root), saw(root), new ChecksReader(this).read(root));
+                joint(root), reinforcement(root), stock(root), saw(root), new ChecksReader(this).read(root),
+                new ShopReader(this, units).glueUp(root.optional("glueUp").orElse(null)),
+                new ShopReader(this, units).shop(root.optional("shop").orElse(null)));
     }
 
     private static CornerJoint joint(Node root) throws BadFile {
         Node corner = root.optional("corner").orElse(null);
         Node joint = corner == null ? null : corner.optional("joint").orElse(null);
         return joint == null ? CornerJoint.MITER : joint.oneOf(JOINT);
+    }
+
+    private List<Reinforcement> reinforcement(Node root) throws BadFile {
+        Node corner = root.optional("corner").orElse(null);
+        return corner == null
+                ? List.of()
+                : new ReinforcementReader(this, units).list(corner.optional("reinforcement").orElse(null));
     }
 
     /** A regular frame and a circle have a width only; a polygon has its points. */

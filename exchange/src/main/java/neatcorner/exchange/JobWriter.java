@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import neatcorner.exchange.json.Json;
 import neatcorner.fitout.Layer;
+import neatcorner.glueup.GlueUp;
+import neatcorner.glueup.Workshop;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Outline;
@@ -40,13 +42,26 @@ final class JobWriter {
                 .with("clearance", length(job.clearance()))
                 .with("pack", Json.of(job.pack().layers().stream().map(this::layer).toList()))
                 .with("section", new SectionWriter(this::length).write(job.section()))
-                .with("corner", Json.object().with("joint", word(JobReader.JOINT, job.joint())).end())
+                .with("corner", corner(job))
                 .with("stock",
                         new RackWriter(this::length).write(job.stock(),
                                 word(JobReader.KEEP, job.stock().keepFrameTogether())))
                 .with("saw", saw(job.saw()));
         checks(job.checks(), fields);
+        if (!job.glueUp().equals(GlueUp.usual())) {
+            fields.with("glueUp", new ShopWriter(this::length).glueUp(job.glueUp()));
+        }
+        if (!job.shop().equals(Workshop.usual(units))) {
+            fields.with("shop", new ShopWriter(this::length).shop(job.shop()));
+        }
         return fields.end();
+    }
+
+    private Json corner(Job job) {
+        Json.Fields fields = Json.object().with("joint", word(JobReader.JOINT, job.joint()));
+        return (job.reinforcement().isEmpty()
+                ? fields
+                : fields.with("reinforcement", new ReinforcementWriter(this::length).list(job.reinforcement()))).end();
     }
 
     private Json outline(Outline outline) {

@@ -72,6 +72,7 @@ public final class PaperPdf {
         sticks();
         wood.offcuts();
         finalCuts();
+        new GlueUpPaper(plan, notation, sheet).write();
         fullSizeSection();
         wood.sheets();
         cautions();

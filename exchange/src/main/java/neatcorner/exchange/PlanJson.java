@@ -16,11 +16,13 @@ import neatcorner.plan.Assembly;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SawSlates;
+import neatcorner.plan.ShopDays;
 import neatcorner.saw.BestOrder;
 import neatcorner.plan.Remedy;
 import neatcorner.saw.SawSetting;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
+import neatcorner.stock.Search;
 
 /** A plan as JSON: lengths in millimetres with at most four decimals, angles in degrees, masses in kg. */
 public final class PlanJson {
@@ -40,6 +42,8 @@ public final class PlanJson {
         if (plan.job().section().milling().shapes() && plan.job().section().isSound()) {
             root.with("section", SectionJson.of(plan.job().section()));
         }
+        CornerJson.add(plan, root);
+        GlueUpJson.add(plan, notation, root, ShopDays.of(plan, Search.PATIENT));
         WoodJson.add(plan, root);
         Contours contours = plan.contours();
         if (contours != null && !plan.job().outline().isRectangle()) {

@@ -2,6 +2,7 @@ package neatcorner.exchange;
 
 import java.util.List;
 import java.util.Locale;
+import neatcorner.glueup.JigDesign;
 import neatcorner.outline.Template;
 import neatcorner.outline.Vertex;
 
@@ -21,6 +22,22 @@ public final class TemplateDxf {
         dxf.polyline("CUT", template.cut(), true);
         dxf.polyline("RABBET", template.rabbet(), false);
         dxf.polyline("BLANK", template.blank(), true);
+        dxf.pair(0, "ENDSEC").pair(0, "EOF");
+        return dxf.text.toString();
+    }
+
+    /** A part of a jig: layers CUT, MARK and DRILL, the last with circles. */
+    public static String write(JigDesign.Template template) {
+        TemplateDxf dxf = new TemplateDxf();
+        dxf.pair(999, "millimeters");
+        dxf.pair(0, "SECTION").pair(2, "HEADER").pair(9, "$ACADVER").pair(1, "AC1009").pair(0, "ENDSEC");
+        dxf.pair(0, "SECTION").pair(2, "ENTITIES");
+        dxf.polyline("CUT", template.outline(), true);
+        template.lines().forEach(line -> dxf.polyline("MARK", line, false));
+        for (JigDesign.Hole hole : template.holes()) {
+            dxf.pair(0, "CIRCLE").pair(8, "DRILL").pair(10, number(hole.at().x())).pair(20, number(-hole.at().y()))
+                    .pair(40, number(hole.diameter() / 2));
+        }
         dxf.pair(0, "ENDSEC").pair(0, "EOF");
         return dxf.text.toString();
     }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.List;
 import neatcorner.figure.Anchor;
 import neatcorner.figure.Drawing;
+import neatcorner.figure.Figure;
 import neatcorner.figure.Point;
 import neatcorner.figure.TemplateFigure;
 import neatcorner.figure.Tint;
@@ -30,12 +31,21 @@ public final class TemplatePdf {
         if (sheets.isEmpty()) {
             throw new IllegalArgumentException("a frame without curves has no templates");
         }
+        return write(plan.job().title() + ": templates",
+                sheets.stream().map(sheet -> new Sheet(sheet.letters(), TemplateFigure.of(sheet))).toList(), paper,
+                notation);
+    }
+
+    /** Something to be printed at full size: what it is called, and the drawing, its millimetres those of the wood. */
+    record Sheet(String name, Figure figure) {}
+
+    static byte[] write(String title, List<Sheet> sheets, PaperSize paper, Notation notation) throws IOException {
         try (PDDocument document = new PDDocument()) {
-            document.getDocumentInformation().setTitle(plan.job().title() + ": templates");
+            document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setCreator("Neat Corner");
             try (PdfPen pen = new PdfPen(document, paper)) {
                 boolean first = true;
-                for (TemplateFigure.Sheet sheet : sheets) {
+                for (Sheet sheet : sheets) {
                     first = tile(sheet, paper, notation, pen, first);
                 }
             }
@@ -45,9 +55,9 @@ public final class TemplatePdf {
         }
     }
 
-    private static boolean tile(TemplateFigure.Sheet sheet, PaperSize paper, Notation notation, PdfPen pen,
+    private static boolean tile(Sheet sheet, PaperSize paper, Notation notation, PdfPen pen,
             boolean firstPage) throws IOException {
-        Drawing drawing = Drawing.atScale(TemplateFigure.of(sheet), POINTS_PER_MM, notation);
+        Drawing drawing = Drawing.atScale(sheet.figure(), POINTS_PER_MM, notation);
         double stepX = paper.width() - 2 * MARGIN - OVERLAP;
         double stepY = paper.height() - 2 * MARGIN - OVERLAP;
         int columns = tiles(drawing.width(), stepX);
@@ -60,7 +70,7 @@ public final class TemplatePdf {
                 }
                 first = false;
                 pen.place(0, 0, 1);
-                pen.write(MARGIN, MARGIN - 8, Anchor.START, "Template of " + sheet.letters() + ": sheet "
+                pen.write(MARGIN, MARGIN - 8, Anchor.START, "Template of " + sheet.name() + ": sheet "
                         + (row * columns + column + 1) + " of " + rows * columns
                         + (rows * columns > 1 ? ", row " + (row + 1) + ", column " + (column + 1) : ""), 9,
                         Pen.Face.TEXT, Tint.INK);

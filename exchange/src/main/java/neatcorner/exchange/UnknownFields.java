@@ -12,20 +12,29 @@ import neatcorner.exchange.json.Json;
  * unknown when no version-1 job has it at that place; a known field that is gone was taken out by the maker.
  */
 final class UnknownFields {
+    private static final Set<String> REINFORCEMENT = Set.of("kind", "depth", "length", "across", "along", "height",
+            "leg", "through", "size", "width", "cutter", "crown", "span", "thickness", "diameter", "gauge", "count",
+            "tilt", "fromHeel", "fromFace");
     /** Every field of a job, by the path of the object it stands in; lists count as their owner with {@code []}. */
     private static final Map<String, Set<String>> KNOWN = Map.ofEntries(
             Map.entry("", Set.of("format", "title", "units", "quantity", "outline", "size", "clearance", "pack",
-                    "section", "corner", "stock", "saw", "measured", "gapLimit", "dryFit", "place")),
+                    "section", "corner", "stock", "saw", "measured", "gapLimit", "dryFit", "place", "glueUp",
+                    "shop")),
             Map.entry("outline",
                     Set.of("kind", "faceWidths", "sides", "across", "points", "curve", "rise", "segments", "slope",
                             "boardWidth")),
             Map.entry("size", Set.of("of", "width", "height")),
             Map.entry("pack[]", Set.of("kind", "material", "thickness", "overlap", "borders")),
             Map.entry("pack[].borders", Set.of("top", "right", "bottom", "left")),
-            Map.entry("section", Set.of("wood", "width", "thickness", "rabbet")),
-            Map.entry("section.rabbet", Set.of("width", "depth", "step")),
-            Map.entry("section.rabbet.step", Set.of("width", "depth")), Map.entry("corner", Set.of("joint")),
-            Map.entry("stock", Set.of("sticks", "endTrim", "keepFrameTogether", "flippable", "scarf")),
+            Map.entry("section", Set.of("wood", "width", "thickness", "rabbet", "milling", "layers")),
+            Map.entry("section.rabbet", Set.of("width", "depth", "step", "cut")),
+            Map.entry("section.rabbet.step", Set.of("width", "depth")),
+            Map.entry("corner", Set.of("joint", "reinforcement")),
+            Map.entry("corner.reinforcement[]", REINFORCEMENT), Map.entry("shop.inventory[]", REINFORCEMENT),
+            Map.entry("glueUp", Set.of("glue", "temperature", "outdoors", "school", "squeezeOut", "holding", "finish")),
+            Map.entry("shop", Set.of("inventory", "clamps", "jig", "jigs", "bench", "drying", "hours")),
+            Map.entry("stock", Set.of("sticks", "endTrim", "keepFrameTogether", "flippable", "scarf", "pins", "boards",
+                    "sheets", "leastOffcut")),
             Map.entry("stock.sticks[]", Set.of("name", "length", "count", "price", "defects")),
             Map.entry("saw",
                     Set.of("name", "kind", "kerf", "maxMiter", "maxBevel", "minHold", "rough", "secondMiter", "scale",

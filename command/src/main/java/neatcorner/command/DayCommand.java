@@ -1,0 +1,121 @@
+package neatcorner.command;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.GlueUpJson;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.ShopCalendar;
+import neatcorner.exchange.json.JsonText;
+import neatcorner.glueup.Chain;
+import neatcorner.glueup.Schedule;
+import neatcorner.glueup.Workshop;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Planner;
+import neatcorner.plan.ShopDays;
+import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** {@code day JOB.json …}: lays all frames of some jobs into the shop's hours. */
+@Command(name = "day", description = "Lays the steps of all frames into the shop's hours.")
+final class DayCommand implements Callable<Integer> {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+
+    @Parameters(paramLabel = "JOB.json", arity = "1..*", description = "the jobs; the shop is that of the first")
+    private List<Path> files = List.of();
+
+    @Option(names = "--from", paramLabel = "TIME", description = "when to begin, as 2026-03-02T08:00 (the default: now)")
+    private @Nullable LocalDateTime from;
+
+    @Option(names = "--json", description = "print the schedule as JSON")
+    private boolean json;
+
+    @Option(names = "--ics", paramLabel = "FILE", description = "write it as a calendar file")
+    private @Nullable Path calendar;
+
+    @Override
+    public Integer call() {
+        Path reading = Path.of("");
+        try {
+            List<Chain> chains = new ArrayList<>();
+            Workshop shop = null;
+            for (Path file : files) {
+                reading = file;
+                Plan plan = Planner.plan(JobFile.read(file).job());
+                chains.addAll(ShopDays.chains(plan));
+                shop = shop == null ? plan.job().shop() : shop;
+            }
+            if (shop == null || shop.hours().isEmpty()) {
+                NeatCorner.complain(files.getFirst() + ": shop.hours: expected at least one shift to work in");
+                return NeatCorner.BAD_INPUT;
+            }
+            ZonedDateTime start = (from == null ? LocalDateTime.now(ZoneId.systemDefault()) : from)
+                    .truncatedTo(ChronoUnit.MINUTES).atZone(ZoneId.systemDefault());
+            ShopDays days = ShopDays.of(chains, shop, start, Search.PATIENT);
+            Path ics = calendar;
+            if (ics != null) {
+                JobFile.writeWhole(ics, ShopCalendar.write(days, Instant.now()).getBytes(StandardCharsets.UTF_8));
+            }
+            PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+            if (json) {
+                print.print(JsonText.write(GlueUpJson.schedule(days)));
+            } else {
+                print(days, print);
+            }
+            print.flush();
+            return days.schedule().stuck().isEmpty() ? NeatCorner.FINE : NeatCorner.CANNOT_BE_MADE;
+        } catch (BadFile e) {
+            NeatCorner.complain(reading + ": " + e.getMessage());
+        } catch (NoSuchFileException e) {
+            NeatCorner.complain(e.getFile() + ": there is no such file");
+        } catch (IOException e) {
+            NeatCorner
+                    .complain((e.getMessage() == null ? "the files" : e.getMessage()) + ": cannot be read or written");
+        }
+        return NeatCorner.BAD_INPUT;
+    }
+
+    private static void print(ShopDays days, PrintStream print) {
+        Schedule schedule = days.schedule();
+        String shown = "";
+        for (Schedule.Step step : schedule.steps()) {
+            Chain chain = days.chains().get(step.chain());
+            String day = DAY.format(days.at(step.start()));
+            if (!day.equals(shown)) {
+                print.println(day);
+                shown = day;
+            }
+            print.println("  " + TIME.format(days.at(step.start())) + "–" + TIME.format(days.at(step.end())) + "  "
+                    + chain.frame() + ": " + chain.tasks().get(step.task()).name()
+                    + (step.ready() > step.end() ? ", then wait to " + TIME.format(days.at(step.ready())) : ""));
+        }
+        for (String stuck : schedule.stuck()) {
+            print.println("  cannot be placed: " + stuck
+                    + " (a clamp or place that it needs is missing, or no shift is long enough)");
+        }
+        if (!schedule.steps().isEmpty()) {
+            print.println("All done " + DAY.format(days.at(schedule.end())) + " "
+                    + TIME.format(days.at(schedule.end())) + (schedule.proved()
+                            ? "; it cannot be sooner"
+                            : "; not before " + DAY.format(days.at(schedule.bound())) + " "
+                                    + TIME.format(days.at(schedule.bound())) + " in any order"));
+        }
+    }
+}

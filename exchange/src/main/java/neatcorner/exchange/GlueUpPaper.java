@@ -1,0 +1,100 @@
+package neatcorner.exchange;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.figure.CornerFigure;
+import neatcorner.figure.Drawing;
+import neatcorner.figure.GlueUpFigure;
+import neatcorner.glueup.GlueStep;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.CornerSlate;
+import neatcorner.plan.CornerWork;
+import neatcorner.plan.GlueUpWork;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Slates;
+import neatcorner.plan.Station;
+
+/** The corners and the glue-up on paper: a corner apart with what to set and drill, and the steps to tick off. */
+final class GlueUpPaper {
+    private static final double UNIT = 0.75;
+
+    private final Plan plan;
+    private final Notation notation;
+    private final PaperSheet sheet;
+
+    GlueUpPaper(Plan plan, Notation notation, PaperSheet sheet) {
+        this.plan = plan;
+        this.notation = notation;
+        this.sheet = sheet;
+    }
+
+    void write() throws IOException {
+        GlueUpWork work = GlueUpWork.of(plan);
+        if (work == null) {
+            return;
+        }
+        if (!plan.job().reinforcement().isEmpty()) {
+            for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
+                corner(kind);
+            }
+        }
+        glueUp(work);
+    }
+
+    private void corner(CornerWork.Kind kind) throws IOException {
+        sheet.newPage();
+        sheet.heading("Corners " + String.join(", ", kind.at()));
+        sheet.figure(Drawing.of(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 190 / UNIT, notation), UNIT);
+        sheet.note("–", "Apart, the parts numbered in the order in which they go in:", false);
+        sheet.figure(Drawing.of(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 200 / UNIT, notation),
+                UNIT);
+        figures(CornerSlate.of(plan, kind));
+        sheet.note("!", "Slots are sawn with the frame clamped to its cradle; the hand that steadies a corner stays a "
+                + "nail's length away.", true);
+    }
+
+    private void figures(Slate slate) throws IOException {
+        sheet.columns(List.of("to set, cut and drill", ""), List.of(0.0, 0.6));
+        for (Slate.Row row : slate.rows()) {
+            sheet.row(List.of(notation.words(row.name())), values(row));
+        }
+    }
+
+    private static List<Quantity> values(Slate.Row row) {
+        return row.readings().stream().limit(1).map(Reading::value).toList();
+    }
+
+    private void glueUp(GlueUpWork work) throws IOException {
+        sheet.newPage();
+        sheet.heading("Glue-up: " + plan.job().glueUp().glue().name() + ", " + work.glue().school().title() + ", "
+                + work.glue().holding().title());
+        sheet.figure(Drawing.of(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 230 / UNIT, notation), UNIT);
+        figures(Slates.of(Station.GLUE_UP, plan));
+        List<String> order = new ArrayList<>();
+        work.glue().order().forEach(corner -> order.add(String.valueOf(corner)));
+        sheet.note("–", "Screws and pins in this order of corners, counted clockwise: " + String.join(", ", order)
+                + ". Stop short of splitting.", false);
+        for (GlueStep step : work.glue().steps()) {
+            sheet.tick(step.what().in(notation) + "  (" + time(step) + (step.open() ? ", glue is open" : "") + ")");
+        }
+        sheet.note("!", "Gloves for epoxy and polyurethane; aired room for solvents. The label decides.", true);
+        if (plan.job().glueUp().finish().oily()) {
+            sheet.note("!", "Oily rags dry flat outdoors or lie in a closed metal can of water: they can catch fire.",
+                    true);
+        }
+    }
+
+    private String time(GlueStep step) {
+        String hands = Sentence.of("{0}", new Scalar(Math.round(step.seconds() / 6.0) / 10.0, "min", 1)).in(notation);
+        return step.rest() == 0
+                ? hands
+                : Sentence.of(hands + ", then wait {0}", new Scalar(Math.round(step.rest() / 6.0) / 10.0, "min", 1))
+                        .in(notation);
+    }
+}
