@@ -42,6 +42,18 @@ public record Home(Path data, Path config) {
         return data.resolve("saws.json");
     }
 
+    Path workshop() {
+        return data.resolve("shop.json");
+    }
+
+    Path timers() {
+        return data.resolve("timers.json");
+    }
+
+    Path day() {
+        return data.resolve("day.json");
+    }
+
     Path offcuts() {
         return data.resolve("offcuts");
     }

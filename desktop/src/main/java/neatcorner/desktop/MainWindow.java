@@ -3,6 +3,9 @@ package neatcorner.desktop;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Objects;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -19,6 +22,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
@@ -47,6 +51,7 @@ final class MainWindow extends StackPane {
     private @Nullable Header header;
     private final HBox noticeBar = new HBox();
     private @Nullable BenchView benchView;
+    private @Nullable GlueBench glueBench;
     private @Nullable Finder finder;
     private boolean stale = true;
 
@@ -104,6 +109,21 @@ final class MainWindow extends StackPane {
         views.values().forEach(StationView::furnish);
         stale = true;
         bringUpToDate();
+        watch();
+    }
+
+    /** Timers run on from the last time; each second they are looked at. */
+    private void watch() {
+        bench.timers().setOver(timer -> {
+            Chime.ring();
+            bench.notice().set(Notice.info("The wait is over: " + timer.name() + "."));
+            if (getScene() != null && getScene().getWindow() instanceof javafx.stage.Stage stage) {
+                stage.toFront();
+            }
+        });
+        Timeline seconds = new Timeline(new KeyFrame(Duration.seconds(1), e -> bench.tick()));
+        seconds.setCycleCount(Animation.INDEFINITE);
+        seconds.play();
     }
 
     private void addStation(Station station) {
@@ -133,8 +153,10 @@ final class MainWindow extends StackPane {
             case OPENING -> "Opening";
             case SECTION -> "Section";
             case SHAPE -> "Shape";
+            case CORNERS -> "Corners";
             case STICKS -> "Sticks";
             case SAW -> "Saw";
+            case GLUE_UP -> "Glue-up";
         });
     }
 
@@ -168,6 +190,10 @@ final class MainWindow extends StackPane {
         BenchView shown = benchView;
         if (shown != null) {
             shown.show(plan, notation);
+        }
+        GlueBench glue = glueBench;
+        if (glue != null) {
+            glue.show(plan, notation);
         }
         for (Station each : Station.values()) {
             showSign(each, plan);
@@ -218,6 +244,16 @@ final class MainWindow extends StackPane {
     }
 
     void openBench() {
+        if (bench.station().get() == Station.GLUE_UP) {
+            GlueBench glue = glueBench;
+            if (glue == null) {
+                glue = new GlueBench(bench, frame::requestFocus);
+                getChildren().add(glue);
+                glueBench = glue;
+            }
+            glue.open();
+            return;
+        }
         BenchView view = benchView;
         if (view == null) {
             view = new BenchView(bench, frame::requestFocus);
@@ -244,8 +280,10 @@ final class MainWindow extends StackPane {
                 case OPENING -> new OpeningView(bench, slate);
                 case SECTION -> new SectionView(bench, slate, this::refresh);
                 case SHAPE -> new ShapeView(bench, slate);
+                case CORNERS -> new CornersView(bench, slate, this::refresh);
                 case STICKS -> new SticksView(bench, slate, this::refresh);
                 case SAW -> new SawView(bench, slate, this::refresh);
+                case GLUE_UP -> new GlueUpView(bench, slate, this::refresh);
             };
             if (header != null) {
                 made.furnish();

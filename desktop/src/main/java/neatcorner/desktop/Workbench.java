@@ -25,6 +25,8 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
+import neatcorner.exchange.ShopFile;
+import neatcorner.glueup.Workshop;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Defaults;
@@ -50,7 +52,12 @@ final class Workbench implements AutoCloseable {
     private final Settings settings;
     private final Shop shop;
     private final OffcutShelf shelf;
+    private final java.time.Clock clock;
+    private final javafx.beans.property.LongProperty ticks = new javafx.beans.property.SimpleLongProperty();
     private @Nullable SawShelf saws;
+    private @Nullable ShopTimers timers;
+    private @Nullable ShopDay day;
+    private @Nullable Workshop workshop;
     private final Keeper keeper = new Keeper(outcome -> Platform.runLater(() -> kept(outcome)));
     private final Deque<Job> undone = new ArrayDeque<>();
     private final Deque<Job> done = new ArrayDeque<>();
@@ -70,7 +77,13 @@ final class Workbench implements AutoCloseable {
     private Job committed;
 
     Workbench(Home home) {
+        this(home, java.time.Clock.system(java.time.ZoneId.systemDefault()));
+    }
+
+    /** With a clock of its own, for tests. */
+    Workbench(Home home, java.time.Clock clock) {
         this.home = home;
+        this.clock = clock;
         this.settings = Settings.load(home);
         this.shop = new Shop(home);
         this.shelf = new OffcutShelf(home.offcuts());
@@ -104,6 +117,71 @@ final class Workbench implements AutoCloseable {
             saws = shelf;
         }
         return shelf;
+    }
+
+    /** The waits that are being watched; read when they are first asked for. */
+    ShopTimers timers() {
+        ShopTimers all = timers;
+        if (all == null) {
+            all = new ShopTimers(home.timers(), clock);
+            timers = all;
+        }
+        return all;
+    }
+
+    /** The shop's days; read when they are first asked for. */
+    ShopDay day() {
+        ShopDay days = day;
+        if (days == null) {
+            days = new ShopDay(this, home.day(), clock);
+            day = days;
+        }
+        return days;
+    }
+
+    /** Counts seconds while the window is open. */
+    javafx.beans.property.ReadOnlyLongProperty ticks() {
+        return ticks;
+    }
+
+    /** A second has passed, or a timer was changed. */
+    void tick() {
+        ShopTimers all = timers;
+        if (all != null) {
+            all.look();
+        }
+        ticks.set(ticks.get() + 1);
+    }
+
+    /** Changes what the shop has. It is kept for all jobs. */
+    void changeShop(java.util.function.UnaryOperator<Workshop> change) {
+        edit(job().withShop(change.apply(job().shop())));
+    }
+
+    /** A job as it is made in this shop, once the shop has been described. */
+    private Job inShop(Job job) {
+        if (workshop == null && Files.exists(home.workshop())) {
+            try {
+                workshop = ShopFile.read(Files.readString(home.workshop()));
+            } catch (IOException | BadFile e) {
+                LOG.log(Level.WARNING, "shop not read", e);
+            }
+        }
+        Workshop known = workshop;
+        return known == null ? job : job.withShop(known);
+    }
+
+    private void keepShop(Workshop shop) {
+        if (shop.equals(workshop)) {
+            return;
+        }
+        workshop = shop;
+        try {
+            Files.createDirectories(home.data());
+            JobFile.writeWhole(home.workshop(), ShopFile.write(shop).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "shop not kept", e);
+        }
     }
 
     ReadOnlyObjectProperty<Plan> plan() {
@@ -183,6 +261,9 @@ final class Workbench implements AutoCloseable {
     }
 
     private void commit(Job job) {
+        if (!job.shop().equals(committed.shop())) {
+            keepShop(job.shop());
+        }
         committed = job;
         jobFile = jobFile.withJob(job);
         canUndo.set(!done.isEmpty());
@@ -305,8 +386,8 @@ final class Workbench implements AutoCloseable {
         undone.clear();
         canUndo.set(false);
         canRedo.set(false);
-        jobFile = job;
-        committed = job.job();
+        committed = inShop(job.job());
+        jobFile = job.withJob(committed);
         keeper.attend(path, text);
         file.set(path);
         cut.set(0);

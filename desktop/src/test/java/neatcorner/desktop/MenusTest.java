@@ -181,7 +181,7 @@ class MenusTest extends WindowTest {
         settle();
         take(robot, "#preferences", "Text size", "200 %");
         for (KeyCode digit : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4,
-                KeyCode.DIGIT5)) {
+                KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT7)) {
             at(robot, digit);
             assertTrue(robot.lookup(".slate-row").queryAll().size() > 2);
             FigureView view = robot.lookup(".station .figure-view").queryAs(FigureView.class);

@@ -44,7 +44,7 @@ class RackTest extends WindowTest {
 
     @Test
     void aBoardIsRenamedPricedCountedAndRemoved(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         robot.clickOn("#wood-boards");
         settle();
         fill(robot, "#board-name", "wide plank");
@@ -72,7 +72,7 @@ class RackTest extends WindowTest {
 
     @Test
     void aSheetIsRenamedPricedTrimmedAndCounted(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         robot.clickOn("#wood-sheets");
         settle();
         fill(robot, "#sheet-name", "old pane");

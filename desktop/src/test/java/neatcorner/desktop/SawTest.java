@@ -24,7 +24,7 @@ class SawTest extends WindowTest {
 
     @BeforeEach
     void enter(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
+        at(robot, KeyCode.DIGIT6);
     }
 
     private void mode(FxRobot robot, String id) {

@@ -28,7 +28,7 @@ class SticksTest extends WindowTest {
 
     @BeforeEach
     void enter(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
     }
 
     private Stick stick(int index) {

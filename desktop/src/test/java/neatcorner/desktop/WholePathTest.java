@@ -106,7 +106,7 @@ class WholePathTest extends WindowTest {
 
     @Test
     void aDefectIsMarkedByDraggingAlongAStickAndTheLayoutMakesWayForIt(FxRobot robot) throws Exception {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         int before = bench.job().stock().sticks().getFirst().defects().size();
         FigureView view = robot.lookup("#station-sticks .figure-view").queryAs(FigureView.class);
         Bounds screen = view.localToScreen(view.getBoundsInLocal());
@@ -132,7 +132,7 @@ class WholePathTest extends WindowTest {
 
     @Test
     void theCutsAreSteppedThroughAndThePieceIsTurned(FxRobot robot) throws Exception {
-        at(robot, KeyCode.DIGIT5);
+        at(robot, KeyCode.DIGIT6);
         assertTrue(read(robot, "#cut-step").startsWith("Cut 1 of 16: first miter on"));
         for (int i = 0; i < 8; i++) {
             robot.clickOn("#cut-next");
@@ -206,7 +206,7 @@ class WholePathTest extends WindowTest {
         settle();
         robot.clickOn("#blank");
         settle();
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         assertTrue(read(robot, "#finding-stock-short").contains("no sticks on the rack yet"));
         robot.clickOn("#remedy-stock-short");
         settle();
@@ -229,7 +229,7 @@ class WholePathTest extends WindowTest {
 
     @Test
     void aStickGivesItsLargestFrame(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         robot.clickOn("#largest-frame");
         settle();
         assertTrue(bench.canUndo().get());

@@ -108,7 +108,7 @@ class WoodTest extends WindowTest {
 
     @Test
     void aPieceIsDraggedToAnotherStickAndLetGoAgain(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         List<SticksFigure.Row> rows = SticksFigure.rows(bench.currentPlan());
         CutStick from = bench.currentPlan().layout().sticks().getFirst();
         CutStick to = bench.currentPlan().layout().sticks().getLast();
@@ -137,7 +137,7 @@ class WoodTest extends WindowTest {
 
     @Test
     void twoLayoutsAreCompared(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         robot.clickOn("#compare");
         settle();
         Job before = bench.job();
@@ -151,7 +151,7 @@ class WoodTest extends WindowTest {
 
     @Test
     void offcutsGoToTheShelfAndTheNextJobTakesThem(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         int before = bench.job().stock().sticks().stream().mapToInt(stick -> stick.count()).sum();
         int taken = bench.currentPlan().layout().sticks().size();
         choose(robot, "#rack-menu", "It is cut: put the offcuts on the shelf");
@@ -165,7 +165,7 @@ class WoodTest extends WindowTest {
 
     @Test
     void jobsOfOneSectionAreCutTogether(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         robot.clickOn("#rack-menu");
         settle();
         robot.clickOn("Cut together with Tide chart, sheet 1");
@@ -177,7 +177,7 @@ class WoodTest extends WindowTest {
 
     @Test
     void aRoughBoardIsEnteredAndMilledToSticks(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         int before = bench.job().stock().sticks().size();
         robot.clickOn("#wood-boards");
         settle();
@@ -195,7 +195,7 @@ class WoodTest extends WindowTest {
 
     @Test
     void glassIsCutFromASheet(FxRobot robot) {
-        at(robot, KeyCode.DIGIT4);
+        at(robot, KeyCode.DIGIT5);
         robot.clickOn("#wood-sheets");
         settle();
         choose(robot, "#add-sheet", "glass");

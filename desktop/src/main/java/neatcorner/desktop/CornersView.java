@@ -1,0 +1,128 @@
+package neatcorner.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.figure.CornerFigure;
+import neatcorner.figure.Figure;
+import neatcorner.figure.OpeningFigure;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.CornerChoices;
+import neatcorner.plan.CornerSlate;
+import neatcorner.plan.CornerWork;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+
+/** Station 4: one corner close up, what holds it, and whether that fits into the wood there is. */
+final class CornersView extends StationView {
+    private final MenuButton adding = new MenuButton("Hold it with …");
+    private final MenuButton joint = new MenuButton();
+    private final Controls.Picker which;
+    private final HoldEditor editor;
+    private final ComparePane compare;
+    private final VBox says = new VBox();
+    private Sentence said = Sentence.of("");
+    private List<CornerWork.Kind> kinds = List.of();
+
+    CornersView(Workbench bench, SlatePane slate, Runnable refresh) {
+        super(bench, Station.CORNERS, slate);
+        adding.setId("hold-with");
+        adding.setOnShowing(e -> listKinds());
+        adding.getItems().add(new MenuItem());
+        joint.setId("corner-joint");
+        joint.setOnShowing(e -> listJoints());
+        joint.getItems().add(new MenuItem());
+        which = new Controls.Picker("corner", refresh);
+        editor = new HoldEditor(bench, refresh);
+        compare = new ComparePane(bench, refresh);
+        says.getStyleClass().add("says");
+        says.setId("corner-says");
+        addTools(joint, adding, which, compare.toggle());
+        setBelowTools(new VBox(editor, says, compare));
+        setCaution(
+                "Splines are sawn with the frame clamped to its cradle, never held by hand. The hand that steadies a "
+                        + "corner stays a nail's length away: hard grain turns nails aside. The tool's own manual decides.");
+    }
+
+    private void listKinds() {
+        Plan plan = bench().currentPlan();
+        adding.getItems().clear();
+        for (ReinforcementKind kind : ReinforcementKind.values()) {
+            if (!kind.suits(plan.job().joint())) {
+                continue;
+            }
+            MenuItem item = new MenuItem(MillingEditor.capital(kind.title()) + "s: fit the strongest");
+            item.setId("hold-" + kind.name().toLowerCase(java.util.Locale.ROOT));
+            item.setOnAction(e -> fit(kind));
+            adding.getItems().add(item);
+        }
+    }
+
+    /** Puts the strongest of a kind in that clears everything, and says why no more goes in. */
+    private void fit(ReinforcementKind kind) {
+        Plan plan = bench().currentPlan();
+        said = CornerChoices.why(plan, kind);
+        CornerChoices.fitted(plan, kind).ifPresent(job -> {
+            editor.choose(job.reinforcement().size() - 1);
+            bench().edit(job);
+        });
+        show(bench().currentPlan(), bench().notation().get());
+    }
+
+    private void listJoints() {
+        Job job = bench().job();
+        joint.getItems().clear();
+        for (neatcorner.piece.CornerJoint each : neatcorner.piece.CornerJoint.values()) {
+            MenuItem item = new MenuItem(bench().notation().get().words(MillingEditor.capital(each.title())));
+            item.setDisable(each != neatcorner.piece.CornerJoint.MITER
+                    && (!job.outline().isRectangle() || job.outline().isSloped()));
+            item.setOnAction(e -> bench().edit(bench().job().withJoint(each)));
+            joint.getItems().add(item);
+        }
+    }
+
+    private CornerWork.@org.jspecify.annotations.Nullable Kind kind(Plan plan) {
+        kinds = CornerWork.of(plan).kinds();
+        return kinds.isEmpty() ? null : kinds.get(Math.min(which.index(), kinds.size() - 1));
+    }
+
+    @Override
+    Figure figure(Plan plan) {
+        CornerWork.Kind kind = kind(plan);
+        return kind == null ? OpeningFigure.of(plan) : CornerFigure.of(plan, kind, editor.chosen());
+    }
+
+    @Override
+    Slate slate(Plan plan) {
+        CornerWork.Kind kind = kind(plan);
+        return kind == null ? new Slate(List.of()) : CornerSlate.of(plan, kind);
+    }
+
+    @Override
+    void showTools(Plan plan, Notation notation) {
+        kinds = CornerWork.of(plan).kinds();
+        which.show(kinds.stream().map(kind -> String.join(", ", kind.at())).toList());
+        joint.setText("Joint: " + notation.words(plan.job().joint().title()));
+        editor.show(plan, notation);
+        compare.show(plan, notation);
+        if (compare.isOpen()) {
+            editor.setVisible(false);
+            editor.setManaged(false);
+        }
+        List<Sentence> sentences = new ArrayList<>();
+        if (plan.job().reinforcement().isEmpty() && said.template().isEmpty()) {
+            sentences.add(
+                    Sentence.of("Only glue holds these corners. “Hold it with …” adds splines, V-nails, tenons and "
+                            + "more, as large as fit."));
+        } else if (!said.template().isEmpty()) {
+            sentences.add(said);
+        }
+        Controls.say(says, compare.isOpen() ? List.of() : sentences, notation);
+    }
+}

@@ -1,0 +1,133 @@
+package neatcorner.desktop;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+import neatcorner.exchange.JigTemplates;
+import neatcorner.exchange.PaperSize;
+import neatcorner.glueup.JigDesign;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.JigWork;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.stock.Search;
+
+/** A jig for the frame on the bench: what to cut and from where, how it goes together, and its templates as files. */
+final class JigsPane extends ScrollPane {
+    private static final Logger LOG = Logger.getLogger(JigsPane.class.getName());
+    private final Workbench bench;
+    private final MenuButton which = new MenuButton();
+    private final Button templates;
+    private final VBox rows = new VBox();
+    private JigDesign.Kind kind = JigDesign.Kind.CORNER_JIG;
+
+    JigsPane(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        which.setId("jig");
+        which.setOnShowing(e -> {
+            which.getItems().clear();
+            for (JigDesign.Kind each : JigWork.kinds(bench.currentPlan())) {
+                MenuItem item = new MenuItem(bench.notation().get().words(each.title()));
+                item.setOnAction(chosen -> {
+                    kind = each;
+                    refresh.run();
+                });
+                which.getItems().add(item);
+            }
+        });
+        which.getItems().add(new MenuItem());
+        templates = Controls.chip("Templates 1:1", this::write);
+        templates.setId("jig-templates");
+        setId("jig-cuts");
+        getStyleClass().add("steps");
+        rows.getStyleClass().add("step-rows");
+        setContent(rows);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        setMinWidth(290);
+        setPrefWidth(330);
+    }
+
+    List<Node> tools() {
+        return List.of(which, templates);
+    }
+
+    private JigDesign.Kind kind(Plan plan) {
+        List<JigDesign.Kind> kinds = JigWork.kinds(plan);
+        return kinds.contains(kind) || kinds.isEmpty() ? kind : kinds.getFirst();
+    }
+
+    JigDesign design(Plan plan) {
+        return plan.pieces().isEmpty()
+                ? new JigDesign(kind, List.of(), List.of(), List.of(), List.of())
+                : JigWork.of(plan, kind(plan), Search.PATIENT).design();
+    }
+
+    Slate slate(Plan plan) {
+        List<Slate.Row> rowsOfSlate = new ArrayList<>();
+        for (Reading reading : design(plan).settings()) {
+            rowsOfSlate.add(Slate.Row.large(reading.name(), reading));
+        }
+        return new Slate(rowsOfSlate);
+    }
+
+    void show(Plan plan, Notation notation) {
+        which.setText(notation.words(kind(plan).title()));
+        List<Node> nodes = new ArrayList<>();
+        if (!plan.pieces().isEmpty()) {
+            JigWork work = JigWork.of(plan, kind(plan), Search.PATIENT);
+            nodes.add(heading("Cut, from 18 mm board"));
+            for (JigDesign.Part part : work.design().parts()) {
+                nodes.add(line(part.count() + " × " + part.name() + "  " + notation.bare(part.length()) + " × "
+                        + notation.text(part.width())));
+            }
+            nodes.add(line(work.layout().isComplete()
+                    ? "From " + work.layout().count() + " × " + work.nesting().sheets().getFirst().name() + ", "
+                            + (work.layout().proved() ? "proved least" : "least not proved")
+                    : "Not all parts find a place on " + work.nesting().sheets().getFirst().name()));
+            nodes.add(heading("Put together"));
+            for (Sentence step : work.design().steps()) {
+                nodes.add(line(step.in(notation)));
+            }
+        }
+        rows.getChildren().setAll(nodes);
+    }
+
+    private static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("step");
+        return label;
+    }
+
+    private static Label line(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+
+    private void write() {
+        Plan plan = bench.currentPlan();
+        Path folder = bench.home().paper().resolve(Shop.fileName(plan.job().title()));
+        try {
+            Path pdf = JigTemplates.write(design(plan), folder, PaperSize.A4, bench.notation().get());
+            bench.notice().set(Notice.info("Templates are in " + folder + " as PDF, SVG and DXF.",
+                    new Notice.Action("Open", () -> Desktop.show(pdf))));
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "templates not written", e);
+            bench.notice().set(Notice.grave("The templates could not be written to " + folder + "."));
+        }
+    }
+}
