@@ -257,11 +257,11 @@ public final class CornerFigure {
             marks.endGrain(outline.stream().map(place).toList(), Profile.strips(profile.finished()).stream()
                     .map(strip -> strip.stream().map(place).toList()).toList(), tint);
         }
-        SafeZone.of(section).ifPresent(zone -> zone.outlines().forEach(outline -> {
+        for (List<Spot> outline : SafeZone.outlines(section)) {
             List<Point> run = new ArrayList<>(outline.stream().map(place).toList());
             run.add(run.getFirst());
             marks.dashed(Tint.WOOD_INK, run.toArray(Point[]::new));
-        }));
+        }
         for (Part part : corner.parts()) {
             for (Slab slab : part.slabs()) {
                 marks.area(box(slab, left, top, scale), of(part.kind()), Tint.WOOD_INK, 1);

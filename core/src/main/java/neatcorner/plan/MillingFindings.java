@@ -153,8 +153,10 @@ final class MillingFindings {
             if (stage.removed().getArea() < 0.01) {
                 findings.add(Finding.note("cut.in-air", SECTION, Sentence.of("The " + stage.operation().title()
                         + " takes nothing off: there is no wood left where it is made."),
-                        new Remedy(Sentence.of("Leave it out"), j -> j.withSection(
-                                j.section().withMilling(j.section().milling().without(place))))));
+                        stage.operation() instanceof Operation.PackRabbet
+                                ? null
+                                : new Remedy(Sentence.of("Leave it out"), j -> j.withSection(
+                                        j.section().withMilling(j.section().milling().without(place))))));
             }
         }
     }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -43,6 +44,7 @@ final class Header extends HBox {
     private static final int MOST_LISTED = 12;
 
     private final Workbench bench;
+    private boolean writing;
     private final MainWindow window;
     private final MenuButton jobs = new MenuButton();
     private final TextField title = new TextField();
@@ -236,18 +238,34 @@ final class Header extends HBox {
         menu.getItems().addAll(steps, paper, size, new SeparatorMenuItem(), uk, dark);
     }
 
-    /** Writes the job's paper and says where it is. */
+    /** Writes the job's paper, away from the window's thread, and says where it is. One at a time. */
     void paper() {
+        if (writing) {
+            return;
+        }
+        writing = true;
         Plan plan = bench.currentPlan();
         Path file = bench.home().paper().resolve(Shop.fileName(plan.job().title()) + ".pdf");
+        PaperSize paper = bench.settings().paper();
+        Notation notation = bench.notation().get();
+        Thread.ofVirtual().name("paper").start(() -> {
+            Notice notice = written(plan, bench.home().paper(), file, paper, notation);
+            Platform.runLater(() -> {
+                writing = false;
+                bench.notice().set(notice);
+            });
+        });
+    }
+
+    private static Notice written(Plan plan, Path folder, Path file, PaperSize paper, Notation notation) {
         try {
-            Files.createDirectories(bench.home().paper());
-            JobFile.writeWhole(file, PaperPdf.write(plan, bench.settings().paper(), bench.notation().get()));
-            bench.notice().set(Notice.info("The paper is ready to print: " + file,
-                    new Notice.Action("Open it", () -> Desktop.show(file))));
-        } catch (IOException e) {
+            Files.createDirectories(folder);
+            JobFile.writeWhole(file, PaperPdf.write(plan, paper, notation));
+            return Notice.info("The paper is ready to print: " + file,
+                    new Notice.Action("Open it", () -> Desktop.show(file)));
+        } catch (IOException | RuntimeException e) {
             LOG.log(Level.WARNING, "paper not written", e);
-            bench.notice().set(Notice.grave("The paper could not be written to " + file + "."));
+            return Notice.grave("The paper could not be written to " + file + ".");
         }
     }
 

@@ -121,7 +121,14 @@ final class MainWindow extends StackPane {
                 stage.toFront();
             }
         });
-        Timeline seconds = new Timeline(new KeyFrame(Duration.seconds(1), e -> bench.tick()));
+        Timeline seconds = new Timeline();
+        seconds.getKeyFrames().add(new KeyFrame(Duration.seconds(1), e -> {
+            if (getScene() == null || getScene().getWindow() == null || !getScene().getWindow().isShowing()) {
+                seconds.stop();
+            } else {
+                bench.tick();
+            }
+        }));
         seconds.setCycleCount(Animation.INDEFINITE);
         seconds.play();
     }

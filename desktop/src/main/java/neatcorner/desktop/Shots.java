@@ -23,6 +23,8 @@ import neatcorner.plan.Station;
 final class Shots {
     private static final Logger LOG = Logger.getLogger(Shots.class.getName());
     private static final Duration SETTLE = Duration.millis(450);
+    /** Time to lay the days out. */
+    private static final Duration LONG = Duration.seconds(6);
 
     private final Stage stage;
     private final Scene scene;
@@ -30,7 +32,12 @@ final class Shots {
     private final Path folder;
     private final List<Shot> shots = new ArrayList<>();
 
-    private record Shot(String name, Runnable prepare) {}
+    private record Shot(String name, Duration settle, Runnable prepare) {
+
+        Shot(String name, Runnable prepare) {
+            this(name, SETTLE, prepare);
+        }
+    }
 
     Shots(Stage stage, Scene scene, Workbench bench, Path folder) {
         this.stage = stage;
@@ -58,30 +65,51 @@ final class Shots {
             open("compass-rose.json");
             bench.station().set(Station.SHAPE);
         }));
-        shots.add(new Shot("3-shape-arch", () -> open("barometer-glass.json")));
-        shots.add(new Shot("3-shape-body", () -> press("#body")));
-        shots.add(new Shot("4-sticks", () -> {
+        shots.add(new Shot("3-shape-body", () -> {
+            open("barometer-glass.json");
+            press("#body");
+        }));
+        shots.add(new Shot("4-corners", () -> {
+            bench.open(bench.shop().firstDemo());
+            bench.station().set(Station.CORNERS);
+        }));
+        shots.add(new Shot("5-sticks", () -> {
             bench.open(bench.shop().firstDemo());
             bench.station().set(Station.STICKS);
         }));
-        shots.add(new Shot("4-boards", () -> press("#wood-boards")));
-        shots.add(new Shot("4-sheets", () -> press("#wood-sheets")));
-        shots.add(new Shot("5-saw", () -> {
+        shots.add(new Shot("5-boards", () -> press("#wood-boards")));
+        shots.add(new Shot("5-sheets", () -> press("#wood-sheets")));
+        shots.add(new Shot("6-saw", () -> {
             bench.station().set(Station.SAW);
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
         }));
-        shots.add(new Shot("5-saw-test",
+        shots.add(new Shot("6-saw-test",
                 () -> scene.getRoot().lookup("#saw-test").fireEvent(new javafx.event.ActionEvent())));
-        shots.add(new Shot("5-saw-as-cut", () -> {
+        shots.add(new Shot("6-saw-as-cut", () -> {
             bench.edit(bench.job().withChecks(measured()));
             scene.getRoot().lookup("#saw-as-cut").fireEvent(new javafx.event.ActionEvent());
         }));
-        shots.add(new Shot("5-saw-dry-fit",
+        shots.add(new Shot("6-saw-dry-fit",
                 () -> scene.getRoot().lookup("#saw-dry-fit").fireEvent(new javafx.event.ActionEvent())));
-        shots.add(new Shot("5-saw-seasons",
+        shots.add(new Shot("6-saw-seasons",
                 () -> scene.getRoot().lookup("#saw-seasons").fireEvent(new javafx.event.ActionEvent())));
-        shots.add(new Shot("6-bench", window::openBench));
-        shots.add(new Shot("7-inches-dark", () -> {
+        shots.add(new Shot("7-glue-up", () -> {
+            open("storm-painting.json");
+            bench.station().set(Station.GLUE_UP);
+        }));
+        shots.add(new Shot("7-days", LONG, () -> {
+            bench.shop().demoJobs().stream().filter(file -> file.endsWith("keepers-photographs.json"))
+                    .forEach(file -> bench.day().include(file, false));
+            window.bringUpToDate();
+            press("#glue-days");
+        }));
+        shots.add(new Shot("8-bench", () -> {
+            bench.open(bench.shop().firstDemo());
+            bench.station().set(Station.SAW);
+            bench.cut().set(bench.currentPlan().cuts().size() - 2);
+            window.openBench();
+        }));
+        shots.add(new Shot("9-inches-dark", () -> {
             scene.getRoot().lookup("#bench-view").setVisible(false);
             bench.settings().setDark(true);
             Look.apply(scene, bench.settings());
@@ -125,7 +153,7 @@ final class Shots {
             return;
         }
         shots.get(index).prepare.run();
-        PauseTransition settle = new PauseTransition(SETTLE);
+        PauseTransition settle = new PauseTransition(shots.get(index).settle);
         settle.setOnFinished(e -> {
             take(shots.get(index).name);
             next(index + 1);

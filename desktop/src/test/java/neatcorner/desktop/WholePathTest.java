@@ -161,7 +161,8 @@ class WholePathTest extends WindowTest {
     void thePaperIsPrintedAndSaysWhereItIs(FxRobot robot) throws Exception {
         settle();
         robot.push(KeyCode.CONTROL, KeyCode.P);
-        settle();
+        org.testfx.util.WaitForAsyncUtils.waitFor(20, java.util.concurrent.TimeUnit.SECONDS,
+                () -> isShown(robot, "#notice-text"));
         assertTrue(read(robot, "#notice-text").contains("tide-chart-sheet-3.pdf"));
         Path pdf = folder.resolve("data/paper/tide-chart-sheet-3.pdf");
         try (var document = Loader.loadPDF(pdf.toFile())) {

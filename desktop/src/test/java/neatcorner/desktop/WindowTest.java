@@ -40,9 +40,9 @@ abstract class WindowTest {
     }
 
     static void settle() {
-        WaitForAsyncUtils.waitForFxEvents(6);
-        WaitForAsyncUtils.sleep(80, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents(4);
+        WaitForAsyncUtils.waitForFxEvents(2);
+        WaitForAsyncUtils.sleep(60, TimeUnit.MILLISECONDS);
+        WaitForAsyncUtils.waitForFxEvents(2);
     }
 
     /** What the maker reads in a node: all its labels, in order. */

@@ -20,7 +20,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /** Whatever is put into whatever corner: what is accepted lies in the wood, and has the room it is said to have. */
-class ClearanceProperties {
+class ClearanceTest {
     private static final GeometryFactory FACTORY = new GeometryFactory();
 
     private static Reinforcement part(int kind, double size, double place) {
