@@ -1,5 +1,6 @@
 package neatcorner.corner;
 
+import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.wood.Species;
 
@@ -9,6 +10,8 @@ public record ScrewGauge(int number) {
     private static final double PILOT_HARD = 0.7;
     private static final double PILOT_SOFT = 0.6;
     private static final double HEAD = 2;
+    /** Those that frames are held with. */
+    public static final List<Integer> COMMON = List.of(3, 4, 6, 8, 10, 12);
 
     /** Throws {@link IllegalArgumentException} beyond 0 … 24. */
     public ScrewGauge {

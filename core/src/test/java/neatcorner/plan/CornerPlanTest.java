@@ -214,6 +214,21 @@ class CornerPlanTest {
     }
 
     @Test
+    void theShopsJigIsMeasuredAndTheHoleFollows() {
+        Plan plan = Planner.plan(Jobs.chart());
+        int before = Objects.requireNonNull(GlueUpWork.of(plan)).glue().jig().orElseThrow().hole();
+        Job finer = JigFields.PITCH.with(plan, Length.mm(10)).withShop(JigFields.PITCH.with(plan, Length.mm(10)).shop()
+                .withJig(Objects.requireNonNull(JigFields.PITCH.with(plan, Length.mm(10)).shop().jig()).withHoles(60),
+                        1));
+        int after = Objects.requireNonNull(GlueUpWork.of(Planner.plan(finer))).glue().jig().orElseThrow().hole();
+        assertTrue(after > before, "finer holes are counted further");
+        for (Field field : JigFields.ALL) {
+            assertEquals(Length.mm(33), field.in(Planner.plan(field.with(plan, Length.mm(33)))));
+            assertEquals(plan.job(), field.with(plan, Length.ZERO), "no length is no jig");
+        }
+    }
+
+    @Test
     void aFrameIsAChainFromTheSawToTheWall() {
         Job job = splined(22).withGlueUp(splined(22).glueUp().withFinish(Recipe.named("shellac and wax").orElseThrow()))
                 .withQuantity(3);

@@ -13,6 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.ScrewGauge;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
 import neatcorner.plan.CornerChoices;
@@ -89,6 +90,9 @@ final class HoldEditor extends FlowPane {
             nodes.add(counter(what));
         }
         nodes.add(sizes(what, notation));
+        if (what.kind().isScrew()) {
+            nodes.add(pilots(plan, notation));
+        }
         Button remove = Controls.chip("Leave out", () -> {
             int index = chosen;
             bench.edit(CornerChoices.without(bench.job(), index));
@@ -136,6 +140,19 @@ final class HoldEditor extends FlowPane {
         return menu;
     }
 
+    /** Drills for each gauge in this wood. */
+    private static MenuButton pilots(Plan plan, Notation notation) {
+        MenuButton menu = new MenuButton("Drills");
+        menu.setId("hold-drills");
+        for (int gauge : ScrewGauge.COMMON) {
+            ScrewGauge screw = new ScrewGauge(gauge);
+            menu.getItems().add(new MenuItem("No. " + gauge + ": shank " + notation.text(screw.diameter()) + ", pilot "
+                    + notation.text(screw.pilot(plan.job().section().wood())) + ", countersink "
+                    + notation.text(screw.head())));
+        }
+        return menu;
+    }
+
     private static Reinforcement sized(Reinforcement what, Reinforcement item) {
         return item.withCount(what.count()).at(what.fromHeel(), what.fromFace());
     }
@@ -150,7 +167,7 @@ final class HoldEditor extends FlowPane {
         }
         String wide = item.width().isPositive() ? " × " + notation.text(item.width()) : "";
         if (item.kind().isScrew()) {
-            return "No. " + neatcorner.corner.ScrewGauge.nearest(item.thickness()).number() + " × "
+            return "No. " + ScrewGauge.nearest(item.thickness()).number() + " × "
                     + notation.text(item.size());
         }
         return MillingEditor.capital(item.kind().sizeName()) + " " + notation.text(item.size()) + " × " + thin + wide;

@@ -12,13 +12,17 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.exchange.JigTemplates;
 import neatcorner.exchange.PaperSize;
+import neatcorner.glueup.CornerJig;
 import neatcorner.glueup.JigDesign;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Sentence;
+import neatcorner.plan.Field;
+import neatcorner.plan.JigFields;
 import neatcorner.plan.JigWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
@@ -31,6 +35,9 @@ final class JigsPane extends ScrollPane {
     private final MenuButton which = new MenuButton();
     private final Button templates;
     private final VBox rows = new VBox();
+    private final List<LengthBox> sizes = new ArrayList<>();
+    private final Label holes = new Label();
+    private final HBox holeCounter;
     private JigDesign.Kind kind = JigDesign.Kind.CORNER_JIG;
 
     JigsPane(Workbench bench, Runnable refresh) {
@@ -50,6 +57,16 @@ final class JigsPane extends ScrollPane {
         which.getItems().add(new MenuItem());
         templates = Controls.chip("Templates 1:1", this::write);
         templates.setId("jig-templates");
+        for (Field field : JigFields.ALL) {
+            sizes.add(new LengthBox(bench, field, field.title()));
+        }
+        Button fewer = Controls.chip("−", () -> changeHoles(-1));
+        fewer.setId("fewer-holes");
+        fewer.setAccessibleText("fewer holes");
+        Button more = Controls.chip("+", () -> changeHoles(1));
+        more.setId("more-holes");
+        more.setAccessibleText("more holes");
+        holeCounter = Controls.captioned("Holes", fewer, holes, more);
         setId("jig-cuts");
         getStyleClass().add("steps");
         rows.getStyleClass().add("step-rows");
@@ -62,6 +79,16 @@ final class JigsPane extends ScrollPane {
 
     List<Node> tools() {
         return List.of(which, templates);
+    }
+
+    private CornerJig jig() {
+        CornerJig jig = bench.job().shop().jig();
+        return jig == null ? CornerJig.usual() : jig;
+    }
+
+    private void changeHoles(int by) {
+        int count = Math.max(1, jig().holes() + by);
+        bench.changeShop(shop -> shop.withJig(jig().withHoles(count), Math.max(1, shop.jigs())));
     }
 
     private JigDesign.Kind kind(Plan plan) {
@@ -97,6 +124,13 @@ final class JigsPane extends ScrollPane {
                     ? "From " + work.layout().count() + " × " + work.nesting().sheets().getFirst().name() + ", "
                             + (work.layout().proved() ? "proved least" : "least not proved")
                     : "Not all parts find a place on " + work.nesting().sheets().getFirst().name()));
+            if (kind(plan) == JigDesign.Kind.CORNER_JIG) {
+                nodes.add(heading("The shop's jig"));
+                sizes.forEach(box -> box.show(plan, notation));
+                nodes.addAll(sizes);
+                holes.setText(String.valueOf(jig().holes()));
+                nodes.add(holeCounter);
+            }
             nodes.add(heading("Put together"));
             for (Sentence step : work.design().steps()) {
                 nodes.add(line(step.in(notation)));

@@ -3,6 +3,7 @@ package neatcorner.exchange;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.corner.ScrewGauge;
 import neatcorner.figure.CornerFigure;
 import neatcorner.figure.Drawing;
 import neatcorner.figure.GlueUpFigure;
@@ -55,8 +56,22 @@ final class GlueUpPaper {
         sheet.figure(Drawing.of(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 200 / UNIT, notation),
                 UNIT);
         figures(CornerSlate.of(plan, kind));
+        if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().isScrew())) {
+            drills();
+        }
         sheet.note("!", "Slots are sawn with the frame clamped to its cradle; the hand that steadies a corner stays a "
                 + "nail's length away.", true);
+    }
+
+    /** Drills for each gauge in this wood. */
+    private void drills() throws IOException {
+        sheet.columns(List.of("screw in " + plan.job().section().wood().name(), "shank", "pilot", "countersink"),
+                List.of(0.0, 0.3, 0.5, 0.7));
+        for (int gauge : ScrewGauge.COMMON) {
+            ScrewGauge screw = new ScrewGauge(gauge);
+            sheet.row(List.of("No. " + gauge), List.of(screw.diameter(), screw.pilot(plan.job().section().wood()),
+                    screw.head()));
+        }
     }
 
     private void figures(Slate slate) throws IOException {

@@ -180,6 +180,11 @@ class GlueUpFilesTest {
 
     @Test
     void paperHasTheCornerApartAndTheGlueUpToTickOff() throws Exception {
+        Job screwed = splined().job().withReinforcement(List.of(neatcorner.corner.Inventory.screw(
+                ReinforcementKind.SCREW, 6, Length.mm(40))));
+        try (PDDocument document = Loader.loadPDF(PaperPdf.write(Planner.plan(screwed), PaperSize.A4, MM))) {
+            assertTrue(new PDFTextStripper().getText(document).contains("screw in white ash"));
+        }
         Job oily = splined().job().withGlueUp(splined().job().glueUp()
                 .withFinish(neatcorner.glueup.Recipe.named("penetrating oil").orElseThrow()));
         try (PDDocument document = Loader.loadPDF(PaperPdf.write(Planner.plan(oily), PaperSize.A4, MM))) {
