@@ -131,7 +131,7 @@ public final class CornerFigure {
         for (int i = 0; i < corner.clashes().size(); i++) {
             drawClash(corner.clashes().get(i), i);
         }
-        marks.label(new Point(0, 0), wood.standsOut() ? 8 : 0, -8, Anchor.START, "heel", 12, false, Tint.FAINT_INK);
+        marks.label(new Point(0, 0), -6, -8, Anchor.END, "heel", 12, false, Tint.FAINT_INK);
         marks.label(point(wood.toe()), -8, 18, Anchor.END, "toe", 12, false, Tint.FAINT_INK);
         dimensions();
     }

@@ -19,7 +19,10 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Scheduling {
     /** Roughly how many steps are weighed in the variations: a second's work. */
-    private static final long PATIENCE = 250_000_000L;
+    private static final long PATIENCE = 150_000_000L;
+    /** From so many steps on it may take some seconds. */
+    private static final int MANY_STEPS = 1000;
+    private static final int MORE_PATIENCE = 8;
     private static final int MOST_TRIES = 20_000;
 
     private final Floor floor;
@@ -106,7 +109,7 @@ public final class Scheduling {
         Order best = start;
         int m = lanes.size();
         int steps = lanes.stream().mapToInt(Lane::size).sum();
-        long tries = Math.min(MOST_TRIES, PATIENCE / Math.max(1, (long) steps * steps));
+        long tries = Math.min(MOST_TRIES, patience(steps) / Math.max(1, (long) steps * steps));
         SplittableRandom random = new SplittableRandom(steps);
         int[] kept = IntStream.range(0, m).boxed().sorted(Comparator.comparingLong((Integer c) -> -ScheduleBound
                 .alone(lanes.get(c), floor.calendar()))).mapToInt(Integer::intValue).toArray();
@@ -132,7 +135,7 @@ public final class Scheduling {
         Order best = start;
         Order now = null;
         int steps = lanes.stream().mapToInt(Lane::size).sum();
-        long tries = Math.min(MOST_TRIES, PATIENCE / Math.max(1, 14L * steps * lanes.size()));
+        long tries = Math.min(MOST_TRIES, patience(steps) / Math.max(1, 14L * steps * lanes.size()));
         SplittableRandom random = new SplittableRandom(steps);
         double[][] kept = urgencies(bound);
         for (int i = 0; i < tries && best.end > bound && !search.isCancelled(); i++) {
@@ -146,6 +149,10 @@ public final class Scheduling {
             }
         }
         return best;
+    }
+
+    private static long patience(int steps) {
+        return steps < MANY_STEPS ? PATIENCE : MORE_PATIENCE * PATIENCE;
     }
 
     /** One frame, or some steps, made more or less urgent. */

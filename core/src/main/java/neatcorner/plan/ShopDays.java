@@ -37,7 +37,7 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
         GlueUpWork work = GlueUpWork.of(plan);
         List<Chain> chains = new ArrayList<>();
         for (int i = 1; work != null && i <= plan.job().quantity(); i++) {
-            String name = plan.job().quantity() == 1 ? plan.job().title() : plan.job().title() + " " + i;
+            String name = plan.job().quantity() == 1 ? plan.job().title() : plan.job().title() + " · " + i;
             chains.add(new Chain(name, (i == 1 ? work.chain() : work.again()).tasks()));
         }
         return chains;

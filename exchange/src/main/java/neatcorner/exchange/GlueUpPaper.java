@@ -3,6 +3,7 @@ package neatcorner.exchange;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.figure.CornerFigure;
 import neatcorner.figure.Drawing;
@@ -59,8 +60,18 @@ final class GlueUpPaper {
         if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().isScrew())) {
             drills();
         }
-        sheet.note("!", "Slots are sawn with the frame clamped to its cradle; the hand that steadies a corner stays a "
-                + "nail's length away.", true);
+        caution(ReinforcementKind.Reach.FROM_HEEL,
+                "Slots are sawn with the frame clamped to its cradle, never held by hand.");
+        caution(ReinforcementKind.Reach.FROM_EDGE,
+                "The hand that steadies a corner stays a nail's length away: hard grain turns nails aside.");
+        caution(ReinforcementKind.Reach.ACROSS,
+                "Pieces are clamped, not held, when their ends are mortised or drilled.");
+    }
+
+    private void caution(ReinforcementKind.Reach reach, String caution) throws IOException {
+        if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().reach() == reach)) {
+            sheet.note("!", caution, true);
+        }
     }
 
     /** Drills for each gauge in this wood. */
