@@ -10,12 +10,8 @@ import java.time.temporal.ChronoUnit;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -30,11 +26,10 @@ import neatcorner.saw.SawCut;
  * The bench view: one number fills the screen, with the piece's letter and how it lies. Space ticks the cut off and goes
  * on, Backspace goes back, Esc leaves.
  */
-final class BenchView extends BorderPane {
+final class BenchView extends BenchScreen {
     private static final Logger LOG = Logger.getLogger(BenchView.class.getName());
 
     private final Workbench bench;
-    private final Runnable left;
     private final Label what = new Label();
     private final Label letter = new Label();
     private final FiguresLabel number = new FiguresLabel();
@@ -45,12 +40,8 @@ final class BenchView extends BorderPane {
     private final ProgressBar progress = new ProgressBar(0);
 
     BenchView(Workbench bench, Runnable left) {
+        super("bench-view", left);
         this.bench = bench;
-        this.left = left;
-        setId("bench-view");
-        getStyleClass().add("bench-view");
-        setVisible(false);
-        setManaged(false);
         what.getStyleClass().add("bench-what");
         what.setId("bench-what");
         letter.getStyleClass().add("bench-letter");
@@ -58,18 +49,10 @@ final class BenchView extends BorderPane {
         meaning.getStyleClass().add("bench-meaning");
         miter.getStyleClass().add("bench-miter");
         progress.setMaxWidth(Double.MAX_VALUE);
-        Button back = new Button("Backspace: back");
-        back.setFocusTraversable(false);
-        back.setOnAction(e -> back());
-        Button next = new Button("Space: done, next");
-        next.setFocusTraversable(false);
-        next.setOnAction(e -> next());
-        Button close = new Button("Esc: leave");
-        close.setFocusTraversable(false);
-        close.setOnAction(e -> close());
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, back, next, close);
+        HBox top = new HBox(what, space, button("Backspace: back", this::back),
+                button("Space: done, next", this::next), button("Esc: leave", this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox figures = new VBox(number, meaning);
@@ -83,22 +66,13 @@ final class BenchView extends BorderPane {
         VBox center = new VBox(middle, picture);
         VBox.setVgrow(picture, Priority.ALWAYS);
         setCenter(center);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
 
     void open() {
-        setVisible(true);
-        setManaged(true);
-        toFront();
+        appear();
         show(bench.currentPlan(), bench.notation().get());
         requestFocus();
-    }
-
-    private void close() {
-        setVisible(false);
-        setManaged(false);
-        left.run();
     }
 
     void show(Plan plan, Notation notation) {
@@ -133,23 +107,8 @@ final class BenchView extends BorderPane {
         picture.show(SawFigure.of(plan, cut), notation);
     }
 
-    private void key(KeyEvent e) {
-        boolean used = true;
-        if (e.getCode() == KeyCode.SPACE || e.getCode() == KeyCode.RIGHT) {
-            next();
-        } else if (e.getCode() == KeyCode.BACK_SPACE || e.getCode() == KeyCode.LEFT) {
-            back();
-        } else if (e.getCode() == KeyCode.ESCAPE) {
-            close();
-        } else {
-            used = false;
-        }
-        if (used) {
-            e.consume();
-        }
-    }
-
-    private void next() {
+    @Override
+    void next() {
         Plan plan = bench.currentPlan();
         int index = bench.cut().get();
         if (index < plan.cuts().size()) {
@@ -163,7 +122,8 @@ final class BenchView extends BorderPane {
         }
     }
 
-    private void back() {
+    @Override
+    void back() {
         bench.cut().set(Math.max(0, bench.cut().get() - 1));
     }
 

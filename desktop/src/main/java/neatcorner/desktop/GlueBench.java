@@ -5,12 +5,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -26,9 +22,8 @@ import neatcorner.plan.Plan;
  * The bench view of a glue-up: one step fills the screen, with the glue's open time running down while it runs. Space goes on
  * and starts a wait's timer, Backspace goes back, Esc leaves.
  */
-final class GlueBench extends BorderPane {
+final class GlueBench extends BenchScreen {
     private final Workbench bench;
-    private final Runnable left;
     private final Label what = new Label();
     private final Label number = new Label();
     private final Label text = new Label();
@@ -41,13 +36,9 @@ final class GlueBench extends BorderPane {
     private Optional<Instant> opened = Optional.empty();
 
     GlueBench(Workbench bench, Runnable left) {
+        super("glue-bench", left);
         this.bench = bench;
-        this.left = left;
         this.timers = new TimerBar(bench);
-        setId("glue-bench");
-        getStyleClass().add("bench-view");
-        setVisible(false);
-        setManaged(false);
         what.getStyleClass().add("bench-what");
         number.getStyleClass().add("bench-letter");
         text.getStyleClass().add("bench-step");
@@ -74,31 +65,15 @@ final class GlueBench extends BorderPane {
         center.getStyleClass().add("bench-glue");
         setTop(new VBox(top, progress));
         setCenter(center);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         bench.ticks().addListener((observed, old, now) -> showClock());
-    }
-
-    private static Button button(String text, Runnable run) {
-        Button button = new Button(text);
-        button.setFocusTraversable(false);
-        button.setOnAction(e -> run.run());
-        return button;
     }
 
     void open() {
         step = 0;
         opened = Optional.empty();
-        setVisible(true);
-        setManaged(true);
-        toFront();
+        appear();
         show(bench.currentPlan(), bench.notation().get());
         requestFocus();
-    }
-
-    private void close() {
-        setVisible(false);
-        setManaged(false);
-        left.run();
     }
 
     private List<GlueStep> steps() {
@@ -150,7 +125,8 @@ final class GlueBench extends BorderPane {
         }
     }
 
-    private void next() {
+    @Override
+    void next() {
         List<GlueStep> steps = steps();
         if (steps.isEmpty()) {
             return;
@@ -170,24 +146,9 @@ final class GlueBench extends BorderPane {
         show(bench.currentPlan(), bench.notation().get());
     }
 
-    private void back() {
+    @Override
+    void back() {
         step = Math.max(0, step - 1);
         show(bench.currentPlan(), bench.notation().get());
-    }
-
-    private void key(KeyEvent e) {
-        boolean used = true;
-        if (e.getCode() == KeyCode.SPACE || e.getCode() == KeyCode.RIGHT) {
-            next();
-        } else if (e.getCode() == KeyCode.BACK_SPACE || e.getCode() == KeyCode.LEFT) {
-            back();
-        } else if (e.getCode() == KeyCode.ESCAPE) {
-            close();
-        } else {
-            used = false;
-        }
-        if (used) {
-            e.consume();
-        }
     }
 }

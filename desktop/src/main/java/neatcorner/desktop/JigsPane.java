@@ -11,9 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 import neatcorner.exchange.JigTemplates;
 import neatcorner.exchange.PaperSize;
 import neatcorner.glueup.CornerJig;
@@ -29,18 +27,18 @@ import neatcorner.plan.Slate;
 import neatcorner.stock.Search;
 
 /** A jig for the frame on the bench: what to cut and from where, how it goes together, and its templates as files. */
-final class JigsPane extends ScrollPane {
+final class JigsPane extends StepList {
     private static final Logger LOG = Logger.getLogger(JigsPane.class.getName());
     private final Workbench bench;
     private final MenuButton which = new MenuButton();
     private final Button templates;
-    private final VBox rows = new VBox();
     private final List<LengthBox> sizes = new ArrayList<>();
     private final Label holes = new Label();
     private final HBox holeCounter;
     private JigDesign.Kind kind = JigDesign.Kind.CORNER_JIG;
 
     JigsPane(Workbench bench, Runnable refresh) {
+        super("jig-cuts");
         this.bench = bench;
         which.setId("jig");
         which.setOnShowing(e -> {
@@ -67,14 +65,6 @@ final class JigsPane extends ScrollPane {
         more.setId("more-holes");
         more.setAccessibleText("more holes");
         holeCounter = Controls.captioned("Holes", fewer, holes, more);
-        setId("jig-cuts");
-        getStyleClass().add("steps");
-        rows.getStyleClass().add("step-rows");
-        setContent(rows);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setMinWidth(290);
-        setPrefWidth(330);
     }
 
     List<Node> tools() {
@@ -136,7 +126,7 @@ final class JigsPane extends ScrollPane {
                 nodes.add(line(step.in(notation)));
             }
         }
-        rows.getChildren().setAll(nodes);
+        setRows(nodes);
     }
 
     private static Label heading(String text) {

@@ -7,7 +7,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -17,20 +16,12 @@ import neatcorner.plan.GlueUpWork;
 import neatcorner.plan.Plan;
 
 /** The steps of a glue-up beside the frame, with their times; a wait can be timed. */
-final class StepsPane extends ScrollPane {
+final class StepsPane extends StepList {
     private final Workbench bench;
-    private final VBox rows = new VBox();
 
     StepsPane(Workbench bench) {
+        super("glue-steps");
         this.bench = bench;
-        setId("glue-steps");
-        getStyleClass().add("steps");
-        rows.getStyleClass().add("step-rows");
-        setContent(rows);
-        setFitToWidth(true);
-        setHbarPolicy(ScrollBarPolicy.NEVER);
-        setMinWidth(290);
-        setPrefWidth(330);
     }
 
     void show(Plan plan, Notation notation) {
@@ -40,7 +31,7 @@ final class StepsPane extends ScrollPane {
         for (int i = 0; i < steps.size(); i++) {
             nodes.add(row(plan, i, steps.get(i), notation));
         }
-        rows.getChildren().setAll(nodes);
+        setRows(nodes);
     }
 
     private Node row(Plan plan, int index, GlueStep step, Notation notation) {
