@@ -34,8 +34,4 @@ public record Clamp(Kind kind, String name, Length reach, double force, int coun
     public Clamp withCount(int newCount) {
         return new Clamp(kind, name, reach, force, newCount);
     }
-
-    public Clamp withReach(Length newReach) {
-        return new Clamp(kind, name, newReach, force, count);
-    }
 }

@@ -28,11 +28,6 @@ public record Floor(List<Chain> chains, WorkCalendar calendar, Map<Resource, Int
         return free.values().stream().mapToInt(Integer::intValue).toArray();
     }
 
-    /** Minutes of hands in all. */
-    public long hands() {
-        return chains.stream().flatMap(chain -> chain.tasks().stream()).mapToLong(Task::hands).sum();
-    }
-
     /** Whether a chain could be done if nothing else were in the shop. */
     boolean canBeDone(Chain chain) {
         int[] room = new int[Resource.values().length];

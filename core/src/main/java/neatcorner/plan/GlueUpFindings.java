@@ -10,6 +10,7 @@ import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
+import neatcorner.glueup.SqueezeOut;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
@@ -32,6 +33,12 @@ final class GlueUpFindings {
                     + (glue.school() == School.ALL_AT_ONCE ? "all corners" : "the corners")
                     + " takes {0}, but " + chosen.glue().name() + " stays open for {1} in this room.",
                     minutes(glue.takes()), minutes(glue.opens())), quicker(work, chosen)));
+        }
+        if (chosen.finish().stained() && chosen.squeezeOut() == SqueezeOut.WIPE) {
+            findings.add(Finding.note("glue.stain-follows", GLUE_UP, Sentence.of(
+                    "Stain follows: where wet glue was wiped into the grain it stays pale."),
+                    new Remedy(Sentence.of("Lift the glue when rubbery"), job -> job.withGlueUp(
+                            job.glueUp().withSqueezeOut(SqueezeOut.LIFT)))));
         }
         addClamps(plan, work, findings);
         addJig(plan, work, findings);

@@ -167,6 +167,9 @@ class CornerPlanTest {
         assertEquals(15, mended(frozen, "glue.too-cold").glueUp().temperature());
         Job out = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withOutdoors(true));
         assertTrue(mended(out, "glue.not-outdoors").glueUp().glue().outdoors());
+        Job stained = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withFinish(
+                Recipe.named("stain and clear").orElseThrow()));
+        mended(stained, "glue.stain-follows");
         Job quick = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withTemperature(34).withSchool(School.ALL_AT_ONCE));
         mended(quick, "glue.open-time");
     }

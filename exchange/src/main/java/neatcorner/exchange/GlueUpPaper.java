@@ -109,7 +109,10 @@ final class GlueUpPaper {
         for (GlueStep step : work.glue().steps()) {
             sheet.tick(step.what().in(notation) + "  (" + time(step) + (step.open() ? ", glue is open" : "") + ")");
         }
-        sheet.note("!", "Gloves for epoxy and polyurethane; aired room for solvents. The label decides.", true);
+        sheet.note("!", "Gloves for epoxy and polyurethane. The label decides.", true);
+        if (plan.job().glueUp().finish().solvent()) {
+            sheet.note("!", "Air the room while this finish dries, and keep flames away.", true);
+        }
         if (plan.job().glueUp().finish().oily()) {
             sheet.note("!", "Oily rags dry flat outdoors or lie in a closed metal can of water: they can catch fire.",
                     true);

@@ -190,7 +190,7 @@ class GlueUpFilesTest {
         try (PDDocument document = Loader.loadPDF(PaperPdf.write(Planner.plan(oily), PaperSize.A4, MM))) {
             String text = new PDFTextStripper().getText(document);
             for (String expected : List.of("Corners D–A, A–B, B–C, C–D", "Blade height", "Glue-up: interior PVA",
-                    "Spread glue on both faces", "Oily rags", "in this order of corners")) {
+                    "Spread glue on both faces", "Oily rags", "Air the room", "in this order of corners")) {
                 assertTrue(text.contains(expected), expected);
             }
         }
