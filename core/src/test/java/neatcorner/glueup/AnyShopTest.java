@@ -24,7 +24,7 @@ class AnyShopTest {
         List<WorkCalendar.Span> spans = new ArrayList<>();
         long at = random.nextInt(50);
         for (int i = 0; i < 400; i++) {
-            long length = 130 + random.nextInt(200);
+            long length = 130L + random.nextInt(200);
             spans.add(new WorkCalendar.Span(at, at + length));
             at += length + 20 + random.nextInt(800);
         }
