@@ -225,29 +225,17 @@ final class Clearance {
             Vertex along = fromBefore ? new Vertex(-1, 0) : wood.along();
             return part.swept(along.x() * way, along.y() * way, 0);
         }
-        Vertex along = part.kind() == ReinforcementKind.PEG ? toToe() : wood.seam().direction();
+        Vertex along = part.kind() == ReinforcementKind.PEG ? wood.toToe() : wood.seam().direction();
         return part.swept(along.x() * way, along.y() * way, 0);
-    }
-
-    private Vertex toToe() {
-        double length = Math.hypot(wood.toe().x(), wood.toe().y());
-        return new Vertex(wood.toe().x() / length, wood.toe().y() / length);
     }
 
     private Part longer(Part part, Reinforcement what, double by) {
         Reinforcement more = what.withSize(what.size().plus(Length.mm(by)))
                 .withTilt(part.number() % 2 == 0 ? what.tilt() : what.tilt().negate())
-                .at(at(part.fromHeel()), at(part.fromFace()));
-        Part swept = part;
+                .at(Length.mm(part.fromHeel()), Length.mm(part.fromFace()));
         List<Part> longer = PartShapes.of(wood, more.withCount(1), part.of());
-        int same = 0;
-        for (Part each : longer) {
-            if (longer.size() == 1 || sameSide(each, part)) {
-                same++;
-                swept = part.with(shifted(each, part));
-            }
-        }
-        return same == 0 ? part : swept;
+        return longer.stream().filter(each -> longer.size() == 1 || sameSide(each, part)).findFirst()
+                .map(each -> part.with(shifted(each, part))).orElse(part);
     }
 
     /** Of a part of a group: where it stands, with the longer one's shape. */
@@ -260,10 +248,6 @@ final class Clearance {
         Vertex va = a.slabs().getFirst().shape().getFirst();
         Vertex vb = b.slabs().getFirst().shape().getFirst();
         return va.distanceTo(vb) < 0.01;
-    }
-
-    private static Length at(double mm) {
-        return Length.mm(mm);
     }
 
     /** The largest distance for which a condition that fails once and for all still holds, to a thousandth of a mm. */

@@ -74,6 +74,12 @@ public final class CornerWood {
         return toe;
     }
 
+    /** Unit vector from the heel to the toe. */
+    Vertex toToe() {
+        double length = Math.hypot(toe.x(), toe.y());
+        return new Vertex(toe.x() / length, toe.y() / length);
+    }
+
     /** Unit vector along the side after the corner, away from it. */
     public Vertex along() {
         return along;
@@ -157,8 +163,7 @@ public final class CornerWood {
     }
 
     private Seam miter(double front, double back) {
-        double length = Math.hypot(toe.x(), toe.y());
-        return new Seam(front, back, new Vertex(0, 0), new Vertex(toe.x() / length, toe.y() / length));
+        return new Seam(front, back, new Vertex(0, 0), toToe());
     }
 
     /** The piece after has the whole corner; the seam is its sight edge, run on. */

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import neatcorner.measure.Length;
 
 /**
  * A corner with all that holds it: where every part lies, what it runs into, and how far it could move.
@@ -65,6 +66,12 @@ public record JoinedCorner(CornerWood wood, List<Reinforcement> reinforcements, 
             }
         }
         return least.isEmpty() ? Map.of() : new EnumMap<>(least);
+    }
+
+    /** From the frame's back to the near side of a slot or a part that is sawn in from the heel. */
+    public Length toBack(Part part) {
+        return wood.section().thickness().minus(Length.mm(part.fromFace()))
+                .minus(reinforcements.get(part.of()).thickness().scaled(0.5));
     }
 
     /** Plates of a brace, seen from the front. */

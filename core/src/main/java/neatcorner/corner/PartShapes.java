@@ -418,7 +418,7 @@ final class PartShapes {
         double t = wood.thickness();
         Length given = what.fromHeel();
         double diagonal = Math.hypot(wood.toe().x(), wood.toe().y());
-        Vertex in = new Vertex(wood.toe().x() / diagonal, wood.toe().y() / diagonal);
+        Vertex in = wood.toToe();
         double half = thin / 2;
         double least = (margins.outer() + half) * diagonal / Math.min(wood.before(), wood.after());
         double most = diagonal * (1 - (wood.rabbet() + margins.hidden() + half) / Math.min(wood.before(),

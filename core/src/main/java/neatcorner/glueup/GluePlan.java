@@ -59,7 +59,8 @@ public record GluePlan(School school, Holding holding, double opens, double take
     public record Frame(int corners, Length perimeter, Opening outside, boolean square, boolean standsOut,
             double faceArea, boolean soft, boolean pinned) {
 
-        Length band() {
+        /** What a band must reach, with its free end. */
+        public Length band() {
             return perimeter.plus(Length.mm(BAND_END));
         }
     }

@@ -66,7 +66,7 @@ public final class CornerFields {
         return fields;
     }
 
-    private static String capital(String text) {
+    static String capital(String text) {
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 

@@ -108,7 +108,7 @@ final class CornerFindings {
         String other = clash.other() >= 0
                 ? "the " + corner.parts().get(clash.other()).name()
                 : clash.with().title();
-        String what = capital("the " + part.name()) + where;
+        String what = CornerFields.capital("the " + part.name()) + where;
         Sentence message = clash.breach()
                 ? Sentence.of(what + " " + through(clash) + " " + other + " by {0}.", Length.mm(clash.by()))
                 : Sentence.of(what + " comes {0} too near to " + other + ".", Length.mm(clash.by()));
@@ -126,10 +126,6 @@ final class CornerFindings {
             case PACK -> "is in the way of";
             case PART -> "runs into";
         };
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     static String code(ReinforcementKind kind, Clash clash) {
@@ -172,7 +168,7 @@ final class CornerFindings {
                     : face != null && !face.equals(before.fromFace())
                             ? Sentence.of("Move to {0} behind the face", face)
                             : Sentence.of("Move to the usual place");
-            case SHORTENED -> Sentence.of(capital(better.kind().sizeName()) + " {0}", better.size());
+            case SHORTENED -> Sentence.of(CornerFields.capital(better.kind().sizeName()) + " {0}", better.size());
             case FEWER -> Sentence.of("Use {0} only", Scalar.count(better.count()));
         };
     }

@@ -63,7 +63,7 @@ public final class CornerSlate {
                     Reading.given(title(what) + ", leg", what.size())));
         }
         rooms(index, what);
-        long count = (long) (what.kind().isFromBothSides() ? 2 * what.count() : what.count()) * corners()
+        long count = (long) what.parts() * corners()
                 * plan.job().quantity();
         rows.add(Slate.Row.plain(title(what) + "s in all", Reading.computed(title(what) + "s in all",
                 Scalar.count(count), "for {0} corners", Reading.given("Corners",
@@ -75,8 +75,7 @@ public final class CornerSlate {
     }
 
     private static String title(Reinforcement what) {
-        String title = what.kind().title();
-        return Character.toUpperCase(title.charAt(0)) + title.substring(1);
+        return CornerFields.capital(what.kind().title());
     }
 
     private void spline(Reinforcement what, List<Part> parts) {
@@ -87,8 +86,7 @@ public final class CornerSlate {
         Reading thin = Reading.given("Slot", what.thickness());
         for (Part part : parts) {
             Reading middle = Reading.given("Middle of the slot from the front", Length.mm(part.fromFace()));
-            Length back = plan.job().section().thickness().minus(Length.mm(part.fromFace()))
-                    .minus(what.thickness().scaled(0.5));
+            Length back = kind.corner().toBack(part);
             rows.add(Slate.Row.large("Back to blade" + number(part, parts), Reading.computed(
                     "Back of the frame to the blade", back, "{0} − {1} − ½ × {2}: fence, less the cradle's upright",
                     thickness, middle, thin)));

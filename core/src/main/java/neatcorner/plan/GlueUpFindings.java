@@ -70,13 +70,9 @@ final class GlueUpFindings {
         if (chosen.outdoors() && !glue.outdoors()) {
             Glue weatherproof = Glue.KNOWN.stream().filter(Glue::outdoors)
                     .filter(other -> other.coldest() <= chosen.temperature()).findFirst().orElse(null);
-            findings.add(Finding.stop("glue.not-outdoors", GLUE_UP, Sentence.of(capital(glue.name())
+            findings.add(Finding.stop("glue.not-outdoors", GLUE_UP, Sentence.of(CornerFields.capital(glue.name())
                     + " does not stand the weather."), weatherproof == null ? null : use(weatherproof)));
         }
-    }
-
-    private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     private static Remedy use(Glue glue) {
@@ -106,7 +102,7 @@ final class GlueUpFindings {
         if (glue.clamps() <= glue.there()) {
             return;
         }
-        Length band = work.frame().perimeter().plus(Length.mm(150));
+        Length band = work.frame().band();
         Sentence message = switch (glue.holding()) {
             case BAND -> !work.frame().standsOut()
                     ? Sentence.of("A band does not press corners that turn inwards: glue corner by corner.")
@@ -131,7 +127,7 @@ final class GlueUpFindings {
                 Job tried = plan.job().withGlueUp(plan.job().glueUp().withSchool(school).withHolding(holding));
                 GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), tried.shop());
                 if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()) {
-                    return new Remedy(Sentence.of(capital(school.title()) + ", with " + holding.title()),
+                    return new Remedy(Sentence.of(CornerFields.capital(school.title()) + ", with " + holding.title()),
                             job -> job.withGlueUp(job.glueUp().withSchool(school).withHolding(holding)));
                 }
             }
@@ -144,7 +140,7 @@ final class GlueUpFindings {
     private static neatcorner.glueup.Workshop longer(Job job, GlueUpWork work) {
         List<Clamp> clamps = new java.util.ArrayList<>(job.shop().clamps());
         double needs = work.glue().tension().least();
-        Length reach = Length.mm(Math.ceil((work.frame().perimeter().toMm() + 150) / 500) * 500);
+        Length reach = Length.mm(Math.ceil(work.frame().band().toMm() / 500) * 500);
         clamps.add(new Clamp(Clamp.Kind.BAND, "long band clamp", reach, Math.max(1200, needs), 1));
         return job.shop().withClamps(clamps);
     }

@@ -93,9 +93,7 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
             for (Part part : each.corner().parts()) {
                 if (part.kind() == ReinforcementKind.SPLINE) {
                     Reinforcement spline = each.corner().reinforcements().get(part.of());
-                    Length back = plan.job().section().thickness().minus(Length.mm(part.fromFace()))
-                            .minus(spline.thickness().scaled(0.5));
-                    return jigs.cradle(interior, spline.size(), back);
+                    return jigs.cradle(interior, spline.size(), each.corner().toBack(part));
                 }
             }
         }

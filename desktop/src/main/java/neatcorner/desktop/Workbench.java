@@ -25,7 +25,6 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
-import neatcorner.exchange.ShopFile;
 import neatcorner.glueup.Workshop;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -57,7 +56,7 @@ final class Workbench implements AutoCloseable {
     private @Nullable SawShelf saws;
     private @Nullable ShopTimers timers;
     private @Nullable ShopDay day;
-    private @Nullable Workshop workshop;
+    private final WorkshopShelf workshop;
     private final Keeper keeper = new Keeper(outcome -> Platform.runLater(() -> kept(outcome)));
     private final Deque<Job> undone = new ArrayDeque<>();
     private final Deque<Job> done = new ArrayDeque<>();
@@ -87,6 +86,7 @@ final class Workbench implements AutoCloseable {
         this.settings = Settings.load(home);
         this.shop = new Shop(home);
         this.shelf = new OffcutShelf(home.offcuts());
+        this.workshop = new WorkshopShelf(home.workshop());
         this.committed = Defaults.blank(settings.units());
         this.jobFile = JobFile.of(committed);
         this.plan = new ReadOnlyObjectWrapper<>(Planner.plan(committed));
@@ -156,32 +156,6 @@ final class Workbench implements AutoCloseable {
     /** Changes what the shop has. It is kept for all jobs. */
     void changeShop(java.util.function.UnaryOperator<Workshop> change) {
         edit(job().withShop(change.apply(job().shop())));
-    }
-
-    /** A job as it is made in this shop, once the shop has been described. */
-    private Job inShop(Job job) {
-        if (workshop == null && Files.exists(home.workshop())) {
-            try {
-                workshop = ShopFile.read(Files.readString(home.workshop()));
-            } catch (IOException | BadFile e) {
-                LOG.log(Level.WARNING, "shop not read", e);
-            }
-        }
-        Workshop known = workshop;
-        return known == null ? job : job.withShop(known);
-    }
-
-    private void keepShop(Workshop shop) {
-        if (shop.equals(workshop)) {
-            return;
-        }
-        workshop = shop;
-        try {
-            Files.createDirectories(home.data());
-            JobFile.writeWhole(home.workshop(), ShopFile.write(shop).getBytes(java.nio.charset.StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "shop not kept", e);
-        }
     }
 
     ReadOnlyObjectProperty<Plan> plan() {
@@ -262,7 +236,7 @@ final class Workbench implements AutoCloseable {
 
     private void commit(Job job) {
         if (!job.shop().equals(committed.shop())) {
-            keepShop(job.shop());
+            workshop.keep(job.shop());
         }
         committed = job;
         jobFile = jobFile.withJob(job);
@@ -386,7 +360,7 @@ final class Workbench implements AutoCloseable {
         undone.clear();
         canUndo.set(false);
         canRedo.set(false);
-        committed = inShop(job.job());
+        committed = workshop.inShop(job.job());
         jobFile = job.withJob(committed);
         keeper.attend(path, text);
         file.set(path);
