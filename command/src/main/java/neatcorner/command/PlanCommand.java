@@ -26,6 +26,7 @@ import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Planner;
+import neatcorner.plan.SawWords;
 import neatcorner.saw.SawSetting;
 import neatcorner.stock.CutStick;
 import org.jspecify.annotations.Nullable;
@@ -119,8 +120,9 @@ final class PlanCommand implements Callable<Integer> {
         print.println("  " + NestCommand.sticks(plan.layout().sticks().size()) + ", "
                 + (plan.layout().proved() ? "proved least: " : "not proved least: ") + plan.layout().proof());
         for (SawSetting setting : plan.settings()) {
-            print.println("  saw " + notation.text(setting.miter()) + ", stop " + notation.text(setting.stop()) + ": "
-                    + String.join(", ", setting.pieces()));
+            print.println("  " + SawWords.of(plan.job().saw(), plan.cutOf(setting), "", "; stop {3}"
+                    + SawWords.points(setting) + ": " + String.join(", ", setting.pieces()), setting.stop())
+                    .in(notation));
         }
     }
 }

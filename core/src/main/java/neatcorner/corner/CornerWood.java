@@ -157,9 +157,9 @@ public final class CornerWood {
         return seams;
     }
 
-    /** Fingers of a box corner: an odd number, each about 10 mm (common practice). */
+    /** Fingers of a box corner. */
     public int fingers() {
-        return Math.max(3, 2 * (int) (thickness() / 20) + 1);
+        return CornerJoint.fingers(section.thickness());
     }
 
     private Seam miter(double front, double back) {

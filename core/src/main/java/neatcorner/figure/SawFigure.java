@@ -3,9 +3,12 @@ package neatcorner.figure;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Tip;
 import neatcorner.plan.Plan;
 import neatcorner.saw.SawCut;
+import neatcorner.saw.Side;
 import neatcorner.stock.CutStick;
 
 /**
@@ -25,8 +28,7 @@ public final class SawFigure {
         this.plan = plan;
         this.cut = cut;
         this.w = cut.piece().piece().face().toMm();
-        boolean swung = isFinal() && !cut.isFaceDown(plan.job().saw());
-        this.side = swung ? -1 : 1;
+        this.side = cut.lies(plan.job().saw()) == Side.LEFT ? -1 : 1;
         this.shown = Math.min(cut.piece().piece().outer().toMm(), w * 6);
     }
 
@@ -90,8 +92,35 @@ public final class SawFigure {
             wood(List.of(new Point(0, 0), new Point(end, 0), new Point(end - farSlant, w), new Point(slant(), w)),
                     wood, seed);
         }
+        drawTiltedEnd(cut.end(), 0, slant());
+        if (isFinal()) {
+            drawTiltedEnd(piece.left(), end, end - farSlant);
+        }
         drawRabbet(piece, broken);
         marks.label(new Point(side * shown * 0.28, w * 0.42), 0, 12, Anchor.MIDDLE, label(), 36, true, Tint.WOOD_INK);
+    }
+
+    /**
+     * Under a tilted blade the piece is longer on the table than on top, or shorter: the slanting face of the cut, seen from
+     * above where it faces up. The outline is that on the table.
+     *
+     * @param heel where the end meets the fence
+     * @param toe  where it meets the sight edge
+     */
+    private void drawTiltedEnd(EndCut end, double heel, double toe) {
+        if (!end.isTilted()) {
+            return;
+        }
+        double into = heel == 0 ? side : -side;
+        double back = plan.job().section().thickness().toMm() * end.bevel().tan() / end.miter().cos();
+        Point top = new Point(heel + into * back, 0);
+        Point near = new Point(toe + into * back, w);
+        if (back > 0) {
+            marks.hatch(List.of(new Point(heel, 0), top, near, new Point(toe, w)), 30, 5, Tint.WOOD_INK);
+            marks.line(Tint.WOOD_INK, 1.4, top, near);
+        } else {
+            marks.dashed(Tint.WOOD_INK, top, near);
+        }
     }
 
     private void wood(List<Point> outline, Tint tint, long seed) {
@@ -149,25 +178,27 @@ public final class SawFigure {
                 Anchor.MIDDLE, miter, "Miter", null);
     }
 
+    /** Between the outermost points of both ends: at the fence where the heels stand out, else at the sight edge. */
     private void drawStop() {
         Length stop = cut.stop();
-        double at = side * shown;
+        Piece piece = cut.piece().piece();
+        double near = cut.end().tip() == Tip.TOE ? slant() : 0;
+        double end = side * shown;
+        boolean toe = piece.left().tip() == Tip.TOE;
+        double far = stop != null && toe ? end - piece.left().miter().tan() * w * side : end;
         if (stop != null) {
-            Box block = stopBlock(at);
+            Box block = stopBlock(far, toe);
             marks.area(block, Tint.CUT, Tint.INK, 1.2);
-            marks.label(new Point(block.center().x(), block.bottom()), 0, 18, Anchor.MIDDLE, "stop", 14, true,
-                    Tint.INK);
-            marks.dimension(new Point(Math.min(0, at), -w * 0.55), new Point(Math.max(0, at), -w * 0.55), 30, stop,
-                    "Stop", null);
-        } else {
-            Length rough = cut.piece().piece().outer().plus(plan.job().saw().rough());
-            marks.dimension(new Point(0, -w * 0.55), new Point(at, -w * 0.55), 30, rough, "Leave at least", null);
+            marks.label(new Point(block.center().x(), block.bottom()), 0, 18, Anchor.MIDDLE,
+                    toe ? "stop, at the toe" : "stop", 14, true, Tint.INK);
         }
+        marks.dimension(new Point(Math.min(near, far), -w * 0.55), new Point(Math.max(near, far), -w * 0.55), 30,
+                stop == null ? cut.leaves(plan.job().saw()) : stop, stop == null ? "Leave" : "Stop", null);
     }
 
-    private Box stopBlock(double at) {
+    private Box stopBlock(double at, boolean toe) {
         double far = at + side * w * 0.5;
-        return new Box(Math.min(at, far), -w * 0.55, Math.max(at, far), w * 0.35);
+        return new Box(Math.min(at, far), -w * 0.55, Math.max(at, far), toe ? w * 1.15 : w * 0.35);
     }
 
     private void drawWords() {
@@ -175,13 +206,25 @@ public final class SawFigure {
         double x = side * shown * 0.72;
         marks.label(new Point(x, w), 0, 26, Anchor.MIDDLE, down ? "face down" : "face up", 17, true, Tint.INK);
         marks.label(new Point(x, w), 0, 48, Anchor.MIDDLE, "sight edge and rabbet towards you", 14, false, Tint.INK);
-        if (Math.abs(cut.bevel().degrees()) > 1e-9) {
-            Point low = new Point(-side * w * 1.1, w * 1.9);
-            marks.label(low, 0, -16, Anchor.MIDDLE, isFinal() ? "tilt the blade the other way" : "tilt the blade", 15,
-                    true, Tint.CUT);
-            marks.value(low, Anchor.MIDDLE, cut.bevel(), "Tilt", null);
-        }
+        drawTilt();
         marks.label(new Point(-side * w * 1.1, w), 0, 22, Anchor.MIDDLE, waste(), 13, false, Tint.FAINT_INK);
+    }
+
+    /** The blade seen along the cut: upright, and as it leans. */
+    private void drawTilt() {
+        Side leans = cut.leans(plan.job().saw());
+        if (leans == null) {
+            return;
+        }
+        Point foot = new Point(-side * w * 1.7, w * 2.2);
+        double angle = Math.abs(cut.bevel().radians()) * (leans == Side.LEFT ? -1 : 1);
+        marks.line(Tint.INK, 1.4, foot.plus(-w * 0.45, 0), foot.plus(w * 0.45, 0));
+        marks.dashed(Tint.CONSTRUCTION, foot, foot.plus(0, -w * 0.7));
+        marks.line(Tint.CUT, 3, foot, foot.plus(Math.sin(angle) * w * 0.7, -Math.cos(angle) * w * 0.7));
+        marks.value(foot.plus(0, w * 0.18), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(cut.bevel().degrees())), "Tilt",
+                null);
+        marks.label(foot.plus(0, -w * 0.7), 0, -10, Anchor.MIDDLE, "blade's top to the " + leans.title(), 14, true,
+                Tint.CUT);
     }
 
     private String waste() {

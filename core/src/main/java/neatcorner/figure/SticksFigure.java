@@ -147,14 +147,16 @@ public final class SticksFigure {
 
     private void drawPiece(CutPiece cut, double y, Tint wood, long seed) {
         Piece piece = cut.piece();
+        double outer = cut.at().plus(piece.outerFromLeft()).toMm();
+        double outerEnd = outer + piece.outer().toMm();
+        double sight = cut.at().plus(piece.sightFromLeft()).toMm();
+        double sightEnd = sight + piece.sight().toMm();
         double from = cut.at().toMm();
         double to = cut.end().toMm();
-        double slantLeft = piece.left().miter().tan() * piece.face().toMm();
-        double slantRight = piece.right().miter().tan() * piece.face().toMm();
         double top = cut.flipped() ? y + height : y;
         double bottom = cut.flipped() ? y : y + height;
-        List<Point> outline = List.of(new Point(from, top), new Point(to, top), new Point(to - slantRight, bottom),
-                new Point(from + slantLeft, bottom));
+        List<Point> outline = List.of(new Point(outer, top), new Point(outerEnd, top), new Point(sightEnd, bottom),
+                new Point(sight, bottom));
         marks.wood(outline, wood, 0, seed);
         boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,

@@ -9,7 +9,11 @@ import neatcorner.measure.Mass;
 import neatcorner.measure.Units;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
+import neatcorner.outline.Outline;
+import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Seat;
 import neatcorner.section.Section;
 
 /**
@@ -24,36 +28,92 @@ public record Weight(Mass wood, Mass pack) {
         return wood.plus(pack);
     }
 
-    /** Wood from the section's area and each piece's length at the section's centroid; sheets from their cut sizes. */
-    public static Weight of(List<Piece> pieces, Section section, Pack pack, FrameSizes sizes, Units units) {
-        double wood = 0;
-        for (Piece piece : pieces) {
-            double atCentroid = section.centroidXMm() / section.width().toMm();
-            double length = piece.sight().toMm() + (piece.outer().toMm() - piece.sight().toMm()) * atCentroid;
-            wood += section.areaMm2(piece.face()) * 1e-6 * length * 1e-3 * section.density();
-        }
+    /**
+     * Wood as it stands in the joined frame; sheets from their cut sizes, as their share of the upright boxes round an
+     * outline that is no rectangle.
+     *
+     * @param contours the frame's edges, for the wood of curves and the shape of sheets
+     */
+    public static Weight of(Frame frame, Contours contours, Pack pack, FrameSizes sizes, Units units) {
+        Rabbet seat = Seat.of(frame.section, frame.outline.slope()).rabbet();
         double sheets = 0;
         for (Layer layer : pack.layers()) {
-            double area = CutSizes.of(layer, sizes, section.rabbet(), units).areaM2();
+            double area = CutSizes.of(layer, sizes, seat, units).areaM2();
             if (layer instanceof Layer.Mat && sizes.window() != null) {
                 area -= sizes.window().areaM2();
             }
             sheets += area * layer.thickness().toMm() * 1e-3 * layer.material().density();
         }
-        return new Weight(new Mass(wood), new Mass(sheets));
+        Loop sheet = contours.rabbet();
+        double share = frame.outline.isRectangle()
+                ? 1
+                : Math.abs(sheet.area()) / Math.max(1e-9, sheet.box().areaM2() * 1e6);
+        double wood = frame.volume(contours) * 1e-9 * frame.section.density();
+        return new Weight(new Mass(wood), pack.layers().isEmpty() ? Mass.ZERO : new Mass(sheets * share));
     }
 
-    /**
-     * Of a frame of any shape: wood from the section's area along the line of its centroid; sheets as their share of the
-     * upright boxes that were weighed.
-     */
-    public static Weight of(Contours contours, Section section, Pack pack, Weight boxes) {
-        double wood = contours.at(section.centroidXMm()).perimeter() * section.areaMm2(section.width()) * 1e-9
-                * section.density();
-        Loop sheet = contours.rabbet();
-        double share = Math.abs(sheet.area()) / Math.max(1e-9, sheet.box().areaM2() * 1e6);
-        return new Weight(new Mass(wood), pack.layers().isEmpty()
-                ? Mass.ZERO
-                : new Mass(boxes.pack().kilograms() * share));
+    /** The wood of a frame: its pieces, what they are cut from, and how they meet. */
+    public record Frame(List<Piece> pieces, Section section, Outline outline, CornerJoint joint) {
+
+        /** mm³ in the joined frame: what two pieces share at a lap or in fingers counts once. */
+        double volume(Contours contours) {
+            if (!contours.segments().isEmpty()) {
+                return contours.at(section.centroidXMm()).perimeter() * section.areaMm2(section.width());
+            }
+            boolean mitred = joint.on(outline) == CornerJoint.MITER;
+            double sum = 0;
+            for (int i = 0; i < pieces.size(); i++) {
+                sum += mitred ? mitred(pieces.get(i)) : layered(i);
+            }
+            return sum;
+        }
+
+        /** The solid of a section between two planes: its area times the length through its centroid. */
+        private double mitred(Piece piece) {
+            Section own = section.withWidth(piece.face());
+            double slope = outline.slope().radians();
+            double out = outline.isSloped()
+                    ? own.centroidXMm() * Math.cos(slope) + own.centroidYMm() * Math.sin(slope)
+                    : own.centroidXMm();
+            return own.areaMm2(piece.face())
+                    * (piece.sight().toMm() + (piece.left().lean() + piece.right().lean()) * out);
+        }
+
+        /** Layer by layer from the front: in each, a piece runs through to the outside, or stands between the others. */
+        private double layered(int index) {
+            Piece piece = pieces.get(index);
+            Section own = section.withWidth(piece.face());
+            double t = section.thickness().toMm();
+            double before = pieces.get(Math.floorMod(index - 1, pieces.size())).face().toMm();
+            double after = pieces.get((index + 1) % pieces.size()).face().toMm();
+            boolean side = index % 2 == 1;
+            double through = joint == CornerJoint.BUTT && !side
+                    ? piece.outer().toMm() + before + after
+                    : piece.outer().toMm();
+            double between = through - before - after;
+            return switch (joint) {
+                case BUTT -> own.areaMm2(piece.face()) * (side ? through : between);
+                case LAP -> own.area(0, t / 2) * (side ? through : between)
+                        + own.area(t / 2, t) * (side ? between : through);
+                case BOX -> fingers(own, side ? through : between, side ? between : through);
+                case MITER, MITRED_LAP -> own.area(t / 2, t) * (between + after) + front(own, before, after, between);
+            };
+        }
+
+        private double fingers(Section own, double even, double odd) {
+            int count = CornerJoint.fingers(section.thickness());
+            double each = section.thickness().toMm() / count;
+            double sum = 0;
+            for (int i = 0; i < count; i++) {
+                sum += own.area(i * each, (i + 1) * each) * (i % 2 == 0 ? even : odd);
+            }
+            return sum;
+        }
+
+        /** The front half of a mitred lap, whose miters run from toe to heel. */
+        private double front(Section own, double before, double after, double between) {
+            double half = section.thickness().toMm() / 2;
+            return own.area(0, half) * (between + own.centroidX(0, half) * (before + after) / own.width().toMm());
+        }
     }
 }

@@ -1,7 +1,9 @@
 package neatcorner.outline;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.stream.IntStream;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import org.jspecify.annotations.Nullable;
@@ -15,10 +17,11 @@ import org.jspecify.annotations.Nullable;
  * @param outside  the outer edge
  * @param straight the straight sides, as numbers of the loops' sides; all of them when there is no curve
  * @param widths   face width of each straight side, as it lies on the saw
+ * @param reach    how far out of the sight edge each straight side lies in the frame's plane; its face in a flat frame
  * @param segments the pieces of the curve, clockwise; empty when there is none
  */
 public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> straight, List<Length> widths,
-        List<Segment> segments) {
+        List<Length> reach, List<Segment> segments) {
     /** Beyond this the short grain at a segment's ends breaks. */
     public static final Angle MOST_RUN_OUT = Angle.ofDegrees(30);
     private static final int MOST_SEGMENTS = 64;
@@ -27,26 +30,33 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
     public Contours {
         straight = List.copyOf(straight);
         widths = List.copyOf(widths);
+        reach = List.copyOf(reach);
         segments = List.copyOf(segments);
     }
 
-    /** Of straight sides. The faces of a sloped frame reach less far in the plane: by the cosine of the slope. */
-    public static Contours straight(Loop sight, double rabbetWidth, List<Length> widths, Angle slope) {
-        List<Integer> sides = new ArrayList<>();
-        for (int i = 0; i < sight.sides(); i++) {
-            sides.add(i);
-        }
-        double[] reach = widths.stream().mapToDouble(width -> width.toMm() * slope.cos()).toArray();
-        return new Contours(sight, sight.offset(rabbetWidth), sight.offset(reach), sides, widths, List.of());
+    /** Of straight sides, with how wide each face is and how far out each side lies in the frame's plane. */
+    public static Contours straight(Loop sight, double rabbetWidth, List<Length> widths, List<Length> reach) {
+        List<Integer> sides = IntStream.range(0, sight.sides()).boxed().toList();
+        return new Contours(sight, sight.offset(rabbetWidth), sight.offset(reach), sides, widths, reach, List.of());
+    }
+
+    /** Of the straight sides of a flat frame. */
+    public static Contours straight(Loop sight, double rabbetWidth, List<Length> widths) {
+        return straight(sight, rabbetWidth, widths, widths);
     }
 
     /** Of a rectangle centred on 0, 0. */
-    public static Contours rectangle(Opening sight, double rabbetWidth, List<Length> widths, Angle slope) {
+    public static Contours rectangle(Opening sight, double rabbetWidth, List<Length> widths, List<Length> reach) {
         double w = sight.width().toMm() / 2;
         double h = sight.height().toMm() / 2;
         return straight(new Loop(
                 List.of(new Vertex(-w, -h), new Vertex(w, -h), new Vertex(w, h), new Vertex(-w, h))), rabbetWidth,
-                widths, slope);
+                widths, reach);
+    }
+
+    /** Of a flat rectangle centred on 0, 0. */
+    public static Contours rectangle(Opening sight, double rabbetWidth, List<Length> widths) {
+        return rectangle(sight, rabbetWidth, widths, widths);
     }
 
     /** A circle or an ellipse with this sight size. */
@@ -54,7 +64,7 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
         Bow bow = new Bow(0, 0, sight.width().toMm() / 2, sight.height().toMm() / 2, -Math.PI / 2, 1.5 * Math.PI);
         List<Segment> parts = segments(bow, null, band, segments, 3);
         return new Contours(joined(parts, List.of(), Segment::inner), joined(parts, List.of(), Segment::rabbet),
-                joined(parts, List.of(), Segment::outer), List.of(), List.of(), parts);
+                joined(parts, List.of(), Segment::outer), List.of(), List.of(), List.of(), parts);
     }
 
     /**
@@ -81,10 +91,11 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
             inner = new Bow(0, 0, half, rise, -Math.PI, 0);
         }
         List<Segment> parts = segments(inner, outer, band, segments, 1);
+        List<Length> faces = Collections.nCopies(3, Length.mm(band.face));
         return new Contours(joined(parts, feet(half, floor), Segment::inner),
                 joined(parts, feet(half + band.rabbet, floor + band.rabbet), Segment::rabbet),
                 joined(parts, feet(half + band.face, floor + band.face), Segment::outer),
-                straightOf(parts), List.of(Length.mm(band.face), Length.mm(band.face), Length.mm(band.face)), parts);
+                straightOf(parts), faces, faces, parts);
     }
 
     private static Bow circle(double radius, double half, double cy) {

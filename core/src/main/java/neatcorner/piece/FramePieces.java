@@ -2,6 +2,7 @@ package neatcorner.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
@@ -17,6 +18,8 @@ import neatcorner.outline.Vertex;
 public final class FramePieces {
     private static final List<String> OF_RECTANGLE = List.of("top", "right", "bottom", "left");
     private static final List<String> OF_ARCH = List.of("right", "bottom", "left");
+
+    private static final EndCut SQUARE = EndCut.flat(Angle.ZERO);
 
     private FramePieces() {}
 
@@ -36,22 +39,28 @@ public final class FramePieces {
     /** Of a rectangle whose corners are joined in another way than by miters; others are mitred whatever is asked. */
     public static List<Piece> of(Contours contours, Outline outline, CornerJoint joint) {
         List<Piece> mitred = of(contours, outline);
-        if (joint.showsMiter() || !outline.isRectangle() || outline.isSloped()) {
-            return mitred;
-        }
-        List<Piece> square = new ArrayList<>();
-        for (int i = 0; i < mitred.size(); i++) {
-            Piece piece = mitred.get(i);
-            Length length = joint == CornerJoint.BUTT && i % 2 == 0 ? piece.sight() : piece.outer();
-            square.add(new Piece(piece.name(), piece.side(), length, length, piece.face(), EndCut.flat(Angle.ZERO),
-                    EndCut.flat(Angle.ZERO)));
-        }
-        return List.copyOf(square);
+        return switch (joint.on(outline)) {
+            case MITER -> mitred;
+            case MITRED_LAP -> mitred.stream().map(FramePieces::squareAtTheRight).toList();
+            case LAP, BOX -> mitred.stream().map(piece -> square(piece, piece.outer())).toList();
+            case BUTT -> IntStream.range(0, mitred.size()).mapToObj(
+                    i -> square(mitred.get(i), i % 2 == 0 ? mitred.get(i).sight() : mitred.get(i).outer())).toList();
+        };
+    }
+
+    private static Piece square(Piece piece, Length length) {
+        return new Piece(piece.name(), piece.side(), length, length, piece.face(), SQUARE, SQUARE);
+    }
+
+    /** Its half behind runs on to the long point there; the show half is mitred by hand. */
+    private static Piece squareAtTheRight(Piece piece) {
+        Length sight = piece.outer().minus(piece.face().scaled(piece.left().lean()));
+        return new Piece(piece.name(), piece.side(), piece.outer(), sight, piece.face(), piece.left(), SQUARE);
     }
 
     /** Of a flat rectangle: A (top), B (right), C (bottom), D (left). */
     public static List<Piece> ofRectangle(Opening sight, Faces faces) {
-        return of(Contours.rectangle(sight, 0, faces.list(), Angle.ZERO), Outline.rectangle());
+        return of(Contours.rectangle(sight, 0, faces.list()), Outline.rectangle());
     }
 
     /** A, B … Z, AA, AB … */
@@ -78,7 +87,8 @@ public final class FramePieces {
         }
         String place = outline.shape() instanceof Shape.Rectangle ? OF_RECTANGLE.get(side) : "side " + (side + 1);
         return new Piece(name(side), place, Length.mm(contours.outside().along(side, contours.sight())),
-                Length.mm(contours.sight().length(side)), contours.widths().get(side), left, right);
+                Length.mm(contours.sight().length(side)), contours.widths().get(side), contours.reach().get(side), left,
+                right);
     }
 
     private static EndCut compound(Angle interior, Angle slope) {

@@ -11,13 +11,20 @@ import neatcorner.measure.Length;
  *
  * @param name  its letter: A is the top, then clockwise
  * @param side  where it goes: top, right, bottom, left
- * @param outer length along the outer edge
- * @param sight length along the sight edge
- * @param face  its face width
+ * @param outer length along the edge that lies farthest out: the outer edge, and where the faces slope, that of the back
+ * @param sight length along the sight edge of the front
+ * @param face  its width as it is cut: the blank's, where that is sawn to a curve later
+ * @param reach how far out the outer edge lies from the sight edge in the frame's plane; the face of a flat frame
  */
-public record Piece(String name, String side, Length outer, Length sight, Length face, EndCut left, EndCut right) {
+public record Piece(String name, String side, Length outer, Length sight, Length face, Length reach, EndCut left,
+        EndCut right) {
 
-    /** The longer of its two edges: what it takes of a stick. */
+    /** Of a flat frame. */
+    public Piece(String name, String side, Length outer, Length sight, Length face, EndCut left, EndCut right) {
+        this(name, side, outer, sight, face, face, left, right);
+    }
+
+    /** The longer of its two edges. */
     public Length longPoint() {
         return Length.max(outer, sight);
     }
@@ -26,14 +33,32 @@ public record Piece(String name, String side, Length outer, Length sight, Length
         return Length.min(outer, sight);
     }
 
-    /** The miter that leans the most; the waste to the next piece on the stick follows from it. */
-    public double steepestMiterRadians() {
-        return Math.max(Math.abs(left.miter().radians()), Math.abs(right.miter().radians()));
+    /**
+     * What it takes of a stick: the distance along it between the outermost points of both edges. At an inward corner that
+     * is the sight edge's end, elsewhere the outer edge's.
+     */
+    public Length span() {
+        return outer.plus(sightPast(left)).plus(sightPast(right));
     }
 
-    /** The width of wood that a slanted cut takes along the stick: k / cos μ, with μ the larger of the two miters. */
-    public Length kerfAtMiter(Length kerf) {
-        return kerf.scaled(1 / Math.cos(steepestMiterRadians()));
+    /** How far the sight edge stands out past the outer edge at an end; nothing but at an inward corner. */
+    private Length sightPast(EndCut end) {
+        return end.lean() < 0 ? reach.scaled(-end.lean()) : Length.ZERO;
+    }
+
+    /** From the outermost point of the left end to that of the outer edge there. */
+    public Length outerFromLeft() {
+        return sightPast(left);
+    }
+
+    /** From the outermost point of the left end to that of the sight edge there. */
+    public Length sightFromLeft() {
+        return left.lean() > 0 ? reach.scaled(left.lean()) : Length.ZERO;
+    }
+
+    /** The most that a cut on either end takes along the stick, for this kerf. */
+    public Length kerfAtEnds(Length kerf) {
+        return Length.max(left.along(kerf), right.along(kerf));
     }
 
     /** The pieces in groups of twins, in the order in which the first of each comes. */
@@ -48,9 +73,15 @@ public record Piece(String name, String side, Length outer, Length sight, Length
         return groups;
     }
 
+    /** The same piece under another name. */
+    public Piece named(String newName) {
+        return new Piece(newName, side, outer, sight, face, reach, left, right);
+    }
+
     /** True when the two can be cut to one stop with the same saw settings. */
     public boolean isTwinOf(Piece other) {
         return outer.equals(other.outer) && sight.equals(other.sight) && face.equals(other.face)
+                && reach.equals(other.reach)
                 && left.isNear(other.left) && right.isNear(other.right);
     }
 }

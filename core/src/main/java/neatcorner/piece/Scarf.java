@@ -26,10 +26,10 @@ public record Scarf(double slope, Length thickness) {
      * the full length and then sloped. Empty when the scarf alone is longer than the wood.
      */
     public List<Piece> parts(Piece piece, Length longest) {
-        if (!piece.longPoint().isMoreThan(longest)) {
+        if (!piece.span().isMoreThan(longest)) {
             return List.of(piece);
         }
-        double whole = piece.longPoint().toMm();
+        double whole = piece.span().toMm();
         double over = overlap().toMm();
         double most = longest.toMm();
         if (most <= over * 1.5) {
@@ -42,10 +42,12 @@ public record Scarf(double slope, Length thickness) {
         for (int i = 0; i < count; i++) {
             EndCut left = i == 0 ? piece.left() : square;
             EndCut right = i == count - 1 ? piece.right() : square;
-            Length slant = piece.face().scaled(left.miter().tan() + right.miter().tan());
+            Length slant = piece.reach().scaled(left.lean() + right.lean());
             boolean reflex = slant.isNegative();
             parts.add(new Piece(piece.name() + (i + 1), piece.side() + ", part " + (i + 1) + " of " + count,
-                    reflex ? each.plus(slant) : each, reflex ? each : each.minus(slant), piece.face(), left, right));
+                    reflex ? each.plus(slant) : each, reflex ? each : each.minus(slant), piece.face(), piece.reach(),
+                    left,
+                    right));
         }
         return parts;
     }

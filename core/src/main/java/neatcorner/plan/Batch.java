@@ -6,6 +6,7 @@ import neatcorner.piece.Piece;
 import neatcorner.saw.CuttingOrder;
 import neatcorner.section.Section;
 import neatcorner.stock.Keep;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
@@ -43,7 +44,8 @@ public final class Batch {
             return alone;
         }
         Job together = first.withQuantity(1).withStock(first.stock().withPins(List.of()).withKeep(Keep.NO));
-        StickLayout layout = new LayOut(pieces, 1, together.stock(), first.saw().kerf(), first.saw().rough())
+        StickLayout layout = new LayOut(pieces, 1, together.stock(), Blanks.of(first.section()), first.saw().kerf(),
+                first.saw().rough())
                 .solve(search);
         return new Plan(together, alone.sizes(), alone.contours(), alone.pieces(), pieces, layout,
                 CuttingOrder.settings(pieces), CuttingOrder.cuts(pieces, 1, layout), alone.weight(),
@@ -54,8 +56,7 @@ public final class Batch {
         List<Piece> named = new ArrayList<>();
         for (int frame = 1; frame <= plan.job().quantity(); frame++) {
             for (Piece piece : plan.parts()) {
-                named.add(new Piece(number + "." + frame + piece.name(), piece.side(), piece.outer(), piece.sight(),
-                        piece.face(), piece.left(), piece.right()));
+                named.add(piece.named(number + "." + frame + piece.name()));
             }
         }
         return named;

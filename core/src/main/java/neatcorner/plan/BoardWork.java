@@ -5,6 +5,7 @@ import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.stock.Allowances;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.BoardMilling;
 import neatcorner.stock.Rack;
 import neatcorner.stock.RoughBoard;
@@ -25,8 +26,13 @@ public final class BoardWork {
     public static BoardMilling of(Plan plan, RoughBoard board) {
         Length longest = plan.parts().stream().map(LengthTaken.on(plan.job())).max(Length::compareTo)
                 .orElse(Length.ZERO).plus(plan.job().stock().endTrim());
-        return BoardMilling.of(board, plan.job().section().width(), plan.job().section().thickness(), longest,
+        return BoardMilling.of(board, blankWidth(plan), plan.job().section().thickness(), longest,
                 Allowances.USUAL);
+    }
+
+    /** As wide as the widest blank that the frame's pieces are cut from. */
+    private static Length blankWidth(Plan plan) {
+        return Blanks.of(plan.job().section()).widest(plan.parts());
     }
 
     /** The job with a kind of board milled: it leaves the boards and its sticks lie on the rack. */
@@ -36,7 +42,10 @@ public final class BoardWork {
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
         boards.remove(index);
         List<Stick> sticks = new ArrayList<>(job.stock().sticks());
-        sticks.addAll(milling.sticks());
+        Length usual = Blanks.of(job.section()).width();
+        Length width = milling.width();
+        milling.sticks().forEach(
+                stick -> sticks.add(width.equals(usual) ? stick : stick.withAcross(width, stick.thickness())));
         return job.withStock(job.stock().withBoards(boards).withSticks(sticks));
     }
 
@@ -64,7 +73,7 @@ public final class BoardWork {
     /** Rough lumber that the job takes, in cubic metres: its sticks with what milling takes off them. */
     public static double volumeNeeded(Plan plan) {
         Allowances a = Allowances.USUAL;
-        double width = plan.job().section().width().plus(a.ripKerf()).plus(a.edge()).toMm();
+        double width = blankWidth(plan).plus(a.ripKerf()).plus(a.edge()).toMm();
         double thickness = plan.job().section().thickness().plus(a.face()).plus(a.planing()).toMm();
         double length = plan.stickNeeded().plus(a.roughLength().times(plan.job().quantity())).toMm();
         return width * thickness * length * 1e-9;

@@ -62,15 +62,10 @@ public record CornerWork(List<Kind> kinds) {
         Length behind = Length.max(Length.ZERO, plan.spareDepth());
         List<Kind> kinds = new ArrayList<>();
         corners.forEach((key, corner) -> kinds.add(new Kind(JoinedCorner.of(
-                new CornerWood(corner, squareOnly(plan, joint), plan.job().section(), behind), reinforcement),
+                new CornerWood(corner, joint.on(plan.job().outline()), plan.job().section(), behind), reinforcement),
                 names.getOrDefault(key, List.of()))));
         kinds.sort((a, b) -> Integer.compare(b.at().size(), a.at().size()));
         return new CornerWork(kinds);
-    }
-
-    /** Only a flat rectangle is joined in another way than by miters. */
-    private static CornerJoint squareOnly(Plan plan, CornerJoint joint) {
-        return plan.job().outline().isRectangle() && !plan.job().outline().isSloped() ? joint : CornerJoint.MITER;
     }
 
     /** The corner at which a piece starts. */
@@ -84,9 +79,11 @@ public record CornerWork(List<Kind> kinds) {
             return new Corner(Angle.ofDegrees(180 - turn), face, face);
         }
         Corner corner = contours.corner(index);
-        boolean mirrored = squareOnly(plan, joint) == CornerJoint.MITER
-                ? corner.before().isMoreThan(corner.after())
-                : index % 2 == 0;
+        boolean mirrored = switch (joint.on(plan.job().outline())) {
+            case MITER -> corner.before().isMoreThan(corner.after());
+            case MITRED_LAP -> false;
+            case BUTT, LAP, BOX -> index % 2 == 0;
+        };
         return mirrored ? corner.mirrored() : corner;
     }
 

@@ -1,5 +1,6 @@
 package neatcorner.plan;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
@@ -11,6 +12,7 @@ import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.section.Seat;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,43 +37,39 @@ record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
     }
 
     private static Geometry rectangle(Job job) {
-        Faces faces = job.faces();
-        double reach = job.outline().slope().cos();
-        Faces flat = job.outline().isSloped()
-                ? new Faces(faces.top().scaled(reach), faces.right().scaled(reach), faces.bottom().scaled(reach),
-                        faces.left().scaled(reach))
-                : faces;
+        List<Length> reach = reach(job, job.faces().list());
         FrameSizes sizes = FrameSizes.from(job.sizeOf(), job.size(),
-                new FrameSizes.Given(job.pack().mat(), job.clearance(), rabbet(job), flat));
-        if (!sizes.arePossible() || !faces.list().stream().allMatch(Length::isPositive)) {
+                new FrameSizes.Given(job.pack().mat(), job.clearance(), wall(job), Faces.of(reach)));
+        if (!sizes.arePossible() || !job.faces().list().stream().allMatch(Length::isPositive)) {
             return new Geometry(job, sizes, null);
         }
         return new Geometry(job, sizes,
-                Contours.rectangle(sizes.sight(), rabbet(job).toMm(), faces.list(), job.outline().slope()));
+                Contours.rectangle(sizes.sight(), wall(job).toMm(), job.faces().list(), reach));
     }
 
     private static Geometry regular(Job job, Shape.Regular regular) {
         double share = regular.acrossCorners() ? Math.cos(Math.PI / regular.sides()) : 1;
         Length flats = job.size().width().scaled(share);
-        FrameSizes sizes = even(job, new Opening(flats, flats), job.outline().slope().cos());
+        FrameSizes sizes = even(job, new Opening(flats, flats), job.section().reach(job.outline().slope()));
         Contours contours = null;
         if (sizes.arePossible() && job.section().width().isPositive()) {
+            List<Length> widths = job.faceWidths(regular.sides());
             contours = Contours.straight(Shape.regular(regular.sides(), sizes.sight().width().toMm() / 2),
-                    rabbet(job).toMm(), job.faceWidths(regular.sides()), job.outline().slope());
+                    wall(job).toMm(), widths, reach(job, widths));
         }
         return new Geometry(job, regular.acrossCorners() ? sizes.scaled(1 / share) : sizes, contours);
     }
 
     private static Geometry polygon(Job job, Loop given) {
         Loop loop = Shape.fromTheTop(given);
-        java.util.List<Length> widths = job.faceWidths(loop.sides());
+        List<Length> widths = job.faceWidths(loop.sides());
+        List<Length> reach = reach(job, widths);
         Loop sight = job.sizeOf() == SizeOf.OUTSIDE
-                ? loop.offset(widths.stream().mapToDouble(width -> -width.toMm() * job.outline().slope().cos())
-                        .toArray())
+                ? loop.offset(reach.stream().map(Length::negate).toList())
                 : loop.offset(-outsideSight(job, job.sizeOf()));
-        Contours contours = Contours.straight(sight, rabbet(job).toMm(), widths, job.outline().slope());
+        Contours contours = Contours.straight(sight, wall(job).toMm(), widths, reach);
         Opening art = sight.offset(outsideSight(job, SizeOf.ART)).box();
-        double pack = rabbet(job).minus(job.clearance()).toMm();
+        double pack = wall(job).minus(job.clearance()).toMm();
         Optional<Layer.Mat> mat = job.pack().mat();
         Opening window = mat.map(m -> sight.offset(pack - m.borders().top().toMm()).box()).orElse(null);
         FrameSizes sizes = new FrameSizes(art, window, sight.offset(pack).box(), contours.rabbet().box(), sight.box(),
@@ -80,7 +78,7 @@ record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
     }
 
     private static Geometry arch(Job job, Shape.Arch arch) {
-        FrameSizes sizes = even(job, job.size(), 1);
+        FrameSizes sizes = even(job, job.size(), job.section().width());
         double inwards = (job.size().width().toMm() - sizes.sight().width().toMm()) / 2;
         double half = sizes.sight().width().toMm() / 2;
         double rise = switch (arch.curve()) {
@@ -106,31 +104,36 @@ record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
     }
 
     private static Geometry round(Job job, Opening size, int segments) {
-        FrameSizes sizes = even(job, size, 1);
+        FrameSizes sizes = even(job, size, job.section().width());
         return new Geometry(job, sizes, sizes.arePossible() && job.section().width().isPositive()
                 ? Contours.round(sizes.sight(), band(job), segments)
                 : null);
     }
 
     private static Contours.Band band(Job job) {
-        return new Contours.Band(rabbet(job).toMm(), job.section().width().toMm(),
+        return new Contours.Band(wall(job).toMm(), job.section().width().toMm(),
                 job.outline().boardWidth().toMm());
     }
 
     /** Sizes of a frame that is as wide on every side. */
-    private static FrameSizes even(Job job, Opening size, double reach) {
+    private static FrameSizes even(Job job, Opening size, Length reach) {
         Optional<Layer.Mat> mat = job.pack().mat().map(m -> m.withBorders(Faces.all(m.borders().top())));
-        return FrameSizes.from(job.sizeOf(), size, new FrameSizes.Given(mat, job.clearance(), rabbet(job),
-                Faces.all(job.section().width().scaled(reach))));
+        return FrameSizes.from(job.sizeOf(), size, new FrameSizes.Given(mat, job.clearance(), wall(job),
+                Faces.all(reach)));
     }
 
-    private static Length rabbet(Job job) {
-        return job.section().rabbet().width();
+    /** How far the rabbet's wall stands outside the sight edge, in the plane that the pack lies in. */
+    private static Length wall(Job job) {
+        return Seat.of(job.section(), job.outline().slope()).wall();
+    }
+
+    private static List<Length> reach(Job job, List<Length> faces) {
+        return faces.stream().map(face -> job.section().reach(job.outline().slope(), face)).toList();
     }
 
     /** How far an edge of the pack or the rabbet lies outside the sight edge, mm. */
     private static double outsideSight(Job job, SizeOf of) {
-        double rabbet = rabbet(job).toMm();
+        double rabbet = wall(job).toMm();
         double pack = rabbet - job.clearance().toMm();
         return switch (of) {
             case SIGHT -> 0;

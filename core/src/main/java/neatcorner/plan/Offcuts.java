@@ -20,7 +20,8 @@ public final class Offcuts {
         for (CutStick cut : plan.layout().sticks()) {
             for (Length length : clear(plan, cut)) {
                 if (!length.isLessThan(plan.job().stock().leastOffcut())) {
-                    kept.add(new Stick("offcut of " + cut.label(), length, 1, null, List.of()));
+                    kept.add(new Stick("offcut of " + cut.label(), length, 1, null, List.of(),
+                            cut.stick().width(), cut.stick().thickness()));
                 }
             }
         }
@@ -35,8 +36,7 @@ public final class Offcuts {
             Length end = span.from();
             for (CutPiece piece : cut.cuts()) {
                 if (span.contains(piece.at())) {
-                    Length taken = LengthTaken.on(plan.job()).apply(piece.piece());
-                    end = Length.max(end, piece.at().plus(taken));
+                    end = Length.max(end, piece.next());
                 }
             }
             lengths.add(Length.max(Length.ZERO, span.to().minus(end)));

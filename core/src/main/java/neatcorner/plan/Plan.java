@@ -10,6 +10,7 @@ import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
+import neatcorner.section.Seat;
 import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
 
@@ -47,14 +48,26 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
         return Geometry.of(job).edge(of);
     }
 
+    /** The first of the final cuts that a setting is for. Throws {@link IllegalArgumentException} for another plan's. */
+    public SawCut cutOf(SawSetting setting) {
+        return cuts.stream().filter(cut -> cut.kind() == SawCut.Kind.FINAL_MITER
+                && setting.pieces().contains(cut.piece().piece().name())).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("not a setting of this plan"));
+    }
+
     /** Rabbet depth that the pack leaves for retainers; negative when it stands proud. */
     public Length spareDepth() {
-        return job.pack().spare(job.section().rabbet());
+        return job.pack().spare(seat().rabbet());
+    }
+
+    /** How the pack lies in the rabbet. */
+    public Seat seat() {
+        return Seat.of(job.section(), job.outline().slope());
     }
 
     /** How far the lip still covers the art when the pack lies hard against the other side. */
     public Length coverLeft() {
-        return job.section().rabbet().width().minus(job.clearance().times(2));
+        return seat().rabbet().width().minus(job.clearance().times(2));
     }
 
     /** Length of stick that all the frames take, kerfs included, before trims and defects. */

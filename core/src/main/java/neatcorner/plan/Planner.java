@@ -14,10 +14,10 @@ import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
 import neatcorner.piece.Scarf;
 import neatcorner.saw.CuttingOrder;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
-import org.jspecify.annotations.Nullable;
 
 /** Works out the plan of a job. Pure: the same job always gives the same plan, and nothing else happens. */
 public final class Planner {
@@ -39,8 +39,9 @@ public final class Planner {
         List<Piece> parts = scarfed(job, pieces);
         boolean possible = !pieces.isEmpty();
         StickLayout layout = possible ? layOut(job, parts, search) : NOTHING_TO_CUT;
-        Weight weight = possible && job.section().isSound()
-                ? weight(job, pieces, sizes, contours)
+        Weight weight = contours != null && possible && job.section().isSound()
+                ? Weight.of(new Weight.Frame(pieces, job.section(), job.outline(), job.joint()), contours, job.pack(),
+                        sizes, job.units())
                 : new Weight(Mass.ZERO, Mass.ZERO);
         Plan plan = new Plan(job, sizes, contours, pieces, parts, layout, CuttingOrder.settings(parts),
                 CuttingOrder.cuts(parts, job.quantity(), layout), weight, List.of());
@@ -70,20 +71,14 @@ public final class Planner {
         List<Piece> parts = new ArrayList<>();
         for (Piece piece : pieces) {
             List<Piece> each = scarf.parts(piece,
-                    clear.minus(piece.kerfAtMiter(job.saw().kerf())).minus(job.saw().rough()));
+                    clear.minus(piece.kerfAtEnds(job.saw().kerf())).minus(job.saw().rough()));
             parts.addAll(each.isEmpty() ? List.of(piece) : each);
         }
         return List.copyOf(parts);
     }
 
     static StickLayout layOut(Job job, List<Piece> pieces, Search search) {
-        return new LayOut(pieces, job.quantity(), job.stock(), job.saw().kerf(), job.saw().rough()).solve(search);
-    }
-
-    private static Weight weight(Job job, List<Piece> pieces, FrameSizes sizes, @Nullable Contours contours) {
-        Weight weight = Weight.of(pieces, job.section(), job.pack(), sizes, job.units());
-        return job.outline().isRectangle() || contours == null
-                ? weight
-                : Weight.of(contours, job.section(), job.pack(), weight);
+        return new LayOut(pieces, job.quantity(), job.stock(), Blanks.of(job.section()), job.saw().kerf(),
+                job.saw().rough()).solve(search);
     }
 }

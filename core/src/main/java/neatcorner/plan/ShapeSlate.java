@@ -8,7 +8,9 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Segment;
+import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
+import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
 
 /** The slate at the shape: corner angles and what the saw makes of them, or the segments of a curve. */
@@ -36,7 +38,7 @@ final class ShapeSlate {
         rows.add(Slate.Row.plain("Round the outside",
                 Reading.computed("Round the outside", around, "all outer edges, added up")));
         rows.add(Slate.Row.plain("Stick needed", Reading.computed("Stick needed", plan.stickNeeded(),
-                "long points, slanted kerfs and rough allowances of all pieces")));
+                "outermost points, slanted kerfs and rough allowances of all pieces")));
         return new Slate(rows);
     }
 
@@ -52,15 +54,33 @@ final class ShapeSlate {
             }
             shown = interior;
             count++;
-            Reading corner = Reading.given("Corner " + before.name() + piece.name(), interior);
-            rows.add(Slate.Row.large("Corner " + before.name() + piece.name(), corner));
-            rows.add(Slate.Row.plain("Miter", miter(before.name(), before.right().miter(), corner),
-                    miter(piece.name(), piece.left().miter(), corner)));
-            if (piece.left().bevel().degrees() > 1e-9) {
+            String name = "Corner " + before.name() + piece.name();
+            Reading corner = plan.job().outline().shape() instanceof Shape.Polygon
+                    ? Reading.given(name, interior)
+                    : Reading.computed(name, interior, "180° − 360° ÷ " + plan.pieces().size());
+            rows.add(Slate.Row.large(name, corner));
+            rows.add(Slate.Row.plain("Miter", miter(plan, before.name(), before.right(), corner),
+                    miter(plan, piece.name(), piece.left(), corner)));
+            if (piece.left().isTilted()) {
                 rows.add(Slate.Row.plain("Tilt", Reading.computed("Tilt of " + piece.name(), piece.left().bevel(),
-                        "sin of half the turn × sin of the slope", corner)));
+                        "the angle whose sine is the sine of half the turn, 90° − {0} ÷ 2, × the sine of {1}", corner,
+                        slope(plan))));
             }
         }
+        if (plan.job().outline().isSloped()) {
+            rows.add(Slate.Row.large("Faces slope inwards", slope(plan)));
+            rows.add(Slate.Row.plain("Outer edge, forward of the sight edge", Reading.computed("Outer edge, forward",
+                    plan.job().section().width().scaled(plan.job().outline().slope().sin()),
+                    "{0} × the sine of {1}", Reading.given("Face width", plan.job().section().width()),
+                    slope(plan))));
+            rows.add(Slate.Row.plain("Reach, sight edge to outside", Reading.computed("Reach",
+                    plan.job().section().reach(plan.job().outline().slope()),
+                    "the largest of across × the cosine of {0} + back × its sine on the stick's end", slope(plan))));
+        }
+    }
+
+    private static Reading slope(Plan plan) {
+        return Reading.given("Slope", plan.job().outline().slope());
     }
 
     /** Lengths of pieces that are cut square, and what is taken off at their ends. */
@@ -86,9 +106,9 @@ final class ShapeSlate {
                 rows.add(Slate.Row.plain("over", Reading.given("Width of the cheek", plan.job().section().width())));
             }
             case BOX -> {
-                int fingers = fingers(thickness);
+                int fingers = CornerJoint.fingers(thickness);
                 rows.add(Slate.Row.large("Fingers", Reading.computed("Fingers", Scalar.count(fingers),
-                        "an odd number, each about 6 mm of {0}", thick)));
+                        "an odd number, each about 10 mm of {0}", thick)));
                 rows.add(Slate.Row.plain("each", Reading.computed("Finger", new Length(thickness.units() / fingers),
                         "{0} ÷ " + fingers, thick)));
             }
@@ -98,14 +118,17 @@ final class ShapeSlate {
         }
     }
 
-    /** An odd number, so that both ends of a piece look alike: common practice. */
-    private static int fingers(Length thickness) {
-        return Math.max(3, 2 * (int) Math.round((thickness.toMm() / 6 - 1) / 2) + 1);
-    }
-
-    private static Reading miter(String piece, Angle miter, Reading corner) {
-        return Reading.computed("Miter of " + piece, miter,
-                "tan = (other face ÷ this face + cos {0}) ÷ sin {0}", corner);
+    private static Reading miter(Plan plan, String piece, EndCut end, Reading corner) {
+        if (plan.job().outline().isSloped()) {
+            return Reading.computed("Miter of " + piece, end.miter(),
+                    "the angle whose tangent is the tangent of half the turn, 90° − {0} ÷ 2, × the cosine of {1}",
+                    corner,
+                    slope(plan));
+        }
+        return end.lean() == 0 && plan.job().joint() == CornerJoint.MITRED_LAP
+                ? Reading.computed("Cut of " + piece, end.miter(), "square to the long point; its show half is mitred")
+                : Reading.computed("Miter of " + piece, end.miter(),
+                        "the angle whose tangent is (other face ÷ this face + cos {0}) ÷ sin {0}", corner);
     }
 
     private static void segments(Contours contours, List<Slate.Row> rows) {

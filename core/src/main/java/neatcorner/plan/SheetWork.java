@@ -49,7 +49,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
         Job job = plan.job();
         List<Panel> panels = new ArrayList<>();
         for (Layer layer : layers) {
-            Opening size = CutSizes.of(layer, plan.sizes(), job.section().rabbet(), job.units());
+            Opening size = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), job.units());
             if (size.isPositive()) {
                 panels.add(new Panel(layer.title(), size.width(), size.height(), job.quantity()));
             }

@@ -86,15 +86,15 @@ final class SizeFindings {
 
     private static void addPieces(Plan plan, List<Finding> findings) {
         List<Piece> shortOnes = plan.pieces().stream()
-                .filter(piece -> piece.longPoint().isLessThan(plan.job().saw().minHold())).toList();
+                .filter(piece -> piece.span().isLessThan(plan.job().saw().minHold())).toList();
         if (!shortOnes.isEmpty()) {
-            Piece shortest = shortOnes.stream().min(java.util.Comparator.comparing(Piece::longPoint)).orElseThrow();
+            Piece shortest = shortOnes.stream().min(java.util.Comparator.comparing(Piece::span)).orElseThrow();
             String names = String.join(", ", shortOnes.stream().map(Piece::name).toList());
             findings.add(Finding.check("piece.short-to-hold", SAW, Sentence.of(
                     "Too short to hold by hand: " + names
                             + " ({0}, the limit is {1}). Clamp them, use a sled, or cut the"
                             + " miters before cutting them from the stick.",
-                    shortest.longPoint(), plan.job().saw().minHold()), null));
+                    shortest.span(), plan.job().saw().minHold()), null));
         }
         plan.pieces().stream().flatMap(piece -> java.util.stream.Stream.of(piece.left(), piece.right()))
                 .map(cut -> cut.miter()).filter(miter -> !plan.job().saw().reachesMiter(miter))

@@ -87,7 +87,11 @@ final class SizeReadings {
     }
 
     private Reading rabbetWidth() {
-        return Reading.given("Rabbet width", plan.job().section().rabbet().width());
+        Reading cut = Reading.given("Rabbet width", plan.job().section().rabbet().width());
+        return plan.job().outline().isSloped()
+                ? Reading.computed("Sight edge to rabbet wall", plan.seat().wall(),
+                        "in the level plane in which the pack lies, with {0} and the slope", cut)
+                : cut;
     }
 
     Reading rabbet(boolean across) {
@@ -124,10 +128,19 @@ final class SizeReadings {
         return plan.job().outline().isRectangle() && !plan.job().outline().isSloped();
     }
 
+    private Reading reach() {
+        Length width = plan.job().section().width();
+        return plan.job().outline().isSloped()
+                ? Reading.computed("Reach", plan.job().section().reach(plan.job().outline().slope()),
+                        "the largest of across × cosine + back × sine of the slope on the stick's end")
+                : Reading.given("Face width", width);
+    }
+
     private Reading sides(String name, Length value, Reading base, String sign, boolean across) {
         if (!isPlain()) {
-            return Reading.computed(name, value, "{0} with the face width {1} on every side, measured as this shape is",
-                    base, Reading.given("Face width", plan.job().section().width()));
+            return Reading.computed(name, value, plan.job().outline().isSloped()
+                    ? "{0} " + sign + " {1} on every side, measured as this shape is"
+                    : "{0} " + sign + " the face width {1} on every side, measured as this shape is", base, reach());
         }
         var faces = plan.job().faces();
         Length first = across ? faces.left() : faces.top();

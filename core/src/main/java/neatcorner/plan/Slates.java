@@ -1,7 +1,9 @@
 package neatcorner.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Angle;
@@ -12,11 +14,9 @@ import neatcorner.measure.Money;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
-import neatcorner.piece.Piece;
+import neatcorner.piece.EndCut;
 import neatcorner.piece.Scarf;
-import neatcorner.saw.Saw;
-import neatcorner.saw.SawScale;
-import neatcorner.saw.SawSetting;
+import neatcorner.section.Seat;
 import neatcorner.section.Section;
 import neatcorner.stock.StickLayout;
 
@@ -32,7 +32,7 @@ public final class Slates {
             case SHAPE -> ShapeSlate.of(plan);
             case CORNERS -> CornerSlate.of(plan);
             case STICKS -> sticks(plan);
-            case SAW -> saw(plan);
+            case SAW -> SawSlate.of(plan);
             case GLUE_UP -> GlueUpSlate.of(plan);
         };
     }
@@ -60,7 +60,7 @@ public final class Slates {
 
     private static Reading cutSize(Plan plan, Layer layer, SizeReadings sizes, boolean across) {
         Length under = CutSizes.under(plan.job().units());
-        Opening cut = CutSizes.of(layer, plan.sizes(), plan.job().section().rabbet(), plan.job().units());
+        Opening cut = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
         Length value = across ? cut.width() : cut.height();
         Length extra = value.plus(under).minus(SizeReadings.pick(plan.sizes().rabbet(), across));
         String name = layer.title() + ", cut " + SizeReadings.direction(across);
@@ -82,13 +82,13 @@ public final class Slates {
 
     private static Slate section(Plan plan) {
         Section section = plan.job().section();
-        Reading depth = Reading.given("Rabbet depth", section.rabbet().depth());
+        Reading depth = depth(plan);
         Reading pack = Reading.given("Pack", plan.job().pack().thickness());
         Reading spare = Reading.computed("Spare depth", plan.spareDepth(),
                 section.rabbet().step() == null ? "{0} − {1}" : "{0} − {1}, less any gap in front of the second step",
                 depth, pack);
         Reading thickness = Reading.given("Thickness", section.thickness());
-        Reading rabbetWidth = Reading.given("Rabbet width", section.rabbet().width());
+        Reading rabbetWidth = carry(plan);
         Reading widest = Reading.given(section.rabbet().step() == null ? "Rabbet width" : "Second step, width",
                 section.rabbet().widest());
         Reading face = Reading.given("Face width", section.width());
@@ -113,27 +113,58 @@ public final class Slates {
         return new Slate(rows);
     }
 
+    /** The rabbet's depth; where the faces slope, what of it lies behind the level plane that the pack lies in. */
+    private static Reading depth(Plan plan) {
+        Reading cut = Reading.given("Rabbet depth", plan.job().section().rabbet().depth());
+        return plan.job().outline().isSloped()
+                ? Reading.computed("Rabbet depth, level", plan.seat().rabbet().depth(),
+                        plan.seat().flat()
+                                ? "what {0} has left at its wall"
+                                : "{0} × the cosine of the slope, less the width × its sine",
+                        cut)
+                : cut;
+    }
+
+    /** How wide the rabbet carries the pack. */
+    private static Reading carry(Plan plan) {
+        Reading cut = Reading.given("Rabbet width", plan.job().section().rabbet().width());
+        Seat seat = plan.seat();
+        return seat.flat()
+                ? cut
+                : Reading.computed("Rabbet width, level", seat.rabbet().width(), "{0} ÷ the cosine of the slope", cut);
+    }
+
     private static Slate sticks(Plan plan) {
         StickLayout layout = plan.layout();
         List<Slate.Row> rows = new ArrayList<>();
         Reading pieces = Reading.given("Pieces", Scalar.count((long) plan.parts().size() * plan.job().quantity()));
-        String proof = !layout.isComplete()
-                ? "Sticks to take, too few"
-                : layout.proved() ? "Sticks to take, proved least" : "Sticks to take, least not proved";
-        rows.add(Slate.Row.large(proof, Reading.computed("Sticks to take", Scalar.count(layout.sticks().size()),
-                "{0} laid out: " + layout.proof(), pieces)));
+        if (!layout.isComplete()) {
+            rows.add(Slate.Row.large("Pieces without a place", Reading.computed("Pieces without a place",
+                    Scalar.count(layout.unplaced()), "of {0}, on the sticks that there are", pieces)));
+        }
+        if (layout.isComplete() || !layout.sticks().isEmpty()) {
+            rows.add(Slate.Row.large(
+                    !layout.isComplete()
+                            ? "Sticks to take"
+                            : layout.proved() ? "Sticks to take, proved least" : "Sticks to take, least not proved",
+                    Reading.computed("Sticks to take", Scalar.count(layout.sticks().size()),
+                            "{0} laid out: " + layout.proof(), pieces)));
+        }
         Reading longest = Reading.computed("Longest offcut", layout.longestOffcut(),
                 "what is left of one stick after its"
                         + " pieces and kerfs");
         rows.add(Slate.Row.large("Longest offcut", longest));
         Reading needed = Reading.computed("Stick needed", plan.stickNeeded(),
-                "long points, slanted kerfs and rough allowances of all pieces");
+                "outermost points, slanted kerfs and rough allowances of all pieces");
         rows.add(Slate.Row.plain("Stick needed", needed));
         Length taken = Length.sum(layout.sticks().stream().map(stick -> stick.stick().length()).toList());
         if (taken.isPositive()) {
-            double share = 100 * (1 - plan.stickNeeded().over(taken));
-            rows.add(Slate.Row.plain("Left over", Reading.computed("Left over", new Scalar(share, "%", 0),
-                    "1 − {0} ÷ {1}", needed, Reading.given("Length of the sticks taken", taken))));
+            Length used = Length.sum(layout.sticks().stream().flatMap(stick -> stick.cuts().stream())
+                    .map(cut -> cut.next().minus(cut.at())).toList());
+            rows.add(Slate.Row.plain("Left over", Reading.computed("Left over",
+                    new Scalar(100 * (1 - used.over(taken)), "%", 0), "1 − {0} ÷ {1}",
+                    Reading.computed("Laid out on them", used, "pieces, kerfs and rough allowances"),
+                    Reading.computed("Length of the sticks taken", taken, "added up"))));
         }
         Double cost = layout.cost();
         if (cost != null) {
@@ -153,60 +184,13 @@ public final class Slates {
 
     private static Reading kerfAtMiter(Plan plan) {
         Reading kerf = Reading.given("Kerf", plan.job().saw().kerf());
-        double steepest = plan.pieces().stream().mapToDouble(Piece::steepestMiterRadians).max().orElse(0);
-        Reading miter = Reading.given("Miter", Angle.ofRadians(steepest));
-        return Reading.computed("Kerf at the miter", plan.job().saw().kerf().scaled(1 / Math.cos(steepest)),
-                "{0} ÷ cos {1}", kerf, miter);
-    }
-
-    private static Slate saw(Plan plan) {
-        List<Slate.Row> rows = new ArrayList<>();
-        Angle shown = null;
-        for (SawSetting setting : plan.settings()) {
-            String pieces = String.join(", ", setting.pieces());
-            if (shown == null || !shown.isNear(setting.miter())) {
-                shown = setting.miter();
-                rows.add(Slate.Row.large("Miter", Reading.computed("Miter for " + pieces, shown,
-                        plan.job().outline().isRectangle()
-                                ? "the angle whose tangent is the other face ÷ this face"
-                                : "from the corner's angle and the two face widths")));
-                Saw saw = plan.job().saw();
-                Reading miter = Reading.given("Miter", shown);
-                if (!saw.reachesMiter(shown)) {
-                    rows.add(
-                            Slate.Row.large("In the fixture, set", Reading.computed("In the fixture, set for " + pieces,
-                                    saw.set(shown), "90° less {0}, the stick square to an auxiliary fence", miter)));
-                }
-                if (saw.scale().zero() == SawScale.Zero.FENCE) {
-                    rows.add(Slate.Row.plain("Scale reads", Reading.computed("Scale reads for " + pieces,
-                            saw.scale().reads(saw.set(shown)), "this scale counts from the fence")));
-                }
-                if (setting.bevel().degrees() > 1e-9) {
-                    rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt for " + pieces, setting.bevel(),
-                            "sin of half the turn at the corner × sin of the slope")));
-                }
-            }
-            Reading stop = outerLength(plan, setting);
-            rows.add(Slate.Row.large("Stop for " + pieces, stop));
-            if (plan.job().saw().rough().isPositive()) {
-                rows.add(Slate.Row.plain("Rough length", Reading.computed("Rough length of " + pieces,
-                        setting.stop().plus(plan.job().saw().rough()), "{0} + {1}", stop,
-                        Reading.given("Rough allowance", plan.job().saw().rough()))));
-            }
-        }
-        return new Slate(rows);
-    }
-
-    private static Reading outerLength(Plan plan, SawSetting setting) {
-        Piece piece = plan.parts().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
-                .orElseThrow();
-        boolean whole = plan.pieces().contains(piece) && plan.job().joint().showsMiter();
-        if (!plan.job().outline().isRectangle() || !whole) {
-            return Reading.given("Outer length of " + String.join(", ", setting.pieces()), setting.stop());
-        }
-        boolean across = piece.side().equals("top") || piece.side().equals("bottom");
-        SizeReadings sizes = new SizeReadings(plan);
-        return Reading.computed("Stop for " + String.join(", ", setting.pieces()), setting.stop(), "{0}",
-                sizes.outside(across));
+        EndCut steepest = plan.pieces().stream().flatMap(piece -> Stream.of(piece.left(), piece.right()))
+                .max(Comparator.comparing(end -> end.along(plan.job().saw().kerf()))).orElse(EndCut.flat(Angle.ZERO));
+        Length along = steepest.along(plan.job().saw().kerf());
+        Reading miter = Reading.computed("Miter", steepest.miter(), "the steepest");
+        return steepest.isTilted()
+                ? Reading.computed("Kerf at the miter", along, "{0} ÷ (cos {1} × cos {2})", kerf, miter,
+                        Reading.computed("Tilt", steepest.bevel(), "of the blade"))
+                : Reading.computed("Kerf at the miter", along, "{0} ÷ cos {1}", kerf, miter);
     }
 }

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.measure.Length;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.RoughBoard;
 import neatcorner.stock.Sheet;
+import neatcorner.stock.Stick;
 
 /** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
 public final class StockFields {
@@ -15,6 +17,28 @@ public final class StockFields {
             (plan, length) -> plan.job().withStock(plan.job().stock().withLeastOffcut(length)));
 
     private StockFields() {}
+
+    /** Width of one kind of stick: the section's until it has its own. */
+    public static Field stickWidth(int index) {
+        return stick("width", "Stick, width", index, Blanks::width,
+                (stick, width) -> stick.withAcross(width, stick.thickness()));
+    }
+
+    /** Thickness of one kind of stick: the section's until it has its own. */
+    public static Field stickThickness(int index) {
+        return stick("thickness", "Stick, thickness", index, Blanks::thickness,
+                (stick, thickness) -> stick.withAcross(stick.width(), thickness));
+    }
+
+    private static Field stick(String what, String title, int index, BiFunction<Blanks, Stick, Length> get,
+            BiFunction<Stick, Length, Stick> set) {
+        return new Field("stick." + what + "." + index, title,
+                plan -> get.apply(Blanks.of(plan.job().section()), plan.job().stock().sticks().get(index)),
+                (plan, length) -> length.isPositive()
+                        ? plan.job().withStock(plan.job().stock().withStick(index,
+                                set.apply(plan.job().stock().sticks().get(index), length)))
+                        : plan.job());
+    }
 
     public static Field boardLength(int index) {
         return board("length", "Board, length", index, RoughBoard::length,

@@ -4,12 +4,15 @@ import static neatcorner.plan.Station.STICKS;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Search;
@@ -36,11 +39,15 @@ final class StockFindings {
             findings.add(emptyRack(plan));
             return;
         }
-        Piece longest = plan.parts().stream().max(Comparator.comparing(Piece::longPoint)).orElseThrow();
-        Length longestClear = plan.job().stock().longestClear().orElse(Length.ZERO);
-        Length taken = LengthTaken.on(plan.job()).apply(longest);
-        if (taken.isMoreThan(longestClear)) {
-            findings.add(tooLong(plan, longest, taken, longestClear));
+        if (!unfit(plan).isEmpty()) {
+            findings.add(tooNarrow(plan, unfit(plan)));
+            return;
+        }
+        Optional<Piece> tooLong = plan.parts().stream()
+                .filter(piece -> LengthTaken.on(plan.job()).apply(piece).isMoreThan(longestClear(plan, piece)))
+                .max(Comparator.comparing(Piece::span));
+        if (tooLong.isPresent()) {
+            findings.add(tooLong(plan, tooLong.get()));
             return;
         }
         if (plan.job().stock().keepFrameTogether() == Keep.MUST) {
@@ -88,13 +95,65 @@ final class StockFindings {
     }
 
     private static Length roundedUp(Length length, Job job) {
-        long step = job.units().either(50, 2).units();
+        return roundedUp(length, job.units().either(50, 2));
+    }
+
+    private static Length roundedUp(Length length, Length whole) {
+        long step = whole.units();
         return new Length((length.units() + step - 1) / step * step);
     }
 
+    /** Pieces that no stick on the rack is wide and thick enough for. */
+    private static List<Piece> unfit(Plan plan) {
+        Blanks blanks = blanks(plan);
+        return plan.parts().stream().filter(piece -> plan.job().stock().sticks().stream()
+                .noneMatch(stick -> stick.count() > 0 && blanks.fits(piece, stick))).toList();
+    }
+
+    private static Finding tooNarrow(Plan plan, List<Piece> unfit) {
+        Blanks blanks = blanks(plan);
+        List<Stick> there = plan.job().stock().sticks().stream().filter(stick -> stick.count() > 0).toList();
+        String names = String.join(", ", unfit.stream().map(Piece::name).toList());
+        Piece widest = unfit.stream().max(Comparator.comparing(blanks::width)).orElseThrow();
+        boolean thin = there.stream().noneMatch(blanks::isThickEnough);
+        Sentence message = thin
+                ? Sentence.of("The section is {0} thick, and the thickest stick on the rack {1}.", blanks.thickness(),
+                        there.stream().map(blanks::thickness).max(Length::compareTo).orElseThrow())
+                : Sentence.of((unfit.size() == 1 ? "Piece " + names + " is" : "Pieces " + names + " are")
+                        + " cut from {0} wide wood, and the widest stick on the rack is {1}.", blanks.width(widest),
+                        there.stream().filter(blanks::isThickEnough).map(blanks::width).max(Length::compareTo)
+                                .orElseThrow());
+        Length length = Length.max(Defaults.usualStick(plan.job().units()), roundedUp(
+                LengthTaken.on(plan.job()).apply(unfit.stream().max(Comparator.comparing(Piece::span)).orElseThrow())
+                        .plus(plan.job().stock().endTrim()),
+                plan.job()));
+        Job many = withMore(plan.job(), length, unfit.size() * plan.job().quantity());
+        int last = many.stock().sticks().size() - 1;
+        int needed = Math.max(1, (int) layOut(plan, many.stock()).sticks().stream()
+                .filter(stick -> stick.stock() == last).count());
+        return Finding.stop(thin ? "stock.too-thin" : "stock.too-narrow", STICKS, message,
+                new Remedy(Sentence.of("Put {0} × {1}, {2} wide, on the rack", Scalar.count(needed), length,
+                        blanks.width(many.stock().sticks().get(last))), j -> withMore(j, length, needed)));
+    }
+
+    private static Blanks blanks(Plan plan) {
+        return Blanks.of(plan.job().section());
+    }
+
+    /** With sticks that are wide enough for every piece. */
     private static Job withMore(Job job, Length length, int count) {
         Rack stock = job.stock();
-        return job.withStock(stock.plusStick(new Stick(newName(stock), length, count, null, List.of())));
+        return job.withStock(stock.plusStick(stick(job, newName(stock), length, count)));
+    }
+
+    private static Stick stick(Job job, String name, Length length, int count) {
+        Blanks blanks = Blanks.of(job.section());
+        Geometry geometry = Geometry.of(job);
+        Length widest = ShapeFindings.sound(geometry)
+                ? blanks.widest(FramePieces.of(Objects.requireNonNull(geometry.contours()), job.outline(), job.joint()))
+                : blanks.width();
+        return new Stick(name, length, count, null, List.of(),
+                widest.equals(blanks.width()) ? null : roundedUp(widest, job.units().either(5, 1.0 / 4)), null);
     }
 
     private static String newName(Rack stock) {
@@ -107,25 +166,35 @@ final class StockFindings {
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(
-                List.of(new Stick("stick 1", length, plan.parts().size() * job.quantity(), null, List.of())));
+                List.of(stick(job, "stick 1", length, plan.parts().size() * job.quantity())));
         int needed = layOut(plan, rack).sticks().size();
         return Finding.stop("stock.short", STICKS, Sentence.of(
-                "There are no sticks on the rack yet. The work takes {0} of stick, the longest piece {1}.",
+                "There are no sticks on the rack yet. The work takes {0} of stick; the longest piece takes {1}, with its kerf and rough"
+                        + " allowance.",
                 plan.stickNeeded(), longest),
                 new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(needed), length),
                         j -> j.withStock(rack.withStick(0, rack.sticks().getFirst().withCount(needed)))));
     }
 
-    private static Finding tooLong(Plan plan, Piece longest, Length taken, Length longestClear) {
+    private static Finding tooLong(Plan plan, Piece longest) {
+        Length taken = LengthTaken.on(plan.job()).apply(longest);
         Length length = roundedUp(taken.plus(plan.job().stock().endTrim()), plan.job());
         long count = plan.parts().stream().filter(piece -> LengthTaken.on(plan.job()).apply(piece)
-                .isMoreThan(longestClear)).count() * plan.job().quantity();
-        Sentence message = Sentence.of("Piece {piece} takes {0}, and the longest clear stretch on the rack is {1}."
-                .replace("{piece}", longest.name()), taken, longestClear);
+                .isMoreThan(longestClear(plan, piece))).count() * plan.job().quantity();
+        Sentence message = Sentence.of(
+                "Piece {piece} takes {0} with its kerf and rough allowance, and the longest clear stretch on the rack that is"
+                        .replace("{piece}", longest.name()) + " wide enough is {1}.",
+                taken, longestClear(plan, longest));
         return Finding.stop("stock.piece-too-long", STICKS, message,
                 new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(count), length),
-                        j -> j.withStock(j.stock().plusStick(
-                                new Stick(newName(j.stock()), length, Math.toIntExact(count), null, List.of())))));
+                        j -> withMore(j, length, Math.toIntExact(count))));
+    }
+
+    /** The longest clear stretch that a piece can be cut from. */
+    private static Length longestClear(Plan plan, Piece piece) {
+        Blanks blanks = blanks(plan);
+        return plan.job().stock().withSticks(plan.job().stock().sticks().stream()
+                .filter(stick -> blanks.fits(piece, stick)).toList()).longestClear().orElse(Length.ZERO);
     }
 
     private static Finding tooFew(Plan plan) {
@@ -138,7 +207,9 @@ final class StockFindings {
 
     /** As many more of the longest stick as it takes. */
     private static Optional<Remedy> more(Plan plan, Rack stock) {
+        Blanks blanks = blanks(plan);
         int longest = IntStream.range(0, stock.sticks().size()).boxed()
+                .filter(i -> plan.parts().stream().allMatch(piece -> blanks.fits(piece, stock.sticks().get(i))))
                 .max(Comparator.comparing(i -> longestClear(stock, i))).orElse(-1);
         if (longest < 0) {
             return Optional.empty();

@@ -19,13 +19,13 @@ import neatcorner.stock.StickLayout;
 public final class CuttingOrder {
     private CuttingOrder() {}
 
-    /** The stop settings, longest first; twins share one. */
+    /** The stop settings, longest first; twins share one, and pieces of one length with other angles follow each other. */
     public static List<SawSetting> settings(List<Piece> pieces) {
         List<List<Piece>> groups = Piece.twins(pieces);
-        groups.sort(Comparator.comparing((List<Piece> group) -> group.getFirst().outer()).reversed());
+        groups.sort(Comparator.comparing((List<Piece> group) -> group.getFirst().span()).reversed());
         return groups.stream().map(group -> {
             Piece first = group.getFirst();
-            return new SawSetting(first.right().miter(), first.left().miter(), first.right().bevel(), first.outer(),
+            return new SawSetting(first.right(), first.left(), first.span(),
                     group.stream().map(Piece::name).toList());
         }).toList();
     }
@@ -43,7 +43,7 @@ public final class CuttingOrder {
         for (int frame = 1; frame <= frames && !layout.isComplete(); frame++) {
             for (Piece piece : pieces) {
                 if (!placed.contains(label(piece, frame))) {
-                    CutPiece unplaced = new CutPiece(piece, frame, Length.ZERO, false);
+                    CutPiece unplaced = new CutPiece(piece, frame, Length.ZERO, piece.span(), false);
                     first.add(new SawCut(SawCut.Kind.FIRST_MITER, unplaced, null, null));
                 }
             }

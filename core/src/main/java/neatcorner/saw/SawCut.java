@@ -1,6 +1,8 @@
 package neatcorner.saw;
 
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.piece.EndCut;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
 import org.jspecify.annotations.Nullable;
@@ -23,14 +25,46 @@ public record SawCut(Kind kind, CutPiece piece, @Nullable CutStick stick, @Nulla
         FINAL_MITER
     }
 
+    /** The end of the piece that this cut makes. */
+    public EndCut end() {
+        return kind == Kind.FIRST_MITER ? piece.piece().left() : piece.piece().right();
+    }
+
     /** The angle of this cut, from square. */
-    public neatcorner.measure.Angle miter() {
-        return kind == Kind.FIRST_MITER ? piece.piece().left().miter() : piece.piece().right().miter();
+    public Angle miter() {
+        return end().miter();
     }
 
     /** The blade's tilt from vertical in this cut. */
-    public neatcorner.measure.Angle bevel() {
-        return kind == Kind.FIRST_MITER ? piece.piece().left().bevel() : piece.piece().right().bevel();
+    public Angle bevel() {
+        return end().bevel();
+    }
+
+    /** How long the first cut leaves the piece, between its outermost points: with what the final trim takes off. */
+    public Length leaves(Saw saw) {
+        return piece.piece().span().plus(saw.rough());
+    }
+
+    /** The side of the blade on which the piece lies. */
+    public Side lies(Saw saw) {
+        return kind == Kind.FINAL_MITER && !isFaceDown(saw) ? Side.LEFT : Side.RIGHT;
+    }
+
+    /** The side to which the near end of the cut is swung, as the maker stands at the fence; null for a square cut. */
+    public @Nullable Side swing(Saw saw) {
+        return towards(miter(), saw);
+    }
+
+    /** The side to which the top of a tilted blade leans; null when it stands upright. */
+    public @Nullable Side leans(Saw saw) {
+        return towards(bevel(), saw);
+    }
+
+    private @Nullable Side towards(Angle angle, Saw saw) {
+        if (Math.abs(angle.degrees()) < 1e-9) {
+            return null;
+        }
+        return angle.degrees() > 0 ? lies(saw) : lies(saw).other();
     }
 
     /**
@@ -39,6 +73,6 @@ public record SawCut(Kind kind, CutPiece piece, @Nullable CutStick stick, @Nulla
      */
     public boolean isFaceDown(Saw saw) {
         return kind == Kind.FINAL_MITER && saw.secondMiter() == SecondMiter.TURN_PIECE
-                && Math.abs(bevel().degrees()) < 1e-9;
+                && !end().isTilted();
     }
 }

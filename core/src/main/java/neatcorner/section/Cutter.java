@@ -2,6 +2,7 @@ package neatcorner.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -32,7 +33,9 @@ final class Cutter {
     static Geometry of(Section section, int place, Operation operation) {
         Cutter cutter = new Cutter(section);
         return switch (operation) {
-            case Operation.PackRabbet pack -> cutter.packRabbet(pack.rabbet());
+            case Operation.PackRabbet pack -> pack.rabbet().isTilted()
+                    ? cutter.tiltedRabbet(section.withRabbet(pack.rabbet()))
+                    : cutter.packRabbet(pack.rabbet());
             case Operation.Shaped shaped -> cutter.shaped(shaped);
             case Operation.Groove groove -> cutter.groove(groove);
             case Operation.Rip rip -> {
@@ -67,6 +70,24 @@ final class Cutter {
         return step == null
                 ? cut
                 : Profile.overlay(cut, box(-AIR, t - mm(step.depth()), mm(step.width()), t + AIR), OverlayNG.UNION);
+    }
+
+    private Geometry tiltedRabbet(Section section) {
+        Rabbet.Step step = section.rabbet().step();
+        Geometry cut = behind(section.rabbet().tilt(), RabbetCut.front(section));
+        return step == null
+                ? cut
+                : Profile.overlay(cut, behind(section.rabbet().tilt(), RabbetCut.step(section, step)),
+                        OverlayNG.UNION);
+    }
+
+    /** All that lies behind a floor and inside its wall. */
+    private Geometry behind(Angle tilt, RabbetCut cut) {
+        double far = w + t + AIR;
+        double wall = RabbetCut.out(tilt, cut.foot());
+        double floor = RabbetCut.level(tilt, cut.foot());
+        return polygon(List.of(RabbetCut.at(tilt, -far, floor), RabbetCut.at(tilt, wall, floor),
+                RabbetCut.at(tilt, wall, far), RabbetCut.at(tilt, -far, far)));
     }
 
     private Geometry groove(Operation.Groove groove) {

@@ -64,6 +64,12 @@ public final class Profile {
         return after(stages.size());
     }
 
+    /** The finished section's wood between two distances from the front. */
+    Geometry between(double front, double back) {
+        double reach = section.width().toMm() + 1;
+        return taken(finished(), Cutter.box(-1, front, reach, back));
+    }
+
     /** Of the finished section, mm². */
     public double area() {
         return finished().getArea();

@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -9,8 +10,16 @@ import org.jspecify.annotations.Nullable;
  * @param width across the face, from the sight edge
  * @param depth front to back, from the back face
  * @param step  a wider, shallower step behind it for the backing (a double rabbet); null for a plain rabbet
+ * @param tilt  how far the cut is turned against the stick; 0 is square to it. In a frame whose faces slope, a rabbet
+ *              tilted by the slope is level: its floor lies in the frame's plane, width and depth are measured along that
+ *              plane and square to it, from the inner edge of the floor and from the back's sight edge
  */
-public record Rabbet(Length width, Length depth, @Nullable Step step) {
+public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt) {
+
+    /** Cut square to the stick. */
+    public Rabbet(Length width, Length depth, @Nullable Step step) {
+        this(width, depth, step, Angle.ZERO);
+    }
 
     /** The wider step of a double rabbet; {@code width} from the sight edge, {@code depth} from the back face. */
     public record Step(Length width, Length depth) {}
@@ -20,15 +29,23 @@ public record Rabbet(Length width, Length depth, @Nullable Step step) {
     }
 
     public Rabbet withWidth(Length newWidth) {
-        return new Rabbet(newWidth, depth, step);
+        return new Rabbet(newWidth, depth, step, tilt);
     }
 
     public Rabbet withDepth(Length newDepth) {
-        return new Rabbet(width, newDepth, step);
+        return new Rabbet(width, newDepth, step, tilt);
     }
 
     public Rabbet withStep(@Nullable Step newStep) {
-        return new Rabbet(width, depth, newStep);
+        return new Rabbet(width, depth, newStep, tilt);
+    }
+
+    public Rabbet withTilt(Angle newTilt) {
+        return new Rabbet(width, depth, step, newTilt);
+    }
+
+    public boolean isTilted() {
+        return Math.abs(tilt.degrees()) > 1e-9;
     }
 
     /** How far the milling reaches from the sight edge at its widest. */

@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.wood.Species;
@@ -40,12 +41,54 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     /** Thickness of what is left in front of the rabbet; zero or negative when the rabbet goes through. */
     public Length lip() {
-        return thickness.minus(rabbet.depth());
+        return rabbet.isTilted()
+                ? Length.mm(RabbetCut.wood(this, RabbetCut.front(this).floor(), rabbet.tilt().sin(),
+                        -rabbet.tilt().cos()))
+                : thickness.minus(rabbet.depth());
     }
 
     /** Width of what is left outside the rabbet; zero or negative when the rabbet takes it all. */
     public Length wall() {
-        return width.minus(rabbet.widest());
+        if (!rabbet.isTilted()) {
+            return width.minus(rabbet.widest());
+        }
+        Rabbet.Step step = rabbet.step();
+        RabbetCut widest = step == null ? RabbetCut.front(this) : RabbetCut.step(this, step);
+        return Length.mm(RabbetCut.wood(this, widest.foot(), rabbet.tilt().cos(), rabbet.tilt().sin()));
+    }
+
+    /**
+     * How far out of the sight edge the wood reaches in the plane of a frame whose faces slope by so much: the largest x·cos
+     * S + y·sin S on the stick's end; the face width of a flat frame.
+     */
+    public Length reach(Angle slope) {
+        if (Math.abs(slope.degrees()) < 1e-9) {
+            return width;
+        }
+        double corner = width.toMm() * slope.cos() + thickness.toMm() * slope.sin();
+        return Length.mm(isPlain() || !isSound()
+                ? corner
+                : java.util.Arrays.stream(Profile.of(this).finished().getCoordinates())
+                        .mapToDouble(spot -> spot.x * slope.cos() + spot.y * slope.sin()).max().orElse(corner));
+    }
+
+    /** As {@link #reach(Angle)}, of a side with another face width than the section's. */
+    public Length reach(Angle slope, Length face) {
+        return reach(slope).plus(face.minus(width).scaled(slope.cos()));
+    }
+
+    /** A rectangle with a rabbet square to it, for which a few products do. */
+    private boolean isPlain() {
+        return !milling.shapes() && !rabbet.isTilted();
+    }
+
+    /** Width of the stick before anything is ripped off it. */
+    public Length blankWidth() {
+        return milling.operations().stream()
+                .map(operation -> operation instanceof Operation.Rip rip
+                        ? Length.max(Length.ZERO, rip.size())
+                        : Length.ZERO)
+                .reduce(width, Length::plus);
     }
 
     /** True when there is wood all round: positive sizes, a lip and a wall, and a step that is wider and shallower. */
@@ -59,7 +102,7 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     /** Area of wood in mm² of a stick of this section but another face width (sides may differ). */
     public double areaMm2(Length faceWidth) {
-        if (milling.shapes() && isSound()) {
+        if (!isPlain() && isSound()) {
             double other = faceWidth.minus(width).toMm() * thickness.toMm();
             return Math.max(0, Profile.of(this).area() + other);
         }
@@ -72,7 +115,7 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     /** Distance of the centroid from the sight edge, in mm. */
     public double centroidXMm() {
-        if (milling.shapes() && isSound()) {
+        if (!isPlain() && isSound()) {
             return Profile.of(this).centroidX();
         }
         double area = areaMm2(width);
@@ -86,6 +129,21 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
             moment -= (sw - rw) * step.depth().toMm() * (sw + rw) / 2;
         }
         return moment / area;
+    }
+
+    /** Distance of the centroid from the front, in mm. */
+    public double centroidYMm() {
+        return isSound() ? Profile.of(this).finished().getCentroid().getY() : thickness.toMm() / 2;
+    }
+
+    /** Area of the wood between two distances from the front, mm². */
+    public double area(double front, double back) {
+        return isSound() ? Profile.of(this).between(front, back).getArea() : 0;
+    }
+
+    /** Distance from the sight edge, in mm, of the centroid of the wood between two distances from the front. */
+    public double centroidX(double front, double back) {
+        return isSound() ? Profile.of(this).between(front, back).getCentroid().getX() : width.toMm() / 2;
     }
 
     /** Mass of one metre of stick. */

@@ -2,26 +2,31 @@ package neatcorner.stock;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays the mitred pieces of a number of equal frames out on the sticks of a rack.
  *
- * <p>A handed section (rabbet or moulded face) cannot be flipped: each piece takes its long point and the width of the
- * slanted saw kerf, k/cos μ with μ the larger of its miters, and the V between two pieces is waste. On a plain section
- * that is milled after mitring, neighbours lie end for end and share a cut: each takes (long + short)/2 + k/cos μ, and
- * every clear stretch loses one triangle, w·tan μ. That needs all miters alike; where they differ, pieces are not flipped.
+ * <p>A handed section (rabbet or moulded face) cannot be flipped: each piece takes the distance between its outermost points
+ * and, before the next, the kerf k ÷ (cos μ · cos β) of the steeper of the two ends that meet there, since the cut that
+ * frees a piece is the next one's; the V between two pieces is waste. The last pays its own. On a plain section that is
+ * milled after mitring, neighbours lie end for end and share a cut: each takes (long + short)/2 and a kerf, and every clear
+ * stretch loses one triangle, w·tan μ. That needs all ends alike; where they differ, pieces are not flipped.
+ *
+ * <p>Where ends differ, what lies between two pieces depends on the order. Laid steepest first, each needs no more than the
+ * kerf of its steeper end; no order does with less than that of its right end. The first gives a layout, the second a bound,
+ * and a better layout where its pieces can be put in an order that fits.
  */
 public final class LayOut {
     private final List<Piece> pieces;
     private final int frames;
     private final Rack rack;
+    private final Blanks blanks;
     private final Length kerf;
     private final Length rough;
     private final boolean flipping;
@@ -30,13 +35,15 @@ public final class LayOut {
     /**
      * @param pieces the pieces of one frame
      * @param frames how many frames, at least 1
+     * @param blanks what the pieces are cut from, across the stick
      * @param kerf   width of wood the blade removes
      * @param rough  extra length given to each piece at its first cut, for a final trim to length; may be zero
      */
-    public LayOut(List<Piece> pieces, int frames, Rack rack, Length kerf, Length rough) {
+    public LayOut(List<Piece> pieces, int frames, Rack rack, Blanks blanks, Length kerf, Length rough) {
         this.pieces = List.copyOf(pieces);
         this.frames = frames;
         this.rack = rack;
+        this.blanks = blanks;
         this.kerf = kerf;
         this.rough = rough;
         this.flipping = rack.flippable() && haveOneMiter(pieces);
@@ -45,15 +52,21 @@ public final class LayOut {
 
     private static boolean haveOneMiter(List<Piece> pieces) {
         return pieces.stream().allMatch(piece -> piece.left().isNear(pieces.getFirst().left())
-                && piece.right().isNear(pieces.getFirst().left()));
+                && piece.right().isNear(pieces.getFirst().left()) && piece.left().lean() >= 0);
     }
 
-    /** The length of stick that the piece takes, kerf and rough allowance included. */
+    /** The length of stick that the piece takes at most, kerf and rough allowance included. */
     public Length taken(Piece piece) {
-        Length body = flipping
-                ? new Length((piece.longPoint().units() + piece.shortPoint().units()) / 2)
-                : piece.longPoint();
-        return body.plus(piece.kerfAtMiter(kerf)).plus(rough);
+        return body(piece).plus(piece.kerfAtEnds(kerf)).plus(rough);
+    }
+
+    /** What it takes at least, whatever lies beside it. */
+    private Length takenAtLeast(Piece piece) {
+        return body(piece).plus(piece.right().along(kerf)).plus(rough);
+    }
+
+    private Length body(Piece piece) {
+        return flipping ? new Length((piece.longPoint().units() + piece.shortPoint().units()) / 2) : piece.span();
     }
 
     /** What a clear stretch loses to the slant of its first piece when pieces lie end for end. */
@@ -63,111 +76,65 @@ public final class LayOut {
     }
 
     public StickLayout solve(Search search) {
-        PinnedSticks pinned = new PinnedSticks(rack, pieces, frames, this::taken, triangle());
-        int[] held = pinned.countByKind(kinds);
-        List<Nesting.Part> parts = new ArrayList<>();
-        for (int kind = 0; kind < kinds.size(); kind++) {
-            parts.add(new Nesting.Part(taken(kinds.get(kind).getFirst()),
-                    kinds.get(kind).size() * frames - held[kind]));
+        PinnedSticks pinned = new PinnedSticks(rack, pieces, frames, this::canLie, this::taken, triangle());
+        StickLoading most = new StickLoading(kinds, frames, rack, this::canLie, this::taken, triangle());
+        StickLoading.Result safe = most.solve(pinned, search);
+        if (flipping || pieces.stream().allMatch(piece -> taken(piece).equals(takenAtLeast(piece)))) {
+            return describe(safe, safe, pinned);
         }
-        List<Nesting.Bar> bars = new ArrayList<>();
-        for (int i = 0; i < rack.sticks().size(); i++) {
-            Stick stick = rack.sticks().get(i);
-            bars.add(new Nesting.Bar(rooms(stick), stick.count() - pinned.takenOf(i), stick.cost()));
+        StickLoading.Result least = new StickLoading(kinds, frames, rack, this::canLie, this::takenAtLeast, triangle())
+                .solve(pinned, search);
+        if (!isBetter(least, safe)) {
+            return describe(safe, least, pinned);
         }
-        for (PinnedSticks.Begun begun : pinned.sticks()) {
-            bars.add(new Nesting.Bar(begun.rooms(), 1, 0, true));
-        }
-        boolean free = pinned.sticks().isEmpty();
-        List<Integer> frame = free ? kinds.stream().map(List::size).toList() : List.of();
-        Nesting nesting = new Nesting(parts, bars, frame, free ? rack.keepFrameTogether() : Keep.NO);
-        return describe(nesting.solve(search), pinned);
+        StickLayout close = describe(least, least, pinned);
+        return close.sticks().stream().allMatch(this::isWithin) ? close : describe(safe, least, pinned);
     }
 
-    private List<Length> rooms(Stick stick) {
-        return stick.clear(rack.endTrim()).stream()
-                .map(span -> Length.max(Length.ZERO, span.length().minus(triangle()))).toList();
+    private boolean canLie(Piece piece, Stick stick) {
+        return blanks.fits(piece, stick);
     }
 
-    private StickLayout describe(Nesting.Result result, PinnedSticks pinned) {
-        List<Loaded> loaded = new ArrayList<>();
-        for (PinnedSticks.Begun begun : pinned.sticks()) {
-            loaded.add(new Loaded(begun.stock(), begun.number(), empty(begun.rooms().size())));
+    private static boolean isBetter(StickLoading.Result one, StickLoading.Result other) {
+        if (one.unplaced() != other.unplaced()) {
+            return one.unplaced() < other.unplaced();
         }
-        int[] used = new int[rack.sticks().size()];
-        for (Nesting.Filling filling : result.fillings()) {
-            int own = filling.bar() - rack.sticks().size();
-            if (own >= 0) {
-                Loaded begun = loaded.get(own);
-                loaded.set(own, new Loaded(begun.stock, begun.number, filling.counts()));
-                continue;
-            }
-            for (int i = 0; i < filling.times(); i++) {
-                do {
-                    used[filling.bar()]++;
-                } while (pinned.isBegun(filling.bar(), used[filling.bar()]));
-                loaded.add(new Loaded(filling.bar(), used[filling.bar()], filling.counts()));
-            }
-        }
+        return Math.abs(one.cost() - other.cost()) > 1e-9
+                ? one.cost() < other.cost()
+                : one.sticks().size() < other.sticks().size();
+    }
+
+    /** Whether all that lies on a stick ends before its clear stretches do. */
+    private boolean isWithin(CutStick stick) {
+        return stick.cuts().stream().allMatch(cut -> stick.stick().clear(rack.endTrim()).stream()
+                .anyMatch(clear -> clear.contains(cut.at()) && !cut.next().isMoreThan(clear.to())));
+    }
+
+    private StickLayout describe(StickLoading.Result result, StickLoading.Result bound, PinnedSticks pinned) {
+        List<StickLoading.Loaded> loaded = result.sticks().stream().map(StickLoading.Loaded::copy).toList();
         int split = nameFrames(loaded, pinned);
         for (int i = 0; i < pinned.sticks().size(); i++) {
             loaded.get(i).add(pinned.sticks().get(i), this::kindOf);
         }
-        List<CutStick> sticks = loaded.stream().map(this::place).toList();
+        List<CutStick> sticks = loaded.stream().filter(stick -> !stick.named.isEmpty()).map(this::place).toList();
         boolean priced = rack.sticks().stream().anyMatch(stick -> stick.price() != null);
         double cost = sticks.stream().mapToDouble(stick -> stick.stick().cost()).sum();
-        int unplaced = result.missing().stream().mapToInt(Integer::intValue).sum();
-        int bound = result.isComplete() ? result.bound() + pinned.sticks().size() : result.bound();
-        return new StickLayout(sticks, unplaced, bound, result.proved(),
-                pinned.sticks().isEmpty() ? result.proof() : result.proof() + ", around the pieces that you hold",
+        boolean proved = bound.proved() && !isBetter(bound, result);
+        String proof = proved == result.proved() ? result.proof() : "the order of the pieces may save a kerf";
+        return new StickLayout(sticks, result.unplaced(), result.unplaced() > 0 ? 0 : bound.bound(), proved,
+                pinned.sticks().isEmpty() ? proof : proof + ", around the pieces that you hold",
                 priced ? (Double) cost : null, split);
-    }
-
-    private List<List<Integer>> empty(int rooms) {
-        return Collections.nCopies(rooms, Collections.nCopies(kinds.size(), 0));
     }
 
     /** A piece with the number of its frame, before it has a place. */
     record Named(Piece piece, int frame) {}
 
-    /** A stick with the kinds of piece that lie in each clear stretch, and the pieces chosen for it. */
-    private static final class Loaded {
-        final int stock;
-        final int number;
-        final List<List<Integer>> rooms;
-        final List<Named> named = new ArrayList<>();
-
-        Loaded(int stock, int number, List<List<Integer>> rooms) {
-            this.stock = stock;
-            this.number = number;
-            this.rooms = rooms.stream().<List<Integer>>map(ArrayList::new).collect(
-                    java.util.stream.Collectors.toCollection(ArrayList::new));
-        }
-
-        int[] countsByKind(int kinds) {
-            int[] counts = new int[kinds];
-            rooms.forEach(room -> Arrays.setAll(counts, kind -> counts[kind] + room.get(kind)));
-            return counts;
-        }
-
-        /** The pieces that are held here, in the rooms found for them. */
-        void add(PinnedSticks.Begun begun, java.util.function.ToIntFunction<Piece> kindOf) {
-            for (int room = 0; room < begun.held().size(); room++) {
-                for (Named held : begun.held().get(room)) {
-                    int kind = kindOf.applyAsInt(held.piece);
-                    rooms.get(room).set(kind, rooms.get(room).get(kind) + 1);
-                    named.add(held);
-                }
-            }
-        }
-    }
-
     /** Gives whole frames to sticks that can hold them, then deals out the rest; returns how many frames are split. */
-    private int nameFrames(List<Loaded> sticks, PinnedSticks pinned) {
+    private int nameFrames(List<StickLoading.Loaded> sticks, PinnedSticks pinned) {
         int next = pinned.firstFreeFrame();
         int first = next;
         List<int[]> open = new ArrayList<>();
-        for (Loaded stick : sticks) {
+        for (StickLoading.Loaded stick : sticks) {
             int[] counts = stick.countsByKind(kinds.size());
             int whole = frames - next + 1;
             for (int kind = 0; kind < counts.length; kind++) {
@@ -204,7 +171,7 @@ public final class LayOut {
         return split;
     }
 
-    private CutStick place(Loaded loaded) {
+    private CutStick place(StickLoading.Loaded loaded) {
         Stick stick = rack.sticks().get(loaded.stock);
         List<Named> waiting = new ArrayList<>(loaded.named);
         waiting.sort(Comparator.comparingInt(Named::frame).thenComparing(named -> named.piece.name()));
@@ -213,16 +180,28 @@ public final class LayOut {
         Length longest = Length.ZERO;
         for (int room = 0; room < clear.size(); room++) {
             Length at = clear.get(room).from();
+            List<Named> lying = new NeighbourOrder(this::kerfBetween).within(
+                    takeForRoom(waiting, loaded.rooms.get(room)), clear.get(room).length(),
+                    named -> body(named.piece).plus(rough));
             boolean flipped = false;
-            for (Named named : takeForRoom(waiting, loaded.rooms.get(room))) {
-                cuts.add(new CutPiece(named.piece, named.frame, at, flipped));
-                at = at.plus(taken(named.piece));
+            for (int i = 0; i < lying.size(); i++) {
+                Named named = lying.get(i);
+                Length next = at.plus(body(named.piece)).plus(rough)
+                        .plus(kerfBetween(named, i + 1 < lying.size() ? lying.get(i + 1) : null));
+                cuts.add(new CutPiece(named.piece, named.frame, at, next, flipped));
+                at = next;
                 flipped = flipping != flipped;
             }
-            Length lost = at.equals(clear.get(room).from()) ? Length.ZERO : triangle();
+            Length lost = lying.isEmpty() ? Length.ZERO : triangle();
             longest = Length.max(longest, clear.get(room).to().minus(at).minus(lost));
         }
         return new CutStick(stick, loaded.stock, loaded.number, cuts, longest);
+    }
+
+    /** The kerf behind a piece: of the steeper of the two ends that meet there; its own where nothing follows. */
+    private Length kerfBetween(Named named, @Nullable Named next) {
+        Length own = named.piece.right().along(kerf);
+        return next == null ? own : Length.max(own, next.piece.left().along(kerf));
     }
 
     private List<Named> takeForRoom(List<Named> waiting, List<Integer> counts) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
@@ -27,13 +28,15 @@ final class PinnedSticks {
 
     private record Key(int stock, int number) {}
 
-    PinnedSticks(Rack rack, List<Piece> pieces, int frames, Function<Piece, Length> taken, Length triangle) {
+    PinnedSticks(Rack rack, List<Piece> pieces, int frames, BiPredicate<Piece, Stick> fits,
+            Function<Piece, Length> taken, Length triangle) {
         Map<Key, List<LayOut.Named>> wanted = new LinkedHashMap<>();
         for (Pin pin : rack.pins()) {
             boolean there = pin.stock() < rack.sticks().size() && pin.stock() >= 0 && pin.number() >= 1
                     && pin.number() <= rack.sticks().get(pin.stock()).count() && pin.frame() >= 1
                     && pin.frame() <= frames;
-            pieces.stream().filter(piece -> there && piece.name().equals(pin.piece())).findFirst()
+            pieces.stream().filter(piece -> there && piece.name().equals(pin.piece())
+                    && fits.test(piece, rack.sticks().get(pin.stock()))).findFirst()
                     .ifPresent(piece -> wanted.computeIfAbsent(new Key(pin.stock(), pin.number()),
                             key -> new ArrayList<>()).add(new LayOut.Named(piece, pin.frame())));
         }

@@ -9,34 +9,47 @@ import org.jspecify.annotations.Nullable;
 /**
  * A kind of stick on the rack: finished section, ready to be cut.
  *
- * @param count   how many there are
- * @param price   for one, in the shop's money; null for a stick that is already paid for
- * @param defects stretches that no piece may touch; the same on each stick of this kind
+ * @param count     how many there are
+ * @param price     for one, in the shop's money; null for a stick that is already paid for
+ * @param defects   stretches that no piece may touch; the same on each stick of this kind
+ * @param width     across its face; null when it is as wide as the job's section
+ * @param thickness front to back; null when it is as thick as the job's section
  */
-public record Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects) {
+public record Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects,
+        @Nullable Length width, @Nullable Length thickness) {
+
+    /** A stick of the job's own section. */
+    public Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects) {
+        this(name, length, count, price, defects, null, null);
+    }
 
     public Stick {
         defects = List.copyOf(defects);
     }
 
     public Stick withName(String newName) {
-        return new Stick(newName, length, count, price, defects);
+        return new Stick(newName, length, count, price, defects, width, thickness);
     }
 
     public Stick withLength(Length newLength) {
-        return new Stick(name, newLength, count, price, defects);
+        return new Stick(name, newLength, count, price, defects, width, thickness);
     }
 
     public Stick withCount(int newCount) {
-        return new Stick(name, length, newCount, price, defects);
+        return new Stick(name, length, newCount, price, defects, width, thickness);
     }
 
     public Stick withPrice(@Nullable Double newPrice) {
-        return new Stick(name, length, count, newPrice, defects);
+        return new Stick(name, length, count, newPrice, defects, width, thickness);
     }
 
     public Stick withDefects(List<Span> newDefects) {
-        return new Stick(name, length, count, price, newDefects);
+        return new Stick(name, length, count, price, newDefects, width, thickness);
+    }
+
+    /** With a width and a thickness of its own; null for the job's section's. */
+    public Stick withAcross(@Nullable Length newWidth, @Nullable Length newThickness) {
+        return new Stick(name, length, count, price, defects, newWidth, newThickness);
     }
 
     /** What one costs, nothing for a stick that is already paid for. */

@@ -39,8 +39,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ShapeFiguresTest {
 
     private static Job shaped(Shape shape) {
-        return Jobs.chart().withPack(new Pack(List.of())).withOutline(Outline.of(shape)).withSize(SizeOf.SIGHT,
-                new Opening(Length.mm(400), Length.mm(500)));
+        return Jobs.withABoard(Jobs.chart()).withPack(new Pack(List.of())).withOutline(Outline.of(shape)).withSize(
+                SizeOf.SIGHT, new Opening(Length.mm(400), Length.mm(500)));
     }
 
     static Stream<Shape> shapes() {

@@ -11,8 +11,11 @@ import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.outline.Contours;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.piece.CornerJoint;
 import neatcorner.piece.FramePieces;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
@@ -27,7 +30,9 @@ class WeightTest {
             new FrameSizes.Given(Optional.empty(), Length.mm(1.5), Length.mm(10), Faces.all(Length.mm(40))));
 
     private static Weight weight(Pack pack) {
-        return Weight.of(FramePieces.ofRectangle(SIZES.sight(), Faces.all(Length.mm(40))), OAK, pack, SIZES,
+        Faces faces = Faces.all(Length.mm(40));
+        return Weight.of(new Weight.Frame(FramePieces.ofRectangle(SIZES.sight(), faces), OAK, Outline.rectangle(),
+                CornerJoint.MITER), Contours.rectangle(SIZES.sight(), 10, faces.list()), pack, SIZES,
                 Units.MILLIMETRES);
     }
 

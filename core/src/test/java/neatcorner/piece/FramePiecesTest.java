@@ -35,7 +35,7 @@ class FramePiecesTest {
 
     private static List<Piece> regular(int n, double apothem, double face) {
         return FramePieces.of(Contours.straight(Shape.regular(n, apothem), 6,
-                Collections.nCopies(n, Length.mm(face)), Angle.ZERO), Outline.of(new Shape.Regular(n, false)));
+                Collections.nCopies(n, Length.mm(face))), Outline.of(new Shape.Regular(n, false)));
     }
 
     /** Euclid, angle sum of a polygon: 180°/n. */
@@ -55,8 +55,9 @@ class FramePiecesTest {
     @CsvSource({"45, 35.26, 30.00", "52, 31.62, 33.86", "0, 45, 0", "90, 0, 45"})
     void slopedRectanglesHaveTheAnglesOfTheTables(double slope, double miter, double bevel) {
         Outline outline = FLAT.withSlope(Angle.ofDegrees(slope));
+        double reach = 60 * outline.slope().cos();
         for (Piece piece : FramePieces.of(Contours.rectangle(new Opening(Length.mm(400), Length.mm(300)), 6,
-                widths(60, 60, 60, 60), outline.slope()), outline)) {
+                widths(60, 60, 60, 60), widths(reach, reach, reach, reach)), outline)) {
             assertEquals(miter, piece.left().miter().degrees(), 0.005);
             assertEquals(bevel, piece.right().bevel().degrees(), 0.005);
             double grows = piece.outer().minus(piece.sight()).toMm();
@@ -68,7 +69,7 @@ class FramePiecesTest {
     @Test
     void unequalWidthsShareACorner() {
         List<Piece> pieces = FramePieces.of(Contours.rectangle(new Opening(Length.mm(400), Length.mm(300)), 6,
-                widths(40, 60, 40, 60), Angle.ZERO), FLAT);
+                widths(40, 60, 40, 60)), FLAT);
         assertEquals(56.31, pieces.getFirst().right().miter().degrees(), 0.005);
         assertEquals(33.69, pieces.get(1).left().miter().degrees(), 0.005);
         assertEquals(Length.mm(520), pieces.getFirst().outer());
@@ -80,7 +81,7 @@ class FramePiecesTest {
         Loop ell = new Loop(List.of(new Vertex(0, 0), new Vertex(400, 0), new Vertex(400, 150), new Vertex(200, 150),
                 new Vertex(200, 300), new Vertex(0, 300)));
         List<Piece> pieces = FramePieces.of(
-                Contours.straight(ell, 6, widths(20, 20, 20, 20, 20, 20), Angle.ZERO),
+                Contours.straight(ell, 6, widths(20, 20, 20, 20, 20, 20)),
                 Outline.of(new Shape.Polygon(ell)));
         Piece c = pieces.get(2);
         assertEquals("C", c.name());
@@ -104,7 +105,7 @@ class FramePiecesTest {
             vertices.add(new Vertex(radius * Math.sin(angle), -radius * Math.cos(angle)));
             faces[i] = 15 + 10 * random.nextDouble();
         }
-        List<Piece> pieces = FramePieces.of(Contours.straight(new Loop(vertices), 5, widths(faces), Angle.ZERO),
+        List<Piece> pieces = FramePieces.of(Contours.straight(new Loop(vertices), 5, widths(faces)),
                 FLAT.withShape(new Shape.Polygon(new Loop(vertices))));
         for (boolean sight : new boolean[]{true, false}) {
             double x = 0;

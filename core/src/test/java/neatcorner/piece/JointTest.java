@@ -28,7 +28,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Corners that are not mitred, and pieces longer than any stick. */
 class JointTest {
     private static final Contours FRAME = Contours.rectangle(new Opening(Length.mm(400), Length.mm(300)), 6,
-            Faces.all(Length.mm(40)).list(), Angle.ZERO);
+            Faces.all(Length.mm(40)).list());
 
     /** Common practice: in a butt corner two sides run through, in a lap or box corner all do. */
     @Test

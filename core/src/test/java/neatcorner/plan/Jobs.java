@@ -45,6 +45,12 @@ public final class Jobs {
         return chart().withSection(section.withRabbet(Rabbet.plain(Length.mm(width), Length.mm(depth))));
     }
 
+    /** With one board wide enough for the segments of a curve added to the rack. */
+    public static Job withABoard(Job job) {
+        return job.withStock(job.stock().plusStick(
+                new Stick("board", Length.mm(2400), 2, null, List.of(), Length.mm(150), null)));
+    }
+
     public static Job withSticks(Stick... sticks) {
         return chart().withStock(chart().stock().withSticks(List.of(sticks)));
     }

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class ShapePlanTest {
 
     private static Job shaped(Shape shape, SizeOf of, double width, double height) {
-        Job chart = Jobs.chart();
+        Job chart = Jobs.withABoard(Jobs.chart());
         return chart.withOutline(Outline.of(shape)).withPack(new neatcorner.fitout.Pack(
                 chart.pack().layers().stream().filter(layer -> !(layer instanceof neatcorner.fitout.Layer.Mat))
                         .toList()))

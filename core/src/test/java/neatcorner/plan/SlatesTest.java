@@ -107,7 +107,9 @@ class SlatesTest {
         assertEquals("37.00", figure(Station.STICKS, job, "Cost"));
         assertEquals("≈4.2", figure(Station.STICKS, job, "Kerf at the miter"));
         Job short1 = Jobs.withSticks(new neatcorner.stock.Stick("ash", Length.mm(800), 1, null, List.of()));
-        assertEquals("1", figure(Station.STICKS, short1, "Sticks to take, too few"));
+        assertEquals("1", figure(Station.STICKS, short1, "Sticks to take"));
+        assertEquals("3", figure(Station.STICKS, short1, "Pieces without a place"));
+        assertEquals("7", figure(Station.STICKS, short1, "Left over"), "739 and its kerf of 800");
         assertTrue(Slates.of(Station.STICKS, Planner.plan(short1)).rows().stream()
                 .noneMatch(row -> row.name().equals("Cost")), "no price, no cost");
     }
@@ -122,7 +124,7 @@ class SlatesTest {
     @Test
     void theSawSaysOneMiterAndAStopForEachPair() {
         Job job = Jobs.chart();
-        assertEquals("45", figure(Station.SAW, job, "Miter"));
+        assertEquals("45", figure(Station.SAW, job, "Miter, to the right"));
         assertEquals("739", figure(Station.SAW, job, "Stop for A, C"));
         assertEquals("575", figure(Station.SAW, job, "Stop for B, D"));
         Job rough = job.withSaw(job.saw().withRough(Length.mm(3)));

@@ -30,8 +30,8 @@ class ClosingTest {
             Faces.all(Length.mm(57)));
 
     static List<Piece> regular(int n) {
-        return FramePieces.of(Contours.straight(Shape.regular(n, 200), 6, Collections.nCopies(n, Length.mm(30)),
-                Angle.ZERO), Outline.of(new Shape.Regular(n, false)));
+        return FramePieces.of(Contours.straight(Shape.regular(n, 200), 6, Collections.nCopies(n, Length.mm(30))),
+                Outline.of(new Shape.Regular(n, false)));
     }
 
     private static List<CutError> all(int n, double degrees) {

@@ -12,6 +12,7 @@ import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
 import neatcorner.piece.FramePieces;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Rack;
@@ -21,6 +22,7 @@ import neatcorner.stock.StickLayout;
 import org.junit.jupiter.api.Test;
 
 class CuttingOrderTest {
+    private static final Blanks BLANKS = new Blanks(Length.mm(100), Length.mm(20), Length.ZERO);
     private static final Saw SAW = neatcorner.plan.Defaults.saw(neatcorner.measure.Units.MILLIMETRES)
             .withRough(Length.mm(3));
 
@@ -31,7 +33,7 @@ class CuttingOrderTest {
     private static StickLayout layOut(List<Piece> pieces, int frames, int sticks) {
         Rack rack = new Rack(List.of(new Stick("oak", Length.mm(1000), sticks, null, List.of())), Length.mm(10),
                 Keep.NO, false);
-        return new LayOut(pieces, frames, rack, SAW.kerf(), SAW.rough()).solve(Search.PATIENT);
+        return new LayOut(pieces, frames, rack, BLANKS, SAW.kerf(), SAW.rough()).solve(Search.PATIENT);
     }
 
     @Test
@@ -48,7 +50,7 @@ class CuttingOrderTest {
         Faces faces = new Faces(Length.mm(30), Length.mm(30), Length.mm(50), Length.mm(30));
         List<SawSetting> settings = CuttingOrder.settings(frame(faces));
         SawSetting sideB = settings.stream().filter(s -> s.pieces().contains("B")).findFirst().orElseThrow();
-        assertEquals(45, sideB.first().degrees(), 1e-9);
+        assertEquals(45, sideB.first().miter().degrees(), 1e-9);
         assertEquals(Math.toDegrees(Math.atan2(50, 30)), sideB.miter().degrees(), 1e-9);
         assertFalse(sideB.pieces().contains("D"), "B and D mirror each other: their ends differ, left and right");
     }
@@ -79,8 +81,8 @@ class CuttingOrderTest {
     void theRoughAllowanceIsPaidForInWood() {
         List<Piece> pieces = frame(Faces.all(Length.mm(30)));
         Rack rack = new Rack(List.of(), Length.ZERO, Keep.NO, false);
-        Length with = new LayOut(pieces, 1, rack, SAW.kerf(), Length.mm(3)).taken(pieces.getFirst());
-        Length without = new LayOut(pieces, 1, rack, SAW.kerf(), Length.ZERO).taken(pieces.getFirst());
+        Length with = new LayOut(pieces, 1, rack, BLANKS, SAW.kerf(), Length.mm(3)).taken(pieces.getFirst());
+        Length without = new LayOut(pieces, 1, rack, BLANKS, SAW.kerf(), Length.ZERO).taken(pieces.getFirst());
         assertEquals(Length.mm(3), with.minus(without));
         assertEquals(460 + 3 * Math.sqrt(2), without.toMm(), 1e-3);
     }

@@ -22,7 +22,7 @@ class SawTest {
     private static final Piece PIECE = FramePieces.ofRectangle(new Opening(Length.mm(400), Length.mm(300)),
             new Faces(Length.mm(40), Length.mm(60), Length.mm(40), Length.mm(50)))
             .getFirst();
-    private static final CutPiece CUT = new CutPiece(PIECE, 1, Length.mm(10), false);
+    private static final CutPiece CUT = new CutPiece(PIECE, 1, Length.mm(10), Length.mm(600), false);
 
     @Test
     void itReachesUpToItsLastDegreeEitherWay() {
@@ -61,8 +61,11 @@ class SawTest {
     @Test
     void aSlantedKerfTakesMoreOfTheStick() {
         double steepest = Math.atan(60.0 / 40);
-        assertEquals(steepest, PIECE.steepestMiterRadians(), 1e-9);
-        assertEquals(3 / Math.cos(steepest), PIECE.kerfAtMiter(Length.mm(3)).toMm(), 1e-3);
+        assertEquals(3 / Math.cos(steepest), PIECE.right().along(Length.mm(3)).toMm(), 1e-3);
+        assertEquals(3 / Math.cos(steepest), PIECE.kerfAtEnds(Length.mm(3)).toMm(), 1e-3);
+        EndCut tilted = new EndCut(Angle.ofDegrees(35.26), Angle.ofDegrees(30));
+        assertEquals(3 / Math.cos(Math.toRadians(35.26)) / Math.cos(Math.toRadians(30)),
+                tilted.along(Length.mm(3)).toMm(), 1e-3);
     }
 
     @Test
@@ -84,7 +87,6 @@ class SawTest {
                 EndCut.flat(Angle.ofDegrees(-45)), EndCut.flat(Angle.ZERO));
         assertEquals(Length.mm(230), reflex.longPoint());
         assertEquals(Length.mm(200), reflex.shortPoint());
-        assertEquals(Math.PI / 4, reflex.steepestMiterRadians(), 1e-12);
     }
 
     /** Geometry: turned over, a tilted cut would lean the wrong way, so the saw is swung instead. */

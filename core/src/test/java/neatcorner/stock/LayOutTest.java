@@ -19,6 +19,7 @@ import neatcorner.piece.FramePieces;
 import org.junit.jupiter.api.Test;
 
 class LayOutTest {
+    private static final Blanks BLANKS = new Blanks(Length.mm(100), Length.mm(20), Length.ZERO);
 
     private static List<Piece> frame(double sightWidth, double sightHeight, double face) {
         return FramePieces.ofRectangle(new Opening(Length.mm(sightWidth), Length.mm(sightHeight)),
@@ -34,7 +35,7 @@ class LayOutTest {
     }
 
     private static StickLayout layOut(List<Piece> pieces, int frames, Rack rack, double kerf) {
-        return new LayOut(pieces, frames, rack, Length.mm(kerf), Length.ZERO).solve(Search.PATIENT);
+        return new LayOut(pieces, frames, rack, BLANKS, Length.mm(kerf), Length.ZERO).solve(Search.PATIENT);
     }
 
     private static Rack rack(Keep keep, boolean flippable, Stick... sticks) {
@@ -59,7 +60,8 @@ class LayOutTest {
         assertEquals(Length.inches(7, 3, 8), pieces.getFirst().longPoint());
         Rack rack = new Rack(List.of(new Stick("pine", Length.inches(30), 1, null, List.of())), Length.ZERO, Keep.NO,
                 false);
-        StickLayout layout = new LayOut(pieces, 1, rack, Length.inches(0, 1, 16), Length.ZERO).solve(Search.PATIENT);
+        StickLayout layout = new LayOut(pieces, 1, rack, BLANKS, Length.inches(0, 1, 16), Length.ZERO)
+                .solve(Search.PATIENT);
         assertTrue(layout.isComplete());
     }
 

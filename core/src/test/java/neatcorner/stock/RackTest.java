@@ -128,7 +128,7 @@ class RackTest {
         Piece piece = FramePieces.ofRectangle(
                 new neatcorner.outline.Opening(Length.mm(200), Length.mm(100)),
                 neatcorner.outline.Faces.all(Length.mm(20))).getFirst();
-        CutPiece cut = new CutPiece(piece, 3, Length.mm(10), false);
+        CutPiece cut = new CutPiece(piece, 3, Length.mm(10), Length.mm(254.25), false);
         assertEquals("A", cut.label(1));
         assertEquals("A3", cut.label(4));
         assertEquals(Length.mm(250), cut.end());

@@ -17,10 +17,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.figure.SawFigure;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
+import neatcorner.piece.Tip;
+import neatcorner.saw.Saw;
 import neatcorner.saw.SawCut;
+import neatcorner.saw.Side;
 
 /**
  * The bench view: one number fills the screen, with the piece's letter and how it lies. Space ticks the cut off and goes
@@ -95,16 +99,26 @@ final class BenchView extends BenchScreen {
         letter.setText(cut.piece().label(plan.job().quantity()));
         Length stop = cut.stop();
         number.show(notation.figures(
-                stop != null ? stop : cut.piece().piece().outer().plus(plan.job().saw().rough())), true);
-        meaning.setText(notation.words((stop != null ? "stop" : "leave at least") + " · "
-                + (cut.isFaceDown(plan.job().saw()) ? "face down" : "face up") + " · rabbet towards you"
-                + (plan.job().saw().reachesMiter(cut.miter()) ? "" : " · against the auxiliary fence")));
-        miter.show(notation.figures(plan.job().saw().set(cut.miter())), true);
-        boolean tilted = Math.abs(cut.bevel().degrees()) > 1e-9;
-        tilt.setVisible(tilted);
-        tilt.setManaged(tilted);
-        tilt.setText(tilted ? "tilt " + notation.text(cut.bevel()) : "");
+                stop != null ? stop : cut.leaves(plan.job().saw())), true);
+        Saw saw = plan.job().saw();
+        Side swing = cut.swing(saw);
+        Side leans = cut.leans(saw);
+        meaning.setText(notation.words((stop == null ? "leave" : touchesToe(cut) ? "stop, toe against it" : "stop")
+                + " · " + (swing == null ? "saw square" : "saw to the " + swing.title()) + " · "
+                + (cut.isFaceDown(saw) ? "face down" : "face up") + " · rabbet towards you"
+                + (saw.reachesMiter(cut.miter()) ? "" : " · against the auxiliary fence")));
+        miter.show(notation.figures(Angle.ofDegrees(Math.abs(saw.set(cut.miter()).degrees()))), true);
+        tilt.setVisible(leans != null);
+        tilt.setManaged(leans != null);
+        tilt.setText(leans == null
+                ? ""
+                : notation.words("tilt " + notation.text(Angle.ofDegrees(Math.abs(cut.bevel().degrees())))
+                        + ", top to the " + leans.title()));
         picture.show(SawFigure.of(plan, cut), notation);
+    }
+
+    private static boolean touchesToe(SawCut cut) {
+        return cut.piece().piece().left().tip() == Tip.TOE;
     }
 
     @Override

@@ -5,12 +5,14 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Job;
 import neatcorner.plan.LargestFrame;
 import neatcorner.plan.Plan;
+import neatcorner.plan.StockFields;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +22,9 @@ final class StickEditor extends VBox {
     private final Workbench bench;
     private final StockEditor editor;
     private final Button clear;
-    private int index;
+    private final HBox across = new HBox(10);
+    private List<LengthBox> boxes = List.of();
+    private int index = -1;
 
     StickEditor(Workbench bench) {
         this.bench = bench;
@@ -36,7 +40,7 @@ final class StickEditor extends VBox {
                 new StockEditor.Edits(name -> change(stick -> stick.withName(name)),
                         count -> change(stick -> stick.withCount(count)),
                         price -> change(stick -> stick.withPrice(price))),
-                List.of(), after);
+                List.of(across), after);
         getChildren().add(editor);
     }
 
@@ -47,8 +51,12 @@ final class StickEditor extends VBox {
         }
         if (newIndex != index) {
             editor.say("");
+            boxes = List.of(new LengthBox(bench, StockFields.stickWidth(newIndex), "wide"),
+                    new LengthBox(bench, StockFields.stickThickness(newIndex), "thick"));
+            across.getChildren().setAll(boxes);
         }
         index = newIndex;
+        boxes.forEach(box -> box.show(plan, notation));
         Stick stick = sticks.get(index);
         editor.show(stick.name(), stick.count(), price(stick.price(), notation));
         clear.setDisable(stick.defects().isEmpty());
@@ -60,7 +68,7 @@ final class StickEditor extends VBox {
 
     private @Nullable Stick stick() {
         List<Stick> sticks = bench.job().stock().sticks();
-        return index < sticks.size() ? sticks.get(index) : null;
+        return index >= 0 && index < sticks.size() ? sticks.get(index) : null;
     }
 
     private void change(UnaryOperator<Stick> changed) {
@@ -87,7 +95,7 @@ final class StickEditor extends VBox {
 
     private void remove() {
         Rack rack = bench.job().stock();
-        if (index < rack.sticks().size()) {
+        if (index >= 0 && index < rack.sticks().size()) {
             bench.edit(bench.job().withStock(rack.withoutStick(index)));
         }
     }

@@ -2,6 +2,7 @@ package neatcorner.exchange;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.figure.Drawing;
 import neatcorner.figure.Figure;
@@ -12,15 +13,18 @@ import neatcorner.figure.SticksFigure;
 import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
 import neatcorner.measure.Sentence;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
+import neatcorner.plan.SawWords;
+import neatcorner.saw.Saw;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
-import neatcorner.saw.SecondMiter;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -97,57 +101,75 @@ public final class PaperPdf {
 
     private void cutList() throws IOException {
         sheet.heading("Cut list");
-        sheet.columns(List.of("piece", "side", "count", "long point", "short point", "miter left", "miter right"),
-                List.of(0.0, 0.09, 0.21, 0.33, 0.51, 0.69, 0.85));
+        boolean tilted = plan.parts().stream().anyMatch(piece -> piece.left().isTilted() || piece.right().isTilted());
+        boolean wide = plan.parts().stream().map(Piece::face).distinct().count() > 1;
+        List<String> columns = new ArrayList<>(List.of("piece", "side", "count", "long point", "short point",
+                "miter left", "miter right"));
+        List<Double> places = new ArrayList<>(tilted || wide
+                ? List.of(0.0, 0.08, 0.2, 0.28, 0.42, 0.56, 0.67)
+                : List.of(0.0, 0.09, 0.21, 0.33, 0.51, 0.69, 0.85));
+        if (tilted) {
+            columns.add("tilt, both");
+            places.add(0.78);
+        }
+        if (wide) {
+            columns.add("blank, wide");
+            places.add(tilted ? 0.88 : 0.8);
+        }
+        sheet.columns(columns, places);
         for (Piece piece : plan.parts()) {
-            sheet.row(List.of(piece.name(), piece.side(), String.valueOf(plan.job().quantity())),
-                    List.of(piece.longPoint(), piece.shortPoint(), piece.left().miter(), piece.right().miter()));
+            List<Quantity> figures = new ArrayList<>(List.of(piece.longPoint(), piece.shortPoint(),
+                    piece.left().miter(), piece.right().miter()));
+            if (tilted) {
+                figures.add(piece.left().bevel());
+            }
+            if (wide) {
+                figures.add(Blanks.of(plan.job().section()).width(piece));
+            }
+            sheet.row(List.of(piece.name(), piece.side(), String.valueOf(plan.job().quantity())), figures);
         }
     }
 
     private void sawSettings() throws IOException {
         sheet.heading("Saw settings, in this order");
-        boolean turn = plan.job().saw().secondMiter() == SecondMiter.TURN_PIECE;
-        sheet.note("1",
-                (plan.job().saw().rough().isPositive()
-                        ? Sentence.of(
-                                "First miter on every piece, face up, outer edge on the fence. Leave {0} more than"
-                                        + " the long point, and cut on the waste side of the line.",
-                                plan.job().saw().rough())
-                        : Sentence
-                                .of("First miter on every piece, face up, outer edge on the fence. Leave the long point"
-                                        + " and a little more, and cut on the waste side of the line."))
-                        .in(notation),
-                false);
+        Saw saw = plan.job().saw();
+        sheet.note("–", "Left and right are yours, at the near end of the cut, as you stand at the fence.", false);
+        sheet.note("1", firstCuts().in(notation), false);
         int step = 2;
         for (SawSetting setting : plan.settings()) {
-            boolean tilted = setting.bevel().degrees() > 1e-9;
-            String how = tilted
-                    ? "saw swung and tilted to the other side, face up"
-                    : turn ? "turned over, face down" : "saw swung to the other side, face up";
-            sheet.note(String.valueOf(step++),
-                    Sentence.of(
-                            angle(setting) + ", stop {1}: pieces " + String.join(", ", setting.pieces()) + ", " + how
-                                    + ", first miter against the stop.",
-                            setting.miter(), setting.stop(), setting.bevel(),
-                            plan.job().saw().set(setting.miter())).in(notation),
-                    false);
+            SawCut cut = plan.cutOf(setting);
+            String how = cut.isFaceDown(saw)
+                    ? "turned over, face down"
+                    : "face up, on the " + cut.lies(saw).title() + " of the blade";
+            sheet.note(String.valueOf(step++), SawWords.of(saw, cut, "Pieces " + String.join(", ", setting.pieces())
+                    + ": ", "; stop {3}" + SawWords.points(setting) + "; " + how + ", first end against the stop.",
+                    setting.stop()).in(notation), false);
         }
     }
 
-    /** What the saw is set to; in a fixture when the miter is beyond its range. */
-    private String angle(SawSetting setting) {
-        String miter = plan.job().saw().reachesMiter(setting.miter())
-                ? "Miter {0}"
-                : "Miter {0}, with the stick square to an auxiliary fence and the saw at {3}";
-        return miter + (setting.bevel().degrees() > 1e-9 ? ", blade tilted {2}" : "");
+    /** What the first cuts have in common. */
+    private Sentence firstCuts() {
+        Saw saw = plan.job().saw();
+        String leave = saw.rough().isPositive()
+                ? "The marks leave {3} more than the piece's length between its outermost points"
+                : "The marks leave the piece's length between its outermost points, and no more";
+        List<SawCut> first = plan.cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FIRST_MITER).toList();
+        boolean alike = first.stream().allMatch(cut -> cut.end().isNear(first.getFirst().end()));
+        String end = "; cut on the waste side of the line.";
+        return first.isEmpty() || !alike
+                ? Sentence
+                        .of("First cut on every piece, at its left end, face up, outer edge on the fence, each as it is"
+                                + " listed with its stick. " + leave.replace("{3}", "{0}") + end, saw.rough())
+                : SawWords.of(saw, first.getFirst(),
+                        "First cut on every piece, at its left end, face up, outer edge on the fence: ",
+                        ". " + leave + end, saw.rough());
     }
 
     private void packList() throws IOException {
         sheet.heading("Cut for the pack");
         sheet.columns(List.of("layer", "width", "height", "thickness"), List.of(0.0, 0.33, 0.51, 0.69));
         for (Layer layer : plan.job().pack().layers()) {
-            Opening size = CutSizes.of(layer, plan.sizes(), plan.job().section().rabbet(), plan.job().units());
+            Opening size = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
             sheet.row(List.of(notation.words(layer.title())), List.of(size.width(), size.height(), layer.thickness()));
         }
         Opening window = plan.sizes().window();
@@ -175,26 +197,30 @@ public final class PaperPdf {
             sheet.keepTogether(strip.height() * UNIT + 18 * stick.cuts().size() + 8);
             sheet.figure(strip, UNIT);
             for (CutPiece cut : stick.cuts()) {
-                sheet.tick(Sentence.of("Piece " + cut.label(plan.job().quantity())
-                        + ": first miter {0} from {1} along the stick, long point {2}", cut.piece().left().miter(),
-                        cut.at(), cut.piece().longPoint()).in(notation));
+                sheet.tick(firstCut(stick, cut).in(notation));
             }
         }
+    }
+
+    private Sentence firstCut(CutStick stick, CutPiece cut) {
+        Blanks blanks = Blanks.of(plan.job().section());
+        String rip = blanks.isRipped(cut.piece(), stick.stick()) ? ", ripped to {5}" : "";
+        return SawWords.of(plan.job().saw(), new SawCut(SawCut.Kind.FIRST_MITER, cut, stick, null),
+                "Piece " + cut.label(plan.job().quantity()) + rip + ": ",
+                "; from {3} along the stick, {4} between its outermost points", cut.at(), cut.piece().span(),
+                blanks.width(cut.piece()));
     }
 
     /** A page for each setting of the saw: the table from above, and a box to tick for every piece. */
     private void finalCuts() throws IOException {
         int step = 2;
         for (SawSetting setting : plan.settings()) {
-            SawCut cut = plan.cuts().stream().filter(c -> c.kind() == SawCut.Kind.FINAL_MITER
-                    && setting.pieces().contains(c.piece().piece().name())).findFirst().orElse(null);
+            SawCut cut = plan.cutOf(setting);
             sheet.newPage();
             sheet.heading("Saw setting " + step + ": " + String.join(", ", setting.pieces()));
-            sheet.note(String.valueOf(step++), Sentence.of(angle(setting) + ", stop {1}", setting.miter(),
-                    setting.stop(), setting.bevel(), plan.job().saw().set(setting.miter())).in(notation), true);
-            if (cut != null) {
-                sheet.figure(Drawing.of(SawFigure.of(plan, cut), sheet.textWidth() / UNIT, 300 / UNIT, notation), UNIT);
-            }
+            sheet.note(String.valueOf(step++), SawWords.of(plan.job().saw(), cut, "Here: ",
+                    "; stop {3}" + SawWords.points(setting), setting.stop()).in(notation), true);
+            sheet.figure(Drawing.of(SawFigure.of(plan, cut), sheet.textWidth() / UNIT, 300 / UNIT, notation), UNIT);
             for (int frame = 1; frame <= plan.job().quantity(); frame++) {
                 for (String piece : setting.pieces()) {
                     sheet.tick(Sentence.of("Piece " + piece + (plan.job().quantity() > 1 ? frame : "") + " to {0}",

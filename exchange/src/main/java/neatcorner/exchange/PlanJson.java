@@ -12,6 +12,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Segment;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Tip;
 import neatcorner.plan.Assembly;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -19,10 +20,14 @@ import neatcorner.plan.SawSlates;
 import neatcorner.plan.ShopDays;
 import neatcorner.saw.BestOrder;
 import neatcorner.plan.Remedy;
+import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
+import neatcorner.saw.Side;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
 import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
 
 /** A plan as JSON: lengths in millimetres with at most four decimals, angles in degrees, masses in kg. */
 public final class PlanJson {
@@ -34,9 +39,9 @@ public final class PlanJson {
         Json.Fields root = Json.object().with("format", "neat-corner-plan/1").with("title", plan.job().title())
                 .with("sizes", sizes(plan)).with("pack", pack(plan))
                 .with("pieces", Json.of(plan.pieces().stream().map(piece -> piece(piece, plan)).toList()))
-                .with("sticks", Json.of(plan.layout().sticks().stream().map(PlanJson::stick).toList()))
+                .with("sticks", Json.of(plan.layout().sticks().stream().map(stick -> stick(stick, plan)).toList()))
                 .with("nesting", nesting(plan))
-                .with("saw", Json.of(plan.settings().stream().map(PlanJson::setting).toList()))
+                .with("saw", Json.of(plan.settings().stream().map(setting -> setting(setting, plan)).toList()))
                 .with("weight", Json.of(plan.weight().total().kilograms(), 4))
                 .with("findings", Json.of(plan.findings().stream().map(f -> finding(f, notation)).toList()));
         if (plan.job().section().milling().shapes() && plan.job().section().isSound()) {
@@ -103,14 +108,16 @@ public final class PlanJson {
 
     private static Json pack(Plan plan) {
         return Json.object().with("thickness", mm(plan.job().pack().thickness()))
-                .with("room", mm(plan.job().section().rabbet().depth())).with("spare", mm(plan.spareDepth())).end();
+                .with("room", mm(plan.seat().rabbet().depth())).with("spare", mm(plan.spareDepth())).end();
     }
 
     private static Json piece(Piece piece, Plan plan) {
-        return Json.object().with("name", piece.name()).with("side", piece.side())
+        Json.Fields fields = Json.object().with("name", piece.name()).with("side", piece.side())
                 .with("count", Json.of(plan.job().quantity())).with("long", mm(piece.longPoint()))
-                .with("short", mm(piece.shortPoint())).with("left", end(piece.left())).with("right", end(piece.right()))
-                .end();
+                .with("short", mm(piece.shortPoint())).with("span", mm(piece.span())).with("left", end(piece.left()))
+                .with("right", end(piece.right()));
+        Length blank = Blanks.of(plan.job().section()).width(piece);
+        return (blank.equals(plan.job().section().width()) ? fields : fields.with("blank", mm(blank))).end();
     }
 
     /** Corner i is where piece i starts, going clockwise from the top. */
@@ -144,15 +151,20 @@ public final class PlanJson {
         return Json.object().with("miter", degrees(end.miter())).with("bevel", degrees(end.bevel())).end();
     }
 
-    private static Json stick(CutStick stick) {
+    private static Json stick(CutStick stick, Plan plan) {
         return Json.object().with("stock", stick.stick().name()).with("length", mm(stick.stick().length()))
-                .with("cuts", Json.of(stick.cuts().stream().map(PlanJson::cut).toList()))
+                .with("cuts", Json.of(stick.cuts().stream().map(cut -> cut(cut, stick, plan)).toList()))
                 .with("offcut", mm(stick.offcut())).end();
     }
 
-    private static Json cut(CutPiece cut) {
+    private static Json cut(CutPiece cut, CutStick stick, Plan plan) {
         Json.Fields fields = Json.object().with("piece", cut.piece().name()).with("frame", Json.of(cut.frame()))
-                .with("at", mm(cut.at())).with("long", mm(cut.piece().longPoint()));
+                .with("at", mm(cut.at())).with("span", mm(cut.piece().span()))
+                .with("long", mm(cut.piece().longPoint()));
+        Blanks blanks = Blanks.of(plan.job().section());
+        if (blanks.isRipped(cut.piece(), stick.stick())) {
+            fields.with("ripTo", mm(blanks.width(cut.piece())));
+        }
         return (cut.flipped() ? fields.with("flipped", Json.of(true)) : fields).end();
     }
 
@@ -164,12 +176,32 @@ public final class PlanJson {
                 .with("unplaced", Json.of(plan.layout().unplaced())).with("proof", plan.layout().proof()).end();
     }
 
-    private static Json setting(SawSetting setting) {
+    private static Json setting(SawSetting setting, Plan plan) {
         Json.Fields fields = Json.object().with("miter", degrees(setting.miter()))
                 .with("bevel", degrees(setting.bevel())).with("stop", mm(setting.stop()))
                 .with("pieces", Json.of(setting.pieces().stream().map(Json::of).toList()));
-        return (setting.first().isNear(setting.miter()) ? fields : fields.with("first", degrees(setting.first())))
-                .end();
+        SawCut cut = plan.cutOf(setting);
+        side(fields, "swing", cut.swing(plan.job().saw()));
+        side(fields, "leans", cut.leans(plan.job().saw()));
+        if (setting.from() == Tip.TOE) {
+            fields.with("from", setting.from().title());
+        }
+        if (setting.touches() == Tip.TOE) {
+            fields.with("touches", setting.touches().title());
+        }
+        if (!setting.first().isNear(setting.cut())) {
+            fields.with("first", degrees(setting.first().miter()));
+            if (setting.first().isTilted()) {
+                fields.with("firstBevel", degrees(setting.first().bevel()));
+            }
+        }
+        return fields.end();
+    }
+
+    private static void side(Json.Fields fields, String name, @Nullable Side side) {
+        if (side != null) {
+            fields.with(name, side.title());
+        }
     }
 
     private static Json finding(Finding finding, Notation notation) {

@@ -102,7 +102,11 @@ final class RackReader {
 
     private Stick stick(Node node, int number) throws BadFile {
         return new Stick(name(node, "stick " + number), positive(node, "length"), count(node, "count", 0), price(node),
-                defects(node));
+                defects(node), positiveOrNone(node, "width"), positiveOrNone(node, "thickness"));
+    }
+
+    private @Nullable Length positiveOrNone(Node node, String name) throws BadFile {
+        return node.optional(name).isEmpty() ? null : positive(node, name);
     }
 
     private RoughBoard board(Node node, int number) throws BadFile {

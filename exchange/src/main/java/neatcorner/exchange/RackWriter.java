@@ -51,6 +51,14 @@ final class RackWriter {
     private Json stick(Stick stick) {
         Json.Fields fields = Json.object().with("name", stick.name()).with("length", length.apply(stick.length()))
                 .with("count", Json.of(stick.count()));
+        Length width = stick.width();
+        if (width != null) {
+            fields.with("width", length.apply(width));
+        }
+        Length thickness = stick.thickness();
+        if (thickness != null) {
+            fields.with("thickness", length.apply(thickness));
+        }
         return defects(price(fields, stick.price()), stick.defects()).end();
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import neatcorner.exchange.json.Node;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
@@ -40,6 +41,7 @@ final class SectionReader {
     Section read(Node section) throws BadFile {
         Node rabbet = section.required("rabbet");
         Node step = rabbet.optional("step").orElse(null);
+        Node tilt = rabbet.optional("tilt").orElse(null);
         Node wood = section.optional("wood").orElse(null);
         return new Section(Species.named(wood == null ? "white ash" : wood.text()),
                 reader.length(section.required("width")), reader.length(section.required("thickness")),
@@ -47,7 +49,8 @@ final class SectionReader {
                         step == null
                                 ? null
                                 : new Rabbet.Step(reader.length(step.required("width")),
-                                        reader.length(step.required("depth")))),
+                                        reader.length(step.required("depth"))),
+                        tilt == null ? Angle.ZERO : Angle.ofDegrees(tilt.number(0, 90, "a tilt from 0 to 90 degrees"))),
                 milling(section, rabbet));
     }
 

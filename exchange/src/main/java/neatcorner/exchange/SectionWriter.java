@@ -31,6 +31,9 @@ final class SectionWriter {
             fields.with("step", Json.object().with("width", length.apply(step.width()))
                     .with("depth", length.apply(step.depth())).end());
         }
+        if (rabbet.isTilted()) {
+            fields.with("tilt", Json.of(rabbet.tilt().degrees(), 6));
+        }
         if (milling.way() != RabbetWay.ROUTER) {
             fields.with("cut", JobWriter.word(SectionReader.WAYS, milling.way()));
         }

@@ -16,7 +16,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Sticks as comma-separated values, for a spreadsheet: header {@code name,length,count,price,defects}, of which only length
+ * Sticks as comma-separated values, for a spreadsheet: header {@code name,length,count,price,defects,width,thickness}, of which only length
  * must be there. Semicolons may stand for the commas, as where decimals have commas. Defects are written {@code 310-350;
  * 900-930} inside one cell.
  */
@@ -39,7 +39,7 @@ public final class StockCsv {
         try (CSVParser parser = CSVParser.parse(new StringReader(text.replaceFirst("^\\uFEFF", "")), format)) {
             if (!parser.getHeaderMap().containsKey("length")) {
                 throw new BadFile(1, "header",
-                        "name,length,count,price,defects, of which only length must be there");
+                        "name,length,count,price,defects,width,thickness, of which only length must be there");
             }
             List<Stick> sticks = new ArrayList<>();
             for (CSVRecord row : parser) {
@@ -68,7 +68,20 @@ public final class StockCsv {
         if (!length.isPositive()) {
             throw new BadFile(line(row), "length", "a length above zero");
         }
-        return new Stick(name.isEmpty() ? "stick " + number : name, length, count(row), price(row), defects(row));
+        return new Stick(name.isEmpty() ? "stick " + number : name, length, count(row), price(row), defects(row),
+                across(row, "width"), across(row, "thickness"));
+    }
+
+    private @Nullable Length across(CSVRecord row, String column) throws BadFile {
+        String text = cell(row, column);
+        if (text.isEmpty()) {
+            return null;
+        }
+        Length length = length(row, column, text);
+        if (!length.isPositive()) {
+            throw new BadFile(line(row), column, "a " + column + " above zero, or nothing for the section's own");
+        }
+        return length;
     }
 
     private Length length(CSVRecord row, String column, String text) throws BadFile {
@@ -131,7 +144,7 @@ public final class StockCsv {
 
     /** The sticks of a rack, exactly, lengths as bare numbers where that is exact in four decimals. */
     public static String write(List<Stick> sticks, Units units) {
-        StringBuilder text = new StringBuilder("name,length,count,price,defects\r\n");
+        StringBuilder text = new StringBuilder("name,length,count,price,defects,width,thickness\r\n");
         for (Stick stick : sticks) {
             text.append('"').append(stick.name().replace("\"", "\"\"")).append("\",")
                     .append(length(stick.length(), units)).append(',').append(stick.count()).append(',');
@@ -142,9 +155,14 @@ public final class StockCsv {
                 text.append(i == 0 ? "" : ";").append(length(defect.from(), units)).append('-')
                         .append(length(defect.to(), units));
             }
-            text.append("\"\r\n");
+            text.append("\",").append(across(stick.width(), units)).append(',')
+                    .append(across(stick.thickness(), units)).append("\r\n");
         }
         return text.toString();
+    }
+
+    private static String across(@Nullable Length length, Units units) {
+        return length == null ? "" : length(length, units);
     }
 
     private static String length(Length length, Units units) {

@@ -107,7 +107,7 @@ class PaperSheetTest {
         }
         for (String piece : List.of("A", "B", "C", "D")) {
             for (int frame = 1; frame <= 3; frame++) {
-                assertTrue(all.indexOf("Piece " + piece + frame + ": first miter") >= 0, piece + frame);
+                assertTrue(all.indexOf("Piece " + piece + frame + ": saw 45° to the right; from ") >= 0, piece + frame);
                 assertTrue(all.indexOf("Piece " + piece + frame + " to ") >= 0, piece + frame);
             }
         }

@@ -48,7 +48,8 @@ class PapersTest {
     void thePdfHoldsTheCutListTheSettingsAndATickForEveryCut() throws Exception {
         String text = text(PaperPdf.write(chart(), PaperSize.A4, MM));
         for (String wanted : List.of("Tide chart", "Cut list", "739 mm", "679 mm", "575 mm", "515 mm", "45°",
-                "stop 739 mm: pieces A, C", "turned over, face down", "Piece A to 739 mm", "Piece D to 575 mm",
+                "Pieces A, C: saw 45° to the right; stop 739 mm", "turned over, face down", "Piece A to 739 mm",
+                "Piece D to 575 mm",
                 "100 mm",
                 "4 in", "Eyes and ears", "ash 2.4 m", "689.5")) {
             assertTrue(text.contains(wanted), wanted + " is missing from:\n" + text);
