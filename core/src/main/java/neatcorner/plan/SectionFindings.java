@@ -7,6 +7,7 @@ import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.section.Rabbet;
+import neatcorner.section.Seat;
 import neatcorner.section.Section;
 
 /** What can be wrong with the stick's end: too little depth for the pack, too little wood left round the rabbet. */
@@ -19,22 +20,26 @@ final class SectionFindings {
         addLip(plan, findings);
         addWall(plan, findings);
         addStep(plan.job(), findings);
+        SeatFindings.add(plan, findings);
     }
 
     private static void addPack(Plan plan, List<Finding> findings) {
         Job job = plan.job();
         Length spare = plan.spareDepth();
-        Length depth = job.section().rabbet().depth();
+        Length depth = plan.seat().rabbet().depth();
         if (!spare.isLessThan(Defaults.RETAINER_ROOM)) {
             return;
         }
-        Length needed = depth.plus(Defaults.RETAINER_ROOM.minus(spare));
+        Length needed = job.section().rabbet().depth()
+                .plus(Defaults.RETAINER_ROOM.minus(spare).scaled(1 / Math.max(0.1, turned(job))));
         boolean thickEnough = !job.section().thickness().minus(needed).isLessThan(Defaults.LEAST_LIP);
         Length thickness = needed.plus(Defaults.LEAST_LIP);
-        Remedy remedy = thickEnough
-                ? new Remedy(Sentence.of("Cut the rabbet {0} deep", needed), j -> withRabbetDepth(j, needed))
-                : new Remedy(Sentence.of("Take stock {0} thick and cut the rabbet {1} deep", thickness, needed),
-                        j -> withRabbetDepth(j.withSection(j.section().withThickness(thickness)), needed));
+        Remedy remedy = !reaches(job, needed, thickEnough ? job.section().thickness() : thickness)
+                ? null
+                : thickEnough
+                        ? new Remedy(Sentence.of("Cut the rabbet {0} deep", needed), j -> withRabbetDepth(j, needed))
+                        : new Remedy(Sentence.of("Take stock {0} thick and cut the rabbet {1} deep", thickness, needed),
+                                j -> withRabbetDepth(j.withSection(j.section().withThickness(thickness)), needed));
         if (spare.isNegative()) {
             findings.add(Finding.stop("pack.too-thick", SECTION, Sentence.of(
                     "The pack is {0} thick and the rabbet {1} deep: {2} stands proud of the back.",
@@ -44,6 +49,19 @@ final class SectionFindings {
                     "Only {0} of rabbet is left behind the pack; points and brads want {1}.", spare,
                     Defaults.RETAINER_ROOM), remedy));
         }
+    }
+
+    /** How much deeper the pack may go for each millimetre that the rabbet is cut deeper. */
+    private static double turned(Job job) {
+        return Math.cos(job.outline().slope().radians() - job.section().rabbet().tilt().radians());
+    }
+
+    /** Whether so deep a rabbet in so thick a stick holds the pack; in a frame whose faces slope none may. */
+    private static boolean reaches(Job job, Length depth, Length thickness) {
+        Job changed = withRabbetDepth(job.withSection(job.section().withThickness(thickness)), depth);
+        return !changed.outline().isSloped() || !changed.pack()
+                .spare(Seat.of(changed.section(), changed.outline().slope()).rabbet())
+                .isLessThan(Defaults.RETAINER_ROOM.minus(Length.mm(0.01)));
     }
 
     private static Job withRabbetDepth(Job job, Length depth) {
@@ -72,7 +90,7 @@ final class SectionFindings {
         }
         Length cover = plan.coverLeft();
         if (cover.isLessThan(Defaults.LEAST_COVER)) {
-            Length wider = job.clearance().times(2).plus(Defaults.LEAST_COVER);
+            Length wider = job.clearance().times(2).plus(Defaults.LEAST_COVER).scaled(turned(job));
             Remedy remedy = new Remedy(Sentence.of("Make the rabbet {0} wide", wider),
                     j -> j.withSection(j.section().withRabbet(j.section().rabbet().withWidth(wider))));
             findings.add(cover.isPositive()

@@ -80,15 +80,17 @@ public final class LayOut {
         StickLoading most = new StickLoading(kinds, frames, rack, this::canLie, this::taken, triangle());
         StickLoading.Result safe = most.solve(pinned, search);
         if (flipping || pieces.stream().allMatch(piece -> taken(piece).equals(takenAtLeast(piece)))) {
-            return describe(safe, safe, pinned);
+            return describe(safe, safe.bound(), safe.proved(), pinned);
         }
-        StickLoading.Result least = new StickLoading(kinds, frames, rack, this::canLie, this::takenAtLeast, triangle())
-                .solve(pinned, search);
+        StickLoading close = new StickLoading(kinds, frames, rack, this::canLie, this::takenAtLeast, triangle());
+        StickLoading.Result least = close.solve(pinned, search);
         if (!isBetter(least, safe)) {
-            return describe(safe, least, pinned);
+            return describe(safe, least.bound(), least.proved(), pinned);
         }
-        StickLayout close = describe(least, least, pinned);
-        return close.sticks().stream().allMatch(this::isWithin) ? close : describe(safe, least, pinned);
+        StickLayout ordered = describe(least, least.bound(), least.proved(), pinned);
+        return ordered.sticks().stream().allMatch(this::isWithin)
+                ? ordered
+                : describe(safe, close.fewest(pinned, search), false, pinned);
     }
 
     private boolean canLie(Piece piece, Stick stick) {
@@ -110,7 +112,7 @@ public final class LayOut {
                 .anyMatch(clear -> clear.contains(cut.at()) && !cut.next().isMoreThan(clear.to())));
     }
 
-    private StickLayout describe(StickLoading.Result result, StickLoading.Result bound, PinnedSticks pinned) {
+    private StickLayout describe(StickLoading.Result result, int bound, boolean proved, PinnedSticks pinned) {
         List<StickLoading.Loaded> loaded = result.sticks().stream().map(StickLoading.Loaded::copy).toList();
         int split = nameFrames(loaded, pinned);
         for (int i = 0; i < pinned.sticks().size(); i++) {
@@ -119,9 +121,8 @@ public final class LayOut {
         List<CutStick> sticks = loaded.stream().filter(stick -> !stick.named.isEmpty()).map(this::place).toList();
         boolean priced = rack.sticks().stream().anyMatch(stick -> stick.price() != null);
         double cost = sticks.stream().mapToDouble(stick -> stick.stick().cost()).sum();
-        boolean proved = bound.proved() && !isBetter(bound, result);
         String proof = proved == result.proved() ? result.proof() : "the order of the pieces may save a kerf";
-        return new StickLayout(sticks, result.unplaced(), result.unplaced() > 0 ? 0 : bound.bound(), proved,
+        return new StickLayout(sticks, result.unplaced(), result.unplaced() > 0 ? 0 : bound, proved,
                 pinned.sticks().isEmpty() ? proof : proof + ", around the pieces that you hold",
                 priced ? (Double) cost : null, split);
     }

@@ -189,6 +189,22 @@ final class StickLoading {
                 .map(span -> Length.max(Length.ZERO, span.length().minus(triangle))).toList();
     }
 
+    /** How many sticks any loading takes at least, whatever they cost and however wide they are. */
+    int fewest(PinnedSticks pinned, Search search) {
+        return relaxed(pinned.countByKind(kinds), pinned, false).solve(search).bound() + pinned.sticks().size();
+    }
+
+    /** As if every stick were wide and thick enough for all. */
+    private Nesting relaxed(int[] held, PinnedSticks pinned, boolean priced) {
+        List<Nesting.Bar> bars = new ArrayList<>();
+        for (int i = 0; i < rack.sticks().size(); i++) {
+            Stick stick = rack.sticks().get(i);
+            bars.add(new Nesting.Bar(rooms(stick), stick.count() - pinned.takenOf(i), priced ? stick.cost() : 0));
+        }
+        pinned.sticks().forEach(begun -> bars.add(new Nesting.Bar(begun.rooms(), 1, 0, true)));
+        return Nesting.of(parts(IntStream.range(0, kinds.size()).boxed().toList(), held), bars);
+    }
+
     /** What is known of several groups: each by itself where no stick fits two, else as if every stick fitted all. */
     private Nesting.Result together(List<List<Integer>> groups, List<Nesting.Result> results, int[] held,
             PinnedSticks pinned, int sticks, double cost, Search search) {
@@ -198,19 +214,13 @@ final class StickLoading {
                     results.stream().allMatch(Nesting.Result::proved), "each width by itself: " + String.join("; ",
                             results.stream().map(Nesting.Result::proof).distinct().toList()));
         }
-        List<Nesting.Bar> bars = new ArrayList<>();
-        for (int i = 0; i < rack.sticks().size(); i++) {
-            Stick stick = rack.sticks().get(i);
-            bars.add(new Nesting.Bar(rooms(stick), stick.count() - pinned.takenOf(i), stick.cost()));
-        }
-        pinned.sticks().forEach(begun -> bars.add(new Nesting.Bar(begun.rooms(), 1, 0, true)));
-        List<Integer> kindsOfAll = IntStream.range(0, kinds.size()).boxed().toList();
-        Nesting relaxed = Nesting.of(parts(kindsOfAll, held), bars);
+        Nesting relaxed = relaxed(held, pinned, true);
         Nesting.Result least = relaxed.solve(search);
         double heldCost = pinned.sticks().stream().mapToDouble(begun -> rack.sticks().get(begun.stock()).cost()).sum();
-        boolean met = least.isComplete() && least.proved() && least.cost(relaxed) + heldCost > cost - 1e-9
-                && least.bound() + pinned.sticks().size() >= sticks;
-        return new Nesting.Result(List.of(), List.of(), least.bound(), met, met
+        boolean sameCost = least.isComplete() && least.cost(relaxed) + heldCost > cost - 1e-9;
+        boolean met = sameCost && least.proved() && least.bound() + pinned.sticks().size() >= sticks;
+        int bound = sameCost ? least.bound() : relaxed(held, pinned, false).solve(search).bound();
+        return new Nesting.Result(List.of(), List.of(), bound, met, met
                 ? "even if every stick were wide enough for all, " + least.proof()
                 : "widths laid out one after the other");
     }
