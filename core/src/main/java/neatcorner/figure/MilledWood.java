@@ -15,6 +15,7 @@ import neatcorner.section.Profile;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Section;
 import neatcorner.section.Spot;
+import neatcorner.section.Tool;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 
@@ -62,6 +63,10 @@ final class MilledWood {
     /** The wood before a pass, what that pass takes, and what it rests on. */
     void drawPass(int wanted) {
         List<MillPass> passes = Passes.of(section);
+        if (passes.isEmpty()) {
+            drawFinished();
+            return;
+        }
         int index = Math.min(wanted, passes.size() - 1);
         MillPass pass = passes.get(index);
         Geometry wood = profile.after(pass.operation());
@@ -77,8 +82,8 @@ final class MilledWood {
         for (List<Spot> part : Profile.strips(Profile.taken(wood, pass.cut()))) {
             marks.hatch(points(part), 45, 6, Tint.CUT);
         }
-        rest(pass.rest(), pass.tool().title().equals("hand plane") ? "on the bench" : "on the table", wood);
-        if (pass.fence().isPositive()) {
+        rest(pass.rest(), pass.tool() == Tool.PLANE ? "on the bench" : "on the table", wood);
+        if (pass.tool() != Tool.PLANE) {
             rest(pass.guide(), "along the fence", wood);
         }
         Envelope box = Profile.taken(wood, pass.cut()).getEnvelopeInternal();

@@ -30,12 +30,13 @@ public final class FrameChain {
      * @param pieces how many are sawn
      * @param metres of stick in the frame
      * @param pack   how many layers lie in the rabbet
+     * @param preparation what is done to the wood before the saw
      */
     public static Chain of(String frame, boolean again, int pieces, double metres, int pack,
-            List<Reinforcement> reinforcements,
-            GluePlan plan, GlueUp chosen) {
+            Preparation preparation, List<Reinforcement> reinforcements, GluePlan plan, GlueUp chosen) {
         List<Task> tasks = new ArrayList<>();
         int corners = plan.order().size();
+        prepare(tasks, preparation, chosen);
         tasks.add(Task.of("Saw the pieces", (again ? 0 : SAW_SET_UP) + SAW_PIECE * pieces, 0));
         for (Reinforcement each : reinforcements) {
             if (!each.kind().isAfterGlue()) {
@@ -49,11 +50,27 @@ public final class FrameChain {
                 after(tasks, each, corners, again, chosen);
             }
         }
+        if (preparation.rabbet() > 0) {
+            tasks.add(Task.of("Rout the rabbet, square its corners", preparation.rabbet(), 0));
+        }
         tasks.add(Task.of("Level and sand the corners", FLUSH_CORNER * corners, 0));
         finish(tasks, metres, chosen.finish());
         tasks.add(Task.of("Fit out and hang-ready", FIT_OUT + 2.0 * pack, 0).freeing(
                 chosen.finish().coats().isEmpty() ? Map.of() : Map.of(Resource.DRYING, 1)));
         return new Chain(frame, split(tasks));
+    }
+
+    private static void prepare(List<Task> tasks, Preparation preparation, GlueUp chosen) {
+        if (preparation.boards() > 0) {
+            tasks.add(Task.of("Prepare the boards", preparation.boards(), 0));
+        }
+        if (preparation.gluedUp() > 0) {
+            tasks.add(Task.of("Glue up the section", preparation.gluedUp(),
+                    chosen.glue().clampAt(chosen.temperature())));
+        }
+        if (preparation.milling() > 0) {
+            tasks.add(Task.of("Mill the section", preparation.milling(), 0));
+        }
     }
 
     private static double work(Reinforcement each, int corners, boolean again) {

@@ -83,10 +83,8 @@ final class MillingFindings {
         return switch (operation) {
             case Operation.PackRabbet pack -> null;
             case Operation.Shaped shaped -> {
-                Length across = shaped.shape() == EdgeShape.BEAD
-                        ? shaped.size().times(2).plus(shaped.depth())
-                        : shaped.size();
-                Length down = Passes.depth(shaped);
+                Length across = shaped.width();
+                Length down = shaped.reach();
                 yield !shaped.size().isPositive() || !down.isPositive()
                         ? Sentence.of("A " + shaped.title() + " needs a size above zero.")
                         : !across.isLessThan(w) || !down.isLessThan(t)

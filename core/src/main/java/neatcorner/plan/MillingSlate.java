@@ -3,7 +3,9 @@ package neatcorner.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
@@ -24,6 +26,9 @@ public final class MillingSlate {
     public static Slate of(Plan plan, int wanted) {
         Section section = plan.job().section();
         List<MillPass> passes = Passes.of(section);
+        if (passes.isEmpty()) {
+            return new Slate(List.of());
+        }
         int index = Math.min(wanted, passes.size() - 1);
         MillPass pass = passes.get(index);
         Operation operation = section.milling().order(section.rabbet()).get(pass.operation());
@@ -34,7 +39,14 @@ public final class MillingSlate {
             rows.add(Slate.Row.large("Plane off", Reading.given("Planed across the face", pass.height())));
             return new Slate(rows);
         }
-        rows.add(Slate.Row.large("Fence", fence(operation, pass)));
+        if (pass.isAfterAssembly(section)) {
+            rows.add(Slate.Row.plain("Once the frame is glued", Reading.given("Bearing along the sight edge",
+                    Objects.requireNonNull(pass.wide()))));
+        }
+        rows.add(pass.isInFence()
+                ? Slate.Row.large("Stands out of the fence", Reading.given("Stands out of the fence",
+                        Objects.requireNonNull(pass.wide())))
+                : Slate.Row.large("Fence", fence(pass)));
         rows.add(
                 Slate.Row.large(pass.tool() == Tool.ROUTER ? "Bit, height" : "Blade, height", height(operation, pass)));
         if (pass.tilt() != null) {
@@ -46,11 +58,10 @@ public final class MillingSlate {
         return new Slate(rows);
     }
 
-    private static Reading fence(Operation operation, MillPass pass) {
-        String how = operation instanceof Operation.Groove
-                ? "from the fence to the near side of the bit"
-                : "from the fence to the far side of the cut";
-        return Reading.computed("Fence", pass.fence(), how);
+    private static Reading fence(MillPass pass) {
+        return Reading.computed("Fence", pass.fence(), pass.tilt() == null
+                ? "from the fence to the near side of the cut: what stays lies between them"
+                : "from the fence to the near side of the cut, on the table: the slope run on to it");
     }
 
     private static Reading height(Operation operation, MillPass pass) {
@@ -77,15 +88,26 @@ public final class MillingSlate {
             return Sentence.of(capital(where(operation)) + ": plane a facet {0} wide, " + pass.rest().title()
                     + " on the bench.", pass.height());
         }
-        String fence = operation instanceof Operation.Groove ? "fence {0} from the bit" : "fence {0} from the far side";
-        String tilt = pass.tilt() == null ? "" : ", tilted {2}";
-        Sentence said = Sentence.of(capital(where(operation)) + ", " + pass.tool().title()
-                + (pass.of() > 1 ? ", pass " + pass.number() + " of " + pass.of() : "") + ": " + fence + ", height {1}"
-                + tilt + "; " + pass.rest().title() + " on the table, " + pass.guide().title() + " to the fence.",
-                pass.fence(), pass.height());
-        return pass.tilt() == null
-                ? said
-                : new Sentence(said.template(), List.of(pass.fence(), pass.height(), pass.tilt()));
+        boolean after = pass.isAfterAssembly(section);
+        Length wide = pass.wide();
+        String fence = after
+                ? "bearing along the sight edge, cutting {3} wide"
+                : pass.isInFence()
+                        ? "let into the fence, standing out {3}"
+                        : wide == null
+                                ? "fence {0} from the near side of the blade"
+                                        + (pass.tilt() == null ? "" : ", on the table")
+                                : "fence {0} from the near side of a {3} bit";
+        String tilt = pass.tilt() == null
+                ? ""
+                : ", tilted {2} with its top " + (pass.leans() ? "towards" : "away from") + " the fence";
+        String lies = after
+                ? "the glued frame face down. Square the corners with a chisel"
+                : pass.rest().title() + " on the table, " + pass.guide().title() + " to the fence";
+        return Sentence.of((after ? "Once the frame is glued, " + where(operation) : capital(where(operation))) + ", "
+                + pass.tool().title() + (pass.of() > 1 ? ", pass " + pass.number() + " of " + pass.of() : "") + ": "
+                + fence + ", height {1}" + tilt + "; " + lies + ".", pass.fence(), pass.height(),
+                pass.tilt() == null ? Angle.ZERO : pass.tilt(), wide == null ? Length.ZERO : wide);
     }
 
     private static String where(Operation operation) {

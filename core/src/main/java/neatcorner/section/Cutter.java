@@ -126,8 +126,26 @@ final class Cutter {
             case RABBET -> sweep.addAll(List.of(new Spot(-AIR, -AIR), new Spot(size, -AIR), new Spot(size, depth),
                     new Spot(-AIR, depth)));
         }
-        return polygon(sweep.stream().map(spot -> new Spot(op.edge().isInner() ? spot.x() : w - spot.x(),
-                op.edge().isFront() ? spot.y() : t - spot.y())).toList());
+        double inset = mm(op.inset());
+        double sunk = mm(op.sunk());
+        Geometry swept = placed(op, sweep, inset, sunk);
+        return inset + sunk <= 0 ? swept : Profile.overlay(swept, beside(op, inset, sunk), OverlayNG.UNION);
+    }
+
+    /** A tool that is set in leaves nothing standing between itself and the edge. */
+    private Geometry beside(Operation.Shaped op, double inset, double sunk) {
+        double across = op.width().toMm();
+        double down = op.reach().toMm();
+        List<Spot> sweep = List.of(new Spot(-AIR, -AIR), new Spot(across, -AIR), new Spot(across, sunk),
+                new Spot(inset, sunk), new Spot(inset, down), new Spot(-AIR, down));
+        return placed(op, sweep, 0, 0);
+    }
+
+    private Geometry placed(Operation.Shaped op, List<Spot> sweep, double inset, double sunk) {
+        return polygon(sweep.stream().map(spot -> new Spot(spot.x() + inset, spot.y() + sunk))
+                .map(spot -> new Spot(op.edge().isInner() ? spot.x() : w - spot.x(),
+                        op.edge().isFront() ? spot.y() : t - spot.y()))
+                .toList());
     }
 
     private static void corner(List<Spot> sweep, double across, double down) {

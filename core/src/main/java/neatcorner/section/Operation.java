@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import java.util.List;
 import neatcorner.measure.Length;
 
 /**
@@ -45,8 +46,48 @@ public sealed interface Operation {
         }
     }
 
-    /** An edge shaped by a bit, a plane or a tilted blade. */
-    record Shaped(EdgeShape shape, Edge edge, Length size, Length depth, int passes) implements Operation {
+    /**
+     * An edge shaped by a bit, a plane or a tilted blade.
+     *
+     * @param inset how far the tool is moved in across the face, from where it would shape the edge itself
+     * @param sunk  how far it is moved in down the side; an ogee is a cove sunk by the radius of a round-over that is set in
+     *              by the cove's
+     */
+    record Shaped(EdgeShape shape, Edge edge, Length size, Length depth, int passes, Length inset, Length sunk)
+            implements
+                Operation {
+
+        /** At the edge itself. */
+        public Shaped(EdgeShape shape, Edge edge, Length size, Length depth, int passes) {
+            this(shape, edge, size, depth, passes, Length.ZERO, Length.ZERO);
+        }
+
+        /** A cove of one radius and, set in, a round-over of another: an S from the side to the face. */
+        public static List<Shaped> ogee(Edge edge, Length cove, Length round) {
+            return List.of(new Shaped(EdgeShape.COVE, edge, cove, cove, 0, Length.ZERO, round),
+                    new Shaped(EdgeShape.ROUND_OVER, edge, round, round, 0, cove, Length.ZERO));
+        }
+
+        /** How far across the face it reaches. */
+        public Length width() {
+            return inset.plus(shape == EdgeShape.BEAD ? size.times(2).plus(depth) : size);
+        }
+
+        /** How far down the side it reaches. */
+        public Length reach() {
+            return sunk.plus(switch (shape) {
+                case ROUND_OVER, COVE, BEAD, CHAMFER, FACET -> size;
+                case BEVEL, RABBET -> depth;
+            });
+        }
+
+        public Shaped withInset(Length newInset) {
+            return new Shaped(shape, edge, size, depth, passes, newInset, sunk);
+        }
+
+        public Shaped withSunk(Length newSunk) {
+            return new Shaped(shape, edge, size, depth, passes, inset, newSunk);
+        }
         @Override
         public String title() {
             return shape.title();
@@ -54,20 +95,20 @@ public sealed interface Operation {
 
         @Override
         public Shaped withSize(Length newSize) {
-            return new Shaped(shape, edge, newSize, shape.hasDepth() ? depth : newSize, passes);
+            return new Shaped(shape, edge, newSize, shape.hasDepth() ? depth : newSize, passes, inset, sunk);
         }
 
         public Shaped withDepth(Length newDepth) {
-            return new Shaped(shape, edge, size, newDepth, passes);
+            return new Shaped(shape, edge, size, newDepth, passes, inset, sunk);
         }
 
         public Shaped withEdge(Edge newEdge) {
-            return new Shaped(shape, newEdge, size, depth, passes);
+            return new Shaped(shape, newEdge, size, depth, passes, inset, sunk);
         }
 
         @Override
         public Shaped withPasses(int newPasses) {
-            return new Shaped(shape, edge, size, depth, newPasses);
+            return new Shaped(shape, edge, size, depth, newPasses, inset, sunk);
         }
     }
 

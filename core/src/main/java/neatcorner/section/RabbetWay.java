@@ -6,7 +6,8 @@ public enum RabbetWay {
     TABLE_SAW("table saw, flat and on edge"),
     DADO("dado set and a sacrificial fence"),
     AFTER_ASSEMBLY("bearing bit, after assembly"),
-    FROM_GROOVE("a grooved board's back cheek sawn off");
+    FROM_GROOVE("a grooved board's back cheek sawn off"),
+    READY("none: the sticks come with it");
 
     private final String title;
 

@@ -32,7 +32,11 @@ public record Support(int operation, double onTable, double onFence) {
         for (int i = 0; i < stages.size(); i++) {
             int operation = i;
             MillPass last = passes.stream().filter(pass -> pass.operation() == operation).reduce((a, b) -> b)
-                    .orElseThrow();
+                    .orElse(null);
+            if (last == null) {
+                supports.add(new Support(i, section.width().toMm(), section.thickness().toMm()));
+                continue;
+            }
             Geometry stays = stages.get(i).after();
             double fence = last.tool() == Tool.PLANE
                     ? length(section, last.guide())

@@ -29,6 +29,8 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
+import neatcorner.section.Layers;
+import neatcorner.section.RabbetWay;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.Test;
 
@@ -231,6 +233,27 @@ class CornerPlanTest {
         }
     }
 
+    private static List<String> chain(Job job, RabbetWay way) {
+        Job other = job.withSection(job.section().withMilling(job.section().milling().withWay(way)));
+        return ShopDays.chains(Planner.plan(other)).getFirst().tasks().stream().map(task -> task.name()).toList();
+    }
+
+    /** Jointing, ripping and planing take time of the day, and so does gluing boards into one section. */
+    @Test
+    void preparingBoardsAndGluingUpTheSectionHaveTheirMinutes() {
+        Job job = splined(22);
+        Job boards = job.withStock(job.stock().withBoards(List.of(new neatcorner.stock.RoughBoard("board",
+                Length.mm(2400), Length.mm(200), Length.mm(27), Length.ZERO, 1, null, List.of()))));
+        Layers layers = new Layers(false, List.of(
+                new neatcorner.section.Ply(job.section().wood(), Length.mm(10), Length.ZERO),
+                new neatcorner.section.Ply(job.section().wood(), Length.mm(10), Length.ZERO)));
+        Job glued = boards.withSection(job.section().withMilling(job.section().milling().withLayers(layers)));
+        List<String> names = chain(glued, RabbetWay.ROUTER);
+        assertEquals(List.of("Prepare the boards", "Glue up the section", "Mill the section"), names.subList(0, 3));
+        Chain chain = ShopDays.chains(Planner.plan(glued)).getFirst();
+        assertTrue(chain.tasks().get(1).rest() > 0, "the glue has to set");
+    }
+
     @Test
     void aFrameIsAChainFromTheSawToTheWall() {
         Job job = splined(22).withGlueUp(splined(22).glueUp().withFinish(Recipe.named("shellac and wax").orElseThrow()))
@@ -238,9 +261,13 @@ class CornerPlanTest {
         List<Chain> chains = ShopDays.chains(Planner.plan(job));
         assertEquals(3, chains.size());
         List<String> names = chains.getFirst().tasks().stream().map(task -> task.name()).toList();
-        assertEquals("Saw the pieces", names.getFirst());
+        assertEquals(List.of("Mill the section", "Saw the pieces"), names.subList(0, 2));
         assertTrue(names.indexOf("Out of the clamps") < names.indexOf("Cut slots, glue the splines"));
         assertTrue(names.getLast().startsWith("Fit out"));
+        List<String> later = chain(job, RabbetWay.AFTER_ASSEMBLY);
+        assertEquals("Saw the pieces", later.getFirst(), "nothing is milled before");
+        assertTrue(later.indexOf("Out of the clamps") < later.indexOf("Rout the rabbet, square its corners"));
+        assertEquals("Saw the pieces", chain(job, RabbetWay.READY).getFirst());
         assertTrue(chains.get(1).tasks().getFirst().hands() < chains.getFirst().tasks().getFirst().hands(),
                 "the saw is set already");
         for (School school : School.values()) {

@@ -131,10 +131,12 @@ class WoodPlanTest {
         List<String> words = Passes.of(section).stream().map(pass -> MillingSlate.inWords(section, pass).in(MM))
                 .toList();
         assertEquals(6, words.size());
-        assertTrue(words.get(0).startsWith("Rabbet for the pack, table saw, pass 1 of 2: fence 6 mm"), words.get(0));
+        assertTrue(
+                words.get(0).startsWith("Rabbet for the pack, table saw, pass 1 of 2: fence 29 mm from the near side"),
+                words.get(0) + ": 30 − 6 of the face, and 5 to be ripped off later");
         assertTrue(words.get(2).contains("plane a facet 3 mm wide"), words.get(2));
-        assertTrue(words.get(3).contains("tilted 45°"), words.get(3));
-        assertTrue(words.get(4).contains("fence 15 mm from the bit, height 3 mm"), words.get(4));
+        assertTrue(words.get(3).contains("tilted 45° with its top towards the fence"), words.get(3));
+        assertTrue(words.get(4).contains("fence 15 mm from the near side of a 4 mm bit, height 3 mm"), words.get(4));
         for (int i = 0; i < words.size(); i++) {
             assertFalse(MillingSlate.of(Planner.plan(job.withSection(section)), i).rows().isEmpty());
         }

@@ -49,9 +49,11 @@ class MillingTest {
         List<MillPass> passes = Passes.of(ASH.withMilling(Milling.PLAIN.withWay(RabbetWay.TABLE_SAW)));
         assertEquals(2, passes.size());
         assertEquals(Length.mm(10), passes.get(0).height());
-        assertEquals(Length.mm(8), passes.get(0).fence());
+        assertEquals(Length.mm(32), passes.get(0).fence(), "the wood that stays, 40 − 8");
+        assertEquals(Face.OUTER, passes.get(0).guide());
         assertEquals(Length.mm(8), passes.get(1).height());
-        assertEquals(Length.mm(10), passes.get(1).fence());
+        assertEquals(Length.mm(14), passes.get(1).fence(), "the lip, 24 − 10");
+        assertEquals(Face.FRONT, passes.get(1).guide());
         assertEquals(Face.INNER, passes.get(1).rest());
     }
 

@@ -18,6 +18,7 @@ import neatcorner.measure.Sentence;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
+import neatcorner.plan.JointWords;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SawWords;
@@ -144,6 +145,9 @@ public final class PaperPdf {
             sheet.note(String.valueOf(step++), SawWords.of(saw, cut, "Pieces " + String.join(", ", setting.pieces())
                     + ": ", "; stop {3}" + SawWords.points(setting) + "; " + how + ", first end against the stop.",
                     setting.stop()).in(notation), false);
+        }
+        for (Sentence joint : JointWords.of(plan)) {
+            sheet.note(String.valueOf(step++), joint.in(notation), false);
         }
     }
 

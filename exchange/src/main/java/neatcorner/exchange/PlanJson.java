@@ -44,7 +44,7 @@ public final class PlanJson {
                 .with("saw", Json.of(plan.settings().stream().map(setting -> setting(setting, plan)).toList()))
                 .with("weight", Json.of(plan.weight().total().kilograms(), 4))
                 .with("findings", Json.of(plan.findings().stream().map(f -> finding(f, notation)).toList()));
-        if (plan.job().section().milling().shapes() && plan.job().section().isSound()) {
+        if (plan.job().section().isSound()) {
             root.with("section", SectionJson.of(plan.job().section()));
         }
         CornerJson.add(plan, root);

@@ -22,7 +22,7 @@ import neatcorner.wood.Species;
 final class SectionReader {
     static final Map<String, RabbetWay> WAYS = JobReader.ordered("router", RabbetWay.ROUTER, "table saw",
             RabbetWay.TABLE_SAW, "dado", RabbetWay.DADO, "after assembly", RabbetWay.AFTER_ASSEMBLY, "groove",
-            RabbetWay.FROM_GROOVE);
+            RabbetWay.FROM_GROOVE, "ready", RabbetWay.READY);
     static final Map<String, EdgeShape> SHAPES = JobReader.ordered("round-over", EdgeShape.ROUND_OVER, "cove",
             EdgeShape.COVE, "bead", EdgeShape.BEAD, "chamfer", EdgeShape.CHAMFER, "facet", EdgeShape.FACET, "bevel",
             EdgeShape.BEVEL, "step", EdgeShape.RABBET);
@@ -98,7 +98,15 @@ final class SectionReader {
         Edge edge = node.required("at").oneOf(EDGES);
         Length size = reader.length(node.required(node.optional("size").isPresent() ? "size" : sizeName(shape)));
         Length depth = shape.hasDepth() ? reader.length(node.required(depthName(shape))) : size;
-        return new Operation.Shaped(shape, edge, size, depth, passes(node));
+        return new Operation.Shaped(shape, edge, size, depth, passes(node), offset(node, "inset"), offset(node, "sunk"));
+    }
+
+    private Length offset(Node node, String name) throws BadFile {
+        Length offset = reader.lengthOr(node, name, Length.ZERO);
+        if (offset.isNegative()) {
+            throw node.required(name).expected("a length of zero or more");
+        }
+        return offset;
     }
 
     static String sizeName(EdgeShape shape) {

@@ -72,6 +72,12 @@ final class SectionWriter {
                 if (shaped.shape().hasDepth()) {
                     fields.with(SectionReader.depthName(shaped.shape()), length.apply(shaped.depth()));
                 }
+                if (shaped.inset().isPositive()) {
+                    fields.with("inset", length.apply(shaped.inset()));
+                }
+                if (shaped.sunk().isPositive()) {
+                    fields.with("sunk", length.apply(shaped.sunk()));
+                }
                 yield passes(fields, shaped.passes()).end();
             }
         };

@@ -57,7 +57,7 @@ final class WoodPaper {
     /** The section, pass by pass, where there is more to it than a router's rabbet. */
     void milling() throws IOException {
         Section section = plan.job().section();
-        if (!section.isSound() || section.milling().operations().isEmpty()) {
+        if (!section.isSound() || Passes.of(section).isEmpty()) {
             return;
         }
         sheet.keepTogether(160);
