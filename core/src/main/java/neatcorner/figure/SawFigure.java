@@ -116,7 +116,7 @@ public final class SawFigure {
         Point top = new Point(heel + into * back, 0);
         Point near = new Point(toe + into * back, w);
         if (back > 0) {
-            marks.hatch(List.of(new Point(heel, 0), top, near, new Point(toe, w)), 30, 5, Tint.WOOD_INK);
+            marks.hatch(List.of(new Point(heel, 0), top, near, new Point(toe, w)), 30, 8, Tint.WOOD_INK);
             marks.line(Tint.WOOD_INK, 1.4, top, near);
         } else {
             marks.dashed(Tint.WOOD_INK, top, near);
@@ -175,7 +175,7 @@ public final class SawFigure {
         marks.line(Tint.CONSTRUCTION, 1, arc);
         double middle = miter.radians() / 2;
         marks.value(new Point(side * radius * 1.12 * Math.sin(middle), radius * 1.12 * Math.cos(middle)),
-                Anchor.MIDDLE, miter, "Miter", null);
+                Anchor.MIDDLE, Angle.ofDegrees(Math.abs(miter.degrees())), "Miter", null);
     }
 
     /** Between the outermost points of both ends: at the fence where the heels stand out, else at the sight edge. */
@@ -223,7 +223,7 @@ public final class SawFigure {
         marks.line(Tint.CUT, 3, foot, foot.plus(Math.sin(angle) * w * 0.7, -Math.cos(angle) * w * 0.7));
         marks.value(foot.plus(0, w * 0.18), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(cut.bevel().degrees())), "Tilt",
                 null);
-        marks.label(foot.plus(0, -w * 0.7), 0, -10, Anchor.MIDDLE, "blade's top to the " + leans.title(), 14, true,
+        marks.label(foot.plus(0, w * 0.18), 0, 26, Anchor.MIDDLE, "blade's top to the " + leans.title(), 14, true,
                 Tint.CUT);
     }
 

@@ -10,6 +10,7 @@ import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
+import neatcorner.section.Spot;
 
 /** The stick's end with the pack lying in its rabbet: front face up, sight edge at x = 0, the opening to the left. */
 public final class SectionFigure {
@@ -60,7 +61,7 @@ public final class SectionFigure {
     }
 
     private boolean isMilled() {
-        return section.milling().shapes() && section.isSound();
+        return (section.milling().shapes() || section.rabbet().isTilted()) && section.isSound();
     }
 
     /** The bare section with its main dimensions, to be printed at full size. */
@@ -73,9 +74,17 @@ public final class SectionFigure {
     }
 
     private Figure draw(boolean safeZone) {
-        drawPack();
+        boolean sloped = plan.job().outline().isSloped();
+        TiltedPack tilted = sloped ? new TiltedPack(plan, marks, reach) : null;
+        if (tilted != null) {
+            tilted.draw();
+        } else {
+            drawPack();
+        }
         drawWood();
-        drawRetainer();
+        if (!sloped) {
+            drawRetainer();
+        }
         if (safeZone && section.isSound()) {
             new MilledWood(section, marks).drawSafeZone();
         }
@@ -85,7 +94,8 @@ public final class SectionFigure {
             new MilledWood(section, marks).drawSizes();
         }
         double packBottom = t - rd + plan.job().pack().thickness().toMm();
-        Box bounds = new Box(-reach, 0, w, Math.max(t, packBottom));
+        Box flat = new Box(-reach, 0, w, Math.max(t, packBottom));
+        Box bounds = tilted == null ? flat : tilted.bounds(flat);
         return new Figure("The section with the pack in its rabbet", bounds, new Figure.Margin(64, 130, 76, 200),
                 marks.list());
     }
@@ -133,26 +143,26 @@ public final class SectionFigure {
             }
             double play = plan.job().clearance().toMm();
             Box box = new Box(-reach, y, Math.max(-reach, wall - play), y + thickness);
-            drawLayer(layer, box);
+            drawLayer(marks, layer, box.corners());
             labelAt = drawLayerLabel(layer, i, box, labelAt);
             y += thickness;
         }
     }
 
-    private void drawLayer(Layer layer, Box box) {
+    static void drawLayer(Marks marks, Layer layer, List<Point> box) {
         switch (layer) {
             case Layer.Glazing glazing -> {
                 marks.area(box, Tint.GLASS, Tint.GLASS_EDGE, 1.2);
-                marks.hatch(box.corners(), -60, 26, Tint.GLASS_EDGE);
+                marks.hatch(box, -60, 26, Tint.GLASS_EDGE);
             }
             case Layer.Mat mat -> {
                 marks.area(box, Tint.MAT, Tint.INK, 1);
-                marks.hatch(box.corners(), 90, 7, Tint.CONSTRUCTION);
+                marks.hatch(box, 90, 7, Tint.CONSTRUCTION);
             }
             case Layer.Art art -> marks.area(box, Tint.ART_LINE, Tint.ART_LINE, 1.2);
             case Layer.Backing backing -> {
                 marks.area(box, Tint.BACKING, Tint.INK, 1);
-                marks.hatch(box.corners(), 45, 9, Tint.BACKING_LINE);
+                marks.hatch(box, 45, 9, Tint.BACKING_LINE);
             }
         }
     }
@@ -197,6 +207,10 @@ public final class SectionFigure {
         Point back = new Point(w, t);
         marks.dimension(new Point(0, 0), new Point(w, 0), 24, section.width(), "Face width", Fields.FACE_WIDTH);
         marks.dimension(new Point(w, 0), back, 70, section.thickness(), "Thickness", Fields.THICKNESS);
+        if (section.rabbet().isTilted()) {
+            drawTiltedRabbet();
+            return;
+        }
         marks.dimension(new Point(0, t), new Point(rw, t), -30, section.rabbet().width(), "Rabbet width",
                 Fields.RABBET_WIDTH);
         marks.dimension(new Point(w, t - rd), back, 24, section.rabbet().depth(), "Rabbet depth", Fields.RABBET_DEPTH);
@@ -212,9 +226,24 @@ public final class SectionFigure {
         marks.dimension(new Point(rw * 0.5, 0), new Point(rw * 0.5, t - rd), 0, section.lip(), "Lip", null);
     }
 
+    /** Width along the floor, depth from the floor to the plane of the back's sight edge. */
+    private void drawTiltedRabbet() {
+        List<Spot> turns = section.rabbetTurns();
+        Point floor = new Point(turns.get(0).x(), turns.get(0).y());
+        Point foot = new Point(turns.get(1).x(), turns.get(1).y());
+        marks.dimension(floor, foot, 20, section.rabbet().width(), "Rabbet width", Fields.RABBET_WIDTH);
+        double depth = section.rabbet().depth().toMm();
+        double tilt = section.rabbet().tilt().radians();
+        Point up = new Point(-Math.sin(tilt) * depth, Math.cos(tilt) * depth);
+        marks.dimension(floor, floor.plus(up.x(), up.y()), 26, section.rabbet().depth(), "Rabbet depth",
+                Fields.RABBET_DEPTH);
+    }
+
     private void drawHandles() {
-        marks.handle(new Point(rw, t - rd / 2), Fields.RABBET_WIDTH, 1, 0);
-        marks.handle(new Point(rw / 2, t - rd), Fields.RABBET_DEPTH, 0, -1);
+        if (!section.rabbet().isTilted()) {
+            marks.handle(new Point(rw, t - rd / 2), Fields.RABBET_WIDTH, 1, 0);
+            marks.handle(new Point(rw / 2, t - rd), Fields.RABBET_DEPTH, 0, -1);
+        }
         handle(new Point(w, t * 0.25), Fields.FACE_WIDTH, 1, 0);
         handle(new Point(rw + (w - rw) * 0.7, t), Fields.THICKNESS, 0, 1);
     }

@@ -58,7 +58,7 @@ public final class SawWords {
     public static String points(SawSetting setting) {
         return setting.from() == Tip.HEEL && setting.touches() == Tip.HEEL
                 ? ""
-                : ", from the blade at the " + setting.from().edge() + " to the " + setting.touches().title()
-                        + ", at the " + setting.touches().edge() + ", which touches it";
+                : " (from the blade's line at the " + setting.from().edge() + "; the " + setting.touches().title()
+                        + " touches it)";
     }
 }

@@ -47,7 +47,7 @@ final class SeatFindings {
     }
 
     /** A level rabbet that holds the pack, where this stick has room for one. */
-    private static @Nullable Remedy level(Plan plan) {
+    static @Nullable Remedy level(Plan plan) {
         return levelled(plan.job())
                 .map(rabbet -> new Remedy(Sentence.of("Cut the rabbet level, {0} wide and {1} deep", rabbet.width(),
                         rabbet.depth()),

@@ -35,7 +35,7 @@ final class SectionFindings {
         boolean thickEnough = !job.section().thickness().minus(needed).isLessThan(Defaults.LEAST_LIP);
         Length thickness = needed.plus(Defaults.LEAST_LIP);
         Remedy remedy = !reaches(job, needed, thickEnough ? job.section().thickness() : thickness)
-                ? null
+                ? SeatFindings.level(plan)
                 : thickEnough
                         ? new Remedy(Sentence.of("Cut the rabbet {0} deep", needed), j -> withRabbetDepth(j, needed))
                         : new Remedy(Sentence.of("Take stock {0} thick and cut the rabbet {1} deep", thickness, needed),

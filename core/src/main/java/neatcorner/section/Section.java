@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
@@ -37,6 +38,12 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
 
     public Section withRabbet(Rabbet newRabbet) {
         return new Section(wood, width, thickness, newRabbet, milling);
+    }
+
+    /** Where the pack's rabbet turns: the inner edge of its floor, the foot of its wall, the wall's other end. */
+    public List<Spot> rabbetTurns() {
+        RabbetCut cut = RabbetCut.front(this);
+        return List.of(cut.floor(), cut.foot(), cut.top());
     }
 
     /** Thickness of what is left in front of the rabbet; zero or negative when the rabbet goes through. */

@@ -98,7 +98,8 @@ final class SectionReader {
         Edge edge = node.required("at").oneOf(EDGES);
         Length size = reader.length(node.required(node.optional("size").isPresent() ? "size" : sizeName(shape)));
         Length depth = shape.hasDepth() ? reader.length(node.required(depthName(shape))) : size;
-        return new Operation.Shaped(shape, edge, size, depth, passes(node), offset(node, "inset"), offset(node, "sunk"));
+        return new Operation.Shaped(shape, edge, size, depth, passes(node), offset(node, "inset"),
+                offset(node, "sunk"));
     }
 
     private Length offset(Node node, String name) throws BadFile {
