@@ -2,7 +2,10 @@ package neatcorner.stock;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,7 +24,8 @@ final class ExactSheets {
     private final int kinds;
     private final int[] radix;
     private final int full;
-    private final Blocks[] blocks;
+    /** For each state, without turning panels and with. */
+    private final Map<Boolean, Blocks[]> blocks = new HashMap<>();
     private long steps;
 
     private ExactSheets(SheetNesting nesting) {
@@ -34,7 +38,6 @@ final class ExactSheets {
             states *= nesting.panels().get(i).count() + 1;
         }
         this.full = states - 1;
-        this.blocks = new Blocks[states];
     }
 
     static boolean suits(SheetNesting nesting) {
@@ -48,10 +51,16 @@ final class ExactSheets {
         return true;
     }
 
-    /** The least; null when it takes too many steps, or when the sheets do not suffice. */
+    /** The least, or the most panels where the sheets do not suffice; null when it takes too many steps. */
     static @Nullable SheetLayout solve(SheetNesting nesting, Search search) {
         ExactSheets exact = new ExactSheets(nesting);
-        return exact.putTogether(search) ? exact.choose(search) : null;
+        for (boolean grained : new boolean[]{true, false}) {
+            if (nesting.sheets().stream().anyMatch(sheet -> sheet.grained() == grained)
+                    && !exact.putTogether(grained, search)) {
+                return null;
+            }
+        }
+        return exact.choose(search);
     }
 
     private int digit(int state, int kind) {
@@ -67,15 +76,17 @@ final class ExactSheets {
         return true;
     }
 
-    private boolean putTogether(Search search) {
+    private boolean putTogether(boolean grained, Search search) {
+        Blocks[] all = new Blocks[full + 1];
+        blocks.put(grained, all);
         long kerf = nesting.kerf().units();
         for (int state = 1; state <= full; state++) {
             Blocks here = new Blocks();
-            blocks[state] = here;
+            all[state] = here;
             for (int kind = 0; kind < kinds; kind++) {
                 if (state == radix[kind]) {
-                    for (boolean turned : nesting.turns(kind)) {
-                        keep(here, nesting.block(kind, turned));
+                    for (boolean turned : nesting.turns(kind, grained)) {
+                        keep(here, nesting.block(kind, turned), grained);
                     }
                 }
             }
@@ -83,13 +94,13 @@ final class ExactSheets {
                 if (part >= state || !isWithin(part, state) || part > state - part) {
                     continue;
                 }
-                for (Block a : blocks[part].list()) {
-                    for (Block b : blocks[state - part].list()) {
+                for (Block a : all[part].list()) {
+                    for (Block b : all[state - part].list()) {
                         if (++steps > MOST_STEPS || ((steps & 1023) == 0 && search.isCancelled())) {
                             return false;
                         }
-                        keep(here, a.beside(b, kerf));
-                        keep(here, a.above(b, kerf));
+                        keep(here, a.beside(b, kerf), grained);
+                        keep(here, a.above(b, kerf), grained);
                     }
                 }
             }
@@ -97,10 +108,14 @@ final class ExactSheets {
         return true;
     }
 
-    private void keep(Blocks here, Block block) {
-        if (nesting.fitsAny(block)) {
+    private void keep(Blocks here, Block block, boolean grained) {
+        if (nesting.fitsAny(block, grained)) {
             here.add(block);
         }
+    }
+
+    private Blocks[] of(Sheet sheet) {
+        return Objects.requireNonNull(blocks.get(sheet.grained()));
     }
 
     /** Of the blocks that fit a sheet, the one that leaves the largest part in one piece. */
@@ -109,7 +124,7 @@ final class ExactSheets {
         double most = -1;
         double w = nesting.roomAcross(sheet);
         double h = nesting.roomDown(sheet);
-        for (Block block : blocks[state].list()) {
+        for (Block block : of(nesting.sheets().get(sheet))[state].list()) {
             double left = Math.max((w - block.width()) * h, (h - block.height()) * w);
             if (nesting.fits(block, sheet) && left > most) {
                 most = left;
@@ -167,19 +182,41 @@ final class ExactSheets {
                 kindOf.add(sheet);
             }
         }
-        return cost[full] == Double.POSITIVE_INFINITY ? null : layout(from, kindOf);
+        return layout(most(cost), from, kindOf);
     }
 
-    private SheetLayout layout(List<int[]> from, List<Integer> kindOf) {
+    /** The state of most panels that the sheets can hold, at the least cost. */
+    private int most(double[] cost) {
+        int best = 0;
+        for (int state = 1; state <= full; state++) {
+            int more = panels(state) - panels(best);
+            if (cost[state] < Double.POSITIVE_INFINITY && (more > 0 || (more == 0 && cost[state] < cost[best]))) {
+                best = state;
+            }
+        }
+        return best;
+    }
+
+    private int panels(int state) {
+        int sum = 0;
+        for (int kind = 0; kind < kinds; kind++) {
+            sum += digit(state, kind);
+        }
+        return sum;
+    }
+
+    private SheetLayout layout(int reached, List<int[]> from, List<Integer> kindOf) {
         SheetPlan plan = new SheetPlan(nesting);
-        int state = full;
+        int state = reached;
         for (int i = from.size() - 1; i >= 0 && state > 0; i--) {
             int filling = from.get(i)[state];
             if (filling > 0) {
-                plan.add(kindOf.get(i), java.util.Objects.requireNonNull(onSheet(filling, kindOf.get(i))));
+                plan.add(kindOf.get(i), Objects.requireNonNull(onSheet(filling, kindOf.get(i))));
                 state -= filling;
             }
         }
-        return plan.layout(0, plan.count(), true, "every plan of straight cuts was weighed");
+        return plan.layout(nesting.total() - panels(reached), plan.count(), true, reached == full
+                ? "every plan of straight cuts was weighed"
+                : "no plan of straight cuts holds more of them");
     }
 }

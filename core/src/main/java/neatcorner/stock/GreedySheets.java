@@ -130,7 +130,7 @@ final class GreedySheets {
                     continue;
                 }
                 Part part = new Part(nesting.roomAcross(kind), nesting.roomDown(kind));
-                List<Integer> taken = fillSheet(part, waiting, rule);
+                List<Integer> taken = fillSheet(part, nesting.sheets().get(kind).grained(), waiting, rule);
                 double used = taken.stream().mapToDouble(i -> area(waiting.get(i))).sum();
                 double size = (double) part.width / 64 * ((double) part.height / 64);
                 double rate = used == 0
@@ -158,7 +158,7 @@ final class GreedySheets {
     }
 
     /** Places of the waiting list that went in, rising. */
-    private List<Integer> fillSheet(Part sheet, List<Integer> waiting, int rule) {
+    private List<Integer> fillSheet(Part sheet, boolean grained, List<Integer> waiting, int rule) {
         List<Part> free = new ArrayList<>(List.of(sheet));
         List<Integer> taken = new ArrayList<>();
         for (int i = 0; i < waiting.size(); i++) {
@@ -166,7 +166,7 @@ final class GreedySheets {
             Part best = null;
             Block bestBlock = null;
             long least = Long.MAX_VALUE;
-            for (boolean turned : nesting.turns(panel)) {
+            for (boolean turned : nesting.turns(panel, grained)) {
                 Block block = nesting.block(panel, turned);
                 for (Part part : free) {
                     if (block.isWithin(part.width, part.height)) {

@@ -9,7 +9,7 @@ import neatcorner.measure.Length;
  * The aim: least cost, then fewest sheets.
  *
  * @param kerf     what a cut takes away; zero for glass that is scored
- * @param mayTurn  whether panels may be turned; never on a sheet with a pattern
+ * @param mayTurn  whether panels may be turned on sheets that have no pattern
  */
 public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, boolean mayTurn) {
     /** Strips of glass narrower than so many thicknesses do not snap cleanly: running pliers (common practice). */
@@ -38,14 +38,10 @@ public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, 
         return panels.stream().mapToInt(Panel::count).sum();
     }
 
-    /** Which ways a panel may lie. */
-    List<Boolean> turns(int panel) {
+    /** Which ways a panel may lie on a sheet with a grain or pattern, or without. */
+    List<Boolean> turns(int panel, boolean grained) {
         boolean square = panels.get(panel).width().equals(panels.get(panel).height());
-        return canTurn() && !square ? List.of(false, true) : List.of(false);
-    }
-
-    private boolean canTurn() {
-        return mayTurn && sheets.stream().noneMatch(Sheet::grained);
+        return mayTurn && !grained && !square ? List.of(false, true) : List.of(false);
     }
 
     Block block(int panel, boolean turned) {
@@ -70,9 +66,9 @@ public record SheetNesting(List<Panel> panels, List<Sheet> sheets, Length kerf, 
         return block.isWithin(roomAcross(sheet), roomDown(sheet));
     }
 
-    boolean fitsAny(Block block) {
+    boolean fitsAny(Block block, boolean grained) {
         for (int sheet = 0; sheet < sheets.size(); sheet++) {
-            if (fits(block, sheet)) {
+            if (sheets.get(sheet).grained() == grained && fits(block, sheet)) {
                 return true;
             }
         }
