@@ -17,7 +17,8 @@ import neatcorner.measure.Length;
  */
 public record BoardMilling(RoughBoard board, Allowances allowances, Length width, Length thickness, boolean onEdge,
         List<Stretch> cuts) {
-    private static final int MOST_LENGTHS = 6;
+    /** No stick is shorter, whatever the pieces are. */
+    private static final Length LEAST_STICK = Length.mm(50);
 
     public BoardMilling {
         cuts = List.copyOf(cuts);
@@ -46,7 +47,7 @@ public record BoardMilling(RoughBoard board, Allowances allowances, Length width
             Allowances allowances) {
         BoardMilling flat = lying(board, width, thickness, false, longest, allowances);
         BoardMilling onEdge = lying(board, width, thickness, true, longest, allowances);
-        return onEdge.total().isMoreThan(flat.total()) ? onEdge : flat;
+        return worth(onEdge, longest) > worth(flat, longest) ? onEdge : flat;
     }
 
     private static BoardMilling lying(RoughBoard board, Length width, Length thickness, boolean onEdge, Length longest,
@@ -55,7 +56,8 @@ public record BoardMilling(RoughBoard board, Allowances allowances, Length width
         List<Stretch> cuts = new ArrayList<>();
         for (Span clear : asStick.clear(Length.ZERO)) {
             Stretch best = null;
-            for (int lengths = 1; lengths <= MOST_LENGTHS; lengths++) {
+            long each = Length.max(longest, LEAST_STICK).plus(allowances.roughLength()).units();
+            for (int lengths = 1; lengths <= Math.max(1, clear.length().units() / each); lengths++) {
                 Stretch stretch = stretch(board, clear, lengths, onEdge ? thickness : width,
                         onEdge ? width : thickness, allowances);
                 boolean longEnough = !stretch.stick.isLessThan(longest) && stretch.stick.isPositive();
@@ -71,10 +73,14 @@ public record BoardMilling(RoughBoard board, Allowances allowances, Length width
         return new BoardMilling(board, allowances, width, thickness, onEdge, cuts);
     }
 
-    /** Stick length that can hold the longest piece a whole number of times counts; then all of it. */
+    /** How many of the longest pieces its sticks hold counts; then all their length. */
     private static double worth(Stretch stretch, Length longest) {
-        double whole = longest.isPositive() ? Math.floor(stretch.stick.over(longest)) * longest.toMm() : 0;
-        return stretch.sticks() * (stretch.stick.toMm() + 1000 * whole);
+        double pieces = longest.isPositive() ? stretch.stick.units() / longest.units() : 0;
+        return stretch.sticks() * (stretch.stick.toMm() + 1e7 * pieces);
+    }
+
+    private static double worth(BoardMilling milling, Length longest) {
+        return milling.cuts.stream().mapToDouble(cut -> worth(cut, longest)).sum();
     }
 
     private static Stretch stretch(RoughBoard board, Span clear, int lengths, Length across, Length deep,
