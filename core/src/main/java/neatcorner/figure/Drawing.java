@@ -31,6 +31,9 @@ public record Drawing(double width, double height, double scale, double originX,
     /** A line of a weight. */
     public record Stroke(List<Point> points, Tint tint, double weight, boolean dashed) implements Primitive {}
 
+    /** A line with arcs; see {@link Mark.Path}. */
+    public record Path(List<Point> points, List<Double> radii, Stroke fine) implements Primitive {}
+
     /** A line of text whose baseline starts, centres or ends at a point. */
     public record Text(double x, double y, Anchor anchor, String text, double size, boolean bold, Tint tint)
             implements
@@ -97,6 +100,9 @@ public record Drawing(double width, double height, double scale, double originX,
                 case Mark.Shaded face -> out.add(new Fill(place(face.outline()), face.tint(), face.light()));
                 case Mark.Line line ->
                     out.add(new Stroke(place(line.points()), line.tint(), line.weight(), line.dashed()));
+                case Mark.Path path -> out.add(new Path(place(path.points()),
+                        path.radii().stream().map(radius -> radius * scale).toList(),
+                        new Stroke(place(path.fine()), path.tint(), path.weight(), path.dashed())));
                 case Mark.Wood wood -> add(wood);
                 case Mark.Hatch hatch -> add(hatch);
                 case Mark.Dimension dimension -> add(dimension);

@@ -21,6 +21,17 @@ public sealed interface Mark {
     record Line(List<Point> points, Tint tint, double weight, boolean dashed) implements Mark {}
 
     /**
+     * A line of straight sides and arcs.
+     *
+     * @param radii for each point, of the arc to the next, mm; 0 for a straight side, negative where it turns
+     *              counter-clockwise as seen
+     * @param fine  the same line in straight sides alone, for painters that have no arcs
+     */
+    record Path(List<Point> points, List<Double> radii, List<Point> fine, Tint tint, double weight, boolean dashed)
+            implements
+                Mark {}
+
+    /**
      * Wood with its grain.
      *
      * @param outline what is drawn round it

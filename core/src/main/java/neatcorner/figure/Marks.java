@@ -3,6 +3,7 @@ package neatcorner.figure;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Quantity;
+import neatcorner.outline.Template;
 import neatcorner.plan.Field;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +29,17 @@ final class Marks {
 
     void line(Tint tint, double weight, Point... points) {
         marks.add(new Mark.Line(List.of(points), tint, weight, false));
+    }
+
+    /** A template's line, its arcs kept. */
+    void path(Template.Path path, boolean closed, Tint tint, double weight, boolean dashed) {
+        List<Point> points = new ArrayList<>(path.places().stream().map(FrameFront::point).toList());
+        List<Point> fine = new ArrayList<>(path.fine().stream().map(FrameFront::point).toList());
+        if (closed) {
+            points.add(points.getFirst());
+            fine.add(fine.getFirst());
+        }
+        marks.add(new Mark.Path(points, path.radii(), fine, tint, weight, dashed));
     }
 
     void dashed(Tint tint, Point... points) {

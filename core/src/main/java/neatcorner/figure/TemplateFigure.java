@@ -51,10 +51,10 @@ public final class TemplateFigure {
         Marks marks = new Marks();
         Template template = sheet.template();
         marks.line(Tint.CONSTRUCTION, 0.8, closed(template.blank()));
-        marks.line(Tint.INK, 1.2, closed(template.cut()));
-        marks.dashed(Tint.INK, template.rabbet().stream().map(FrameFront::point).toArray(Point[]::new));
+        marks.path(template.cut(), true, Tint.INK, 1.2, false);
+        marks.path(template.rabbet(), false, Tint.INK, 1, true);
         Box box = bounds(template);
-        Point middle = FrameFront.point(template.cut().get(template.cut().size() / 4));
+        Point middle = FrameFront.point(template.cut().fine().get(template.cut().fine().size() / 4));
         double length = Math.min(60, box.width() * 0.3);
         Point arrow = new Point(middle.x() - length / 2, middle.y() + box.height() * 0.3);
         marks.line(Tint.INK, 1, arrow, arrow.plus(length, 0));

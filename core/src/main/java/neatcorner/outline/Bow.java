@@ -7,7 +7,7 @@ import java.util.List;
  * A run along an ellipse, clockwise: x = cx + a·cos θ, y = cy + b·sin θ with θ growing (y points down). A circle is an
  * ellipse with equal half axes.
  */
-record Bow(double cx, double cy, double a, double b, double from, double to) {
+public record Bow(double cx, double cy, double a, double b, double from, double to) {
     private static final int STEPS = 2048;
 
     /** The place at θ, moved out of the curve by so much along its normal. */

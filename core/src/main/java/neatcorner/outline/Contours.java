@@ -139,12 +139,10 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
             double from = outer != null && i == 0 ? outer.from() : at[i];
             double to = outer != null && i == count - 1 ? outer.to() : at[i + 1];
             double part = band.rabbet / band.face;
-            List<Vertex> outerRun = outer == null
-                    ? inner.run(from, to, band.face, STEPS)
-                    : outer.run(from, to, 0, STEPS);
-            parts.add(new Segment(inner.run(at[i], at[i + 1], 0, STEPS), outerRun,
-                    inner.run(at[i] + (from - at[i]) * part, at[i + 1] + (to - at[i + 1]) * part, band.rabbet,
-                            STEPS)));
+            parts.add(Segment.of(new Arc(inner, at[i], at[i + 1], 0),
+                    new Arc(outer == null ? inner : outer, from, to, outer == null ? band.face : 0),
+                    new Arc(inner, at[i] + (from - at[i]) * part, at[i + 1] + (to - at[i + 1]) * part, band.rabbet),
+                    STEPS));
         }
         return parts;
     }

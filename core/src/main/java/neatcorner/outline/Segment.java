@@ -5,18 +5,27 @@ import java.util.List;
 import neatcorner.measure.Angle;
 
 /**
- * One piece of a curve, sawn from a straight blank whose grain runs along it.
+ * One piece of a curve, sawn from a straight blank whose grain runs along it. Its edges are curves, and for drawing and for
+ * all that follows from loops, runs of as many short sides.
  *
- * @param inner along the sight edge, clockwise
- * @param outer along the outer edge, clockwise
- * @param rabbet along the rabbet's wall, clockwise
+ * @param innerArc along the sight edge, clockwise
+ * @param outerArc along the outer edge, clockwise
+ * @param wall     along the rabbet's wall, clockwise
+ * @param inner    the sight edge in short sides
+ * @param outer    the outer edge in short sides
+ * @param rabbet   the wall in short sides
  */
-public record Segment(List<Vertex> inner, List<Vertex> outer, List<Vertex> rabbet) {
+public record Segment(Arc innerArc, Arc outerArc, Arc wall, List<Vertex> inner, List<Vertex> outer,
+        List<Vertex> rabbet) {
 
     public Segment {
         inner = List.copyOf(inner);
         outer = List.copyOf(outer);
         rabbet = List.copyOf(rabbet);
+    }
+
+    static Segment of(Arc inner, Arc outer, Arc wall, int steps) {
+        return new Segment(inner, outer, wall, inner.run(steps), outer.run(steps), wall.run(steps));
     }
 
     /**
@@ -48,8 +57,8 @@ public record Segment(List<Vertex> inner, List<Vertex> outer, List<Vertex> rabbe
 
     public Blank blank() {
         double angle = grain();
-        double far = outer.stream().mapToDouble(v -> across(v, angle)).max().orElseThrow();
-        double near = inner.stream().mapToDouble(v -> across(v, angle)).min().orElseThrow();
+        double far = outerArc.reach(Math.sin(angle), -Math.cos(angle));
+        double near = Math.min(across(inner.getFirst(), angle), across(inner.getLast(), angle));
         double leanLeft = lean(inner.getFirst(), outer.getFirst(), angle);
         double leanRight = lean(inner.getLast(), outer.getLast(), angle);
         double longEdge = at(inner.getLast(), leanRight, far, angle) - at(inner.getFirst(), leanLeft, far, angle);
@@ -76,13 +85,12 @@ public record Segment(List<Vertex> inner, List<Vertex> outer, List<Vertex> rabbe
         return along(in, angle) + lean * (height - across(in, angle));
     }
 
+    /** Along a curve that turns one way, its ends lean the most. */
     private double runOut(double angle) {
         double most = 0;
-        for (List<Vertex> edge : List.of(inner, outer)) {
-            for (int i = 1; i < edge.size(); i++) {
-                double direction = Math.atan2(edge.get(i).y() - edge.get(i - 1).y(),
-                        edge.get(i).x() - edge.get(i - 1).x());
-                most = Math.max(most, Math.abs(Math.IEEEremainder(direction - angle, 2 * Math.PI)));
+        for (Arc arc : List.of(innerArc, outerArc)) {
+            for (boolean end : new boolean[]{false, true}) {
+                most = Math.max(most, Math.abs(Math.IEEEremainder(arc.direction(end) - angle, 2 * Math.PI)));
             }
         }
         return most;

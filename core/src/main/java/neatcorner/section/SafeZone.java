@@ -11,7 +11,6 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
-import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
 /**
  * The part of the finished section that stays solid whatever is milled, less a margin: hidden tenons, biscuits, dowels and
@@ -25,7 +24,6 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     public static final double FROM_SHOWN = 5;
     /** Wood that stays between it and the rabbet, a groove or the back, mm: common practice. */
     public static final double FROM_HIDDEN = 3;
-    private static final int COLUMNS = 72;
     private static final double NEAR = 1e-3;
     /** Steps in a quarter of a rounded margin: 0.025 mm off at most. */
     private static final int ROUND = 8;
@@ -49,7 +47,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
         Geometry zone = open(section, Edges.HIDDEN);
         return Profile.polygons(zone).isEmpty()
                 ? Optional.empty()
-                : Optional.of(new SafeZone(Profile.outlines(zone), largestRectangle(zone)));
+                : Optional.of(new SafeZone(Profile.outlines(zone), LargestRectangle.in(Profile.polygons(zone))));
     }
 
     /** The zone's edges alone, which are found much sooner than the largest rectangle. */
@@ -111,57 +109,5 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     public static Geometry closed(Section section, Edges edges) {
         return Profile.without(Cutter.box(0, 0, section.width().toMm(), section.thickness().toMm()),
                 open(section, edges));
-    }
-
-    /**
-     * The largest upright rectangle, by trying every pair of columns of a fine grid and the room that all columns between
-     * them share; exact to one column, and never outside the zone.
-     */
-    private static List<Double> largestRectangle(Geometry zone) {
-        double left = zone.getEnvelopeInternal().getMinX();
-        double step = zone.getEnvelopeInternal().getWidth() / COLUMNS;
-        double[][] rooms = new double[COLUMNS + 1][];
-        for (int i = 0; i <= COLUMNS; i++) {
-            rooms[i] = tallest(zone, left + i * step);
-        }
-        List<Double> best = List.of(left, 0.0, left, 0.0);
-        double most = -1;
-        for (int i = 0; i < COLUMNS; i++) {
-            double top = rooms[i][0];
-            double bottom = rooms[i][1];
-            for (int j = i + 1; j <= COLUMNS && bottom > top; j++) {
-                top = Math.max(top, rooms[j][0]);
-                bottom = Math.min(bottom, rooms[j][1]);
-                double area = (j - i) * step * (bottom - top);
-                if (bottom > top && area > most) {
-                    most = area;
-                    best = List.of(left + i * step, top, left + j * step, bottom);
-                }
-            }
-        }
-        return best;
-    }
-
-    private static double[] tallest(Geometry zone, double x) {
-        double top = zone.getEnvelopeInternal().getMinY() - 1;
-        double bottom = zone.getEnvelopeInternal().getMaxY() + 1;
-        double inside = Math.max(zone.getEnvelopeInternal().getMinX() + 1e-6,
-                Math.min(x, zone.getEnvelopeInternal().getMaxX() - 1e-6));
-        Geometry cut = OverlayNGRobust.overlay(zone, FACTORY.createLineString(
-                new Coordinate[]{new Coordinate(inside, top), new Coordinate(inside, bottom)}),
-                OverlayNG.INTERSECTION);
-        double[] best = {0, 0};
-        List<Geometry> lines = new ArrayList<>();
-        for (int i = 0; i < cut.getNumGeometries(); i++) {
-            lines.add(cut.getGeometryN(i));
-        }
-        for (Geometry line : lines) {
-            double from = line.getEnvelopeInternal().getMinY();
-            double to = line.getEnvelopeInternal().getMaxY();
-            if (to - from > best[1] - best[0]) {
-                best = new double[]{from, to};
-            }
-        }
-        return best;
     }
 }

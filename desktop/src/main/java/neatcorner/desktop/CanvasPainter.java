@@ -50,6 +50,11 @@ final class CanvasPainter {
                     }
                     trace(stroke.points());
                 }
+                case Drawing.Path path -> {
+                    begin(path.fine());
+                    trace(path.fine().points());
+                    g.stroke();
+                }
                 case Drawing.Text text -> {
                     g.setFill(color.apply(text.tint()));
                     g.setFont(Font.font(TEXT_FONT, text.bold() ? FontWeight.BOLD : FontWeight.NORMAL, text.size()));

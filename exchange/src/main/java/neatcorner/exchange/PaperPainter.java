@@ -29,6 +29,7 @@ final class PaperPainter {
                 case Drawing.Fill fill -> pen.fill(fill.outline(), fill.tint());
                 case Drawing.Stroke stroke ->
                     pen.stroke(stroke.points(), stroke.tint(), stroke.weight(), stroke.dashed());
+                case Drawing.Path path -> pen.path(path);
                 case Drawing.Text text -> pen.write(text.x(), text.y(), text.anchor(), text.text(), text.size(),
                         text.bold() ? Pen.Face.BOLD : Pen.Face.TEXT, text.tint());
                 case Drawing.Value value -> value(value.x(), value.y(), value.anchor(), value.quantity());

@@ -28,10 +28,17 @@ final class PdfPen implements Pen, AutoCloseable {
     private double scale = 1;
     private double originX;
     private double originY;
+    private double pageHeight;
 
     PdfPen(PDDocument document, PaperSize paper) throws IOException {
+        this(document, paper, false);
+    }
+
+    /** With the first page upright or on its side. */
+    PdfPen(PDDocument document, PaperSize paper, boolean sideways) throws IOException {
         this.document = document;
         this.paper = paper;
+        this.pageHeight = sideways ? paper.width() : paper.height();
         fonts.put(Face.TEXT, font("AtkinsonHyperlegibleNext_400Regular.ttf"));
         fonts.put(Face.BOLD, font("AtkinsonHyperlegibleNext_700Bold.ttf"));
         fonts.put(Face.FIGURES, font("AtkinsonHyperlegibleMono_400Regular.ttf"));
@@ -46,12 +53,18 @@ final class PdfPen implements Pen, AutoCloseable {
     }
 
     private PDPageContentStream startPage() throws IOException {
-        PDPage page = new PDPage(new PDRectangle((float) paper.width(), (float) paper.height()));
+        double pageWidth = paper.width() + paper.height() - pageHeight;
+        PDPage page = new PDPage(new PDRectangle((float) pageWidth, (float) pageHeight));
         document.addPage(page);
         return new PDPageContentStream(document, page);
     }
 
     void newPage() throws IOException {
+        newPage(false);
+    }
+
+    void newPage(boolean sideways) throws IOException {
+        pageHeight = sideways ? paper.width() : paper.height();
         content.close();
         place(0, 0, 1);
         content = startPage();
@@ -67,7 +80,7 @@ final class PdfPen implements Pen, AutoCloseable {
     /** Nothing is drawn outside this part of the page, in points from its top left corner, until the next page. */
     void clip(double left, double top, double width, double height) {
         draw(() -> {
-            content.addRect((float) left, (float) (paper.height() - top - height), (float) width, (float) height);
+            content.addRect((float) left, (float) (pageHeight - top - height), (float) width, (float) height);
             content.clip();
         });
     }
@@ -77,7 +90,7 @@ final class PdfPen implements Pen, AutoCloseable {
     }
 
     private float y(double y) {
-        return (float) (paper.height() - originY - y * scale);
+        return (float) (pageHeight - originY - y * scale);
     }
 
     @Override

@@ -2,6 +2,7 @@ package neatcorner.exchange;
 
 import java.util.List;
 import neatcorner.figure.Anchor;
+import neatcorner.figure.Drawing;
 import neatcorner.figure.Point;
 import neatcorner.figure.Tint;
 
@@ -22,6 +23,11 @@ interface Pen {
     void blank(double x, double y, double width, double height);
 
     void stroke(List<Point> points, Tint tint, double weight, boolean dashed);
+
+    /** Strokes a line with arcs; in short straight sides where the format has no arcs. */
+    default void path(Drawing.Path path) {
+        stroke(path.fine().points(), path.fine().tint(), path.fine().weight(), path.fine().dashed());
+    }
 
     /** Writes on a baseline. */
     void write(double x, double y, Anchor anchor, String text, double size, Face face, Tint tint);

@@ -84,6 +84,31 @@ public final class SvgPainter {
                     number(weight), "stroke-dasharray", dashed ? "6 4" : "none");
         }
 
+        /** As an elliptical arc of SVG 1.1, chapter 8.3.8: radii, rotation, large-arc flag, sweep flag, end. */
+        @Override
+        public void path(Drawing.Path path) {
+            StringBuilder data = new StringBuilder();
+            for (int i = 0; i < path.points().size(); i++) {
+                Point at = path.points().get(i);
+                double radius = i == 0 ? 0 : path.radii().get(i - 1);
+                String to = exact(at.x()) + "," + exact(at.y());
+                data.append(i == 0
+                        ? "M"
+                        : radius == 0
+                                ? " L"
+                                : " A" + exact(Math.abs(radius)) + "," + exact(Math.abs(radius)) + " 0 0 "
+                                        + (radius > 0 ? "1 " : "0 "))
+                        .append(to);
+            }
+            Drawing.Stroke stroke = path.fine();
+            element("path", "d", data.toString(), "fill", "none", "stroke", color(stroke.tint()), "stroke-width",
+                    number(stroke.weight()), "stroke-dasharray", stroke.dashed() ? "6 4" : "none");
+        }
+
+        private static String exact(double value) {
+            return String.format(Locale.ROOT, "%.4f", value);
+        }
+
         @Override
         public void write(double x, double y, Anchor anchor, String text, double size, Face face, Tint tint) {
             boolean figures = face == Face.FIGURES || face == Face.BOLD_FIGURES;

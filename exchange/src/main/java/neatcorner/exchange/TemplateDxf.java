@@ -55,6 +55,22 @@ public final class TemplateDxf {
         pair(0, "SEQEND").pair(8, layer);
     }
 
+    /** Arcs as bulges: the tangent of a quarter of their angle, positive counter-clockwise with y upwards. */
+    private void polyline(String layer, Template.Path path, boolean closed) {
+        pair(0, "POLYLINE").pair(8, layer).pair(66, "1").pair(70, closed ? "1" : "0");
+        for (int i = 0; i < path.places().size(); i++) {
+            Vertex v = path.places().get(i);
+            pair(0, "VERTEX").pair(8, layer).pair(10, number(v.x())).pair(20, number(-v.y()));
+            double radius = path.radii().get(i);
+            if (radius != 0) {
+                double chord = v.distanceTo(path.places().get(i + 1));
+                double angle = 2 * Math.asin(Math.min(1, chord / 2 / Math.abs(radius)));
+                pair(42, String.format(Locale.ROOT, "%.9f", -Math.signum(radius) * Math.tan(angle / 4)));
+            }
+        }
+        pair(0, "SEQEND").pair(8, layer);
+    }
+
     private static String number(double value) {
         return String.format(Locale.ROOT, "%.4f", value == 0 ? 0.0 : value);
     }

@@ -43,7 +43,8 @@ public final class TemplatePdf {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setCreator("Neat Corner");
-            try (PdfPen pen = new PdfPen(document, paper)) {
+            try (PdfPen pen = new PdfPen(document, paper,
+                    !sheets.isEmpty() && isSideways(sheets.getFirst(), paper, notation))) {
                 boolean first = true;
                 for (Sheet sheet : sheets) {
                     first = tile(sheet, paper, notation, pen, first);
@@ -58,15 +59,18 @@ public final class TemplatePdf {
     private static boolean tile(Sheet sheet, PaperSize paper, Notation notation, PdfPen pen,
             boolean firstPage) throws IOException {
         Drawing drawing = Drawing.atScale(sheet.figure(), POINTS_PER_MM, notation);
-        double stepX = paper.width() - 2 * MARGIN - OVERLAP;
-        double stepY = paper.height() - 2 * MARGIN - OVERLAP;
+        boolean sideways = isSideways(sheet, paper, notation);
+        double pageWidth = sideways ? paper.height() : paper.width();
+        double pageHeight = sideways ? paper.width() : paper.height();
+        double stepX = step(pageWidth);
+        double stepY = step(pageHeight);
         int columns = tiles(drawing.width(), stepX);
         int rows = tiles(drawing.height(), stepY);
         boolean first = firstPage;
         for (int row = 0; row < rows; row++) {
             for (int column = 0; column < columns; column++) {
                 if (!first) {
-                    pen.newPage();
+                    pen.newPage(sideways);
                 }
                 first = false;
                 pen.place(0, 0, 1);
@@ -74,13 +78,25 @@ public final class TemplatePdf {
                         + (row * columns + column + 1) + " of " + rows * columns
                         + (rows * columns > 1 ? ", row " + (row + 1) + ", column " + (column + 1) : ""), 9,
                         Pen.Face.TEXT, Tint.INK);
-                pen.clip(MARGIN, MARGIN, paper.width() - 2 * MARGIN, paper.height() - 2 * MARGIN);
+                pen.clip(MARGIN, MARGIN, pageWidth - 2 * MARGIN, pageHeight - 2 * MARGIN);
                 pen.place(MARGIN - column * stepX, MARGIN - row * stepY, 1);
                 new PaperPainter(pen, notation).paint(drawing);
                 crosses(pen, rows, columns, stepX, stepY);
             }
         }
         return false;
+    }
+
+    /** Whether it takes fewer pages when they lie on their side. */
+    private static boolean isSideways(Sheet sheet, PaperSize paper, Notation notation) {
+        Drawing drawing = Drawing.atScale(sheet.figure(), POINTS_PER_MM, notation);
+        int upright = tiles(drawing.width(), step(paper.width())) * tiles(drawing.height(), step(paper.height()));
+        int turned = tiles(drawing.width(), step(paper.height())) * tiles(drawing.height(), step(paper.width()));
+        return turned < upright;
+    }
+
+    private static double step(double page) {
+        return page - 2 * MARGIN - OVERLAP;
     }
 
     private static int tiles(double length, double step) {

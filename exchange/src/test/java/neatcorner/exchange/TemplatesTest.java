@@ -59,14 +59,14 @@ class TemplatesTest {
         Plan plan = shaped(new Shape.Ellipse(9), 600, 400);
         Segment segment = java.util.Objects.requireNonNull(plan.contours()).segments().getFirst();
         TemplateFigure.Sheet sheet = TemplateFigure.sheets(plan).getFirst();
-        assertEquals(Math.abs(new Loop(segment.outline()).area()), Math.abs(new Loop(sheet.template().cut()).area()),
-                1e-6);
+        double area = Math.abs(new Loop(segment.outline()).area());
+        assertEquals(area, Math.abs(new Loop(sheet.template().cut().fine()).area()), area * 1e-4);
         Loop blank = new Loop(sheet.template().blank());
         assertEquals(segment.blank().width(), blank.bottom() - blank.top(), 1e-6);
         assertEquals(segment.blank().longEdge(), blank.length(0), 1e-6);
         assertEquals(segment.blank().shortEdge(), blank.length(2), 1e-6);
         Loop roomy = blank.area() > 0 ? blank.offset(0.01) : Loop.clockwise(blank.vertices()).offset(0.01);
-        assertTrue(sheet.template().cut().stream().allMatch(roomy::contains));
+        assertTrue(sheet.template().cut().fine().stream().allMatch(roomy::contains));
     }
 
     @Test
@@ -74,7 +74,7 @@ class TemplatesTest {
         Plan plan = shaped(new Shape.Circle(6), 1100, 1100);
         try (PDDocument document = Loader.loadPDF(TemplatePdf.write(plan, PaperSize.A4, MM))) {
             assertTrue(document.getNumberOfPages() > 2, "one segment is some 650 mm long");
-            assertEquals(595.276, document.getPage(0).getMediaBox().getWidth(), 0.01);
+            assertEquals(841.89, document.getPage(0).getMediaBox().getWidth(), 0.01, "on its side it takes fewer");
             String text = new PDFTextStripper().getText(document);
             assertTrue(text.contains("row 1, column 2"), text);
             assertTrue(text.contains("measure this line"), text);
@@ -126,8 +126,44 @@ class TemplatesTest {
         assertEquals(3, entities.stream().filter("POLYLINE"::equals).count());
         assertEquals(3, entities.stream().filter("SEQEND"::equals).count());
         assertEquals("EOF", entities.getLast());
-        assertEquals(sheet.template().cut().size() + sheet.template().rabbet().size() + 4, vertices);
+        assertEquals(4 + 2 + 4, vertices, "arcs, not chords");
         Loop blank = new Loop(sheet.template().blank());
         assertEquals(blank.bottom() - blank.top(), highest - lowest, 1e-3);
+    }
+
+    /** DXF reference: a bulge is the tangent of a quarter of the arc's angle. Geometry: the arcs are those of the ring. */
+    @Test
+    void bulgesAndSvgArcsHaveTheRingsRadii() throws Exception {
+        Plan plan = shaped(new Shape.Circle(8), 2000, 2000);
+        double inner = plan.sizes().sight().width().toMm() / 2;
+        double outer = plan.sizes().outside().width().toMm() / 2;
+        List<String> lines = TemplateDxf.write(TemplateFigure.sheets(plan).getFirst().template()).lines().toList();
+        List<Double> bulges = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i += 2) {
+            if (lines.get(i).strip().equals("42")) {
+                bulges.add(Double.parseDouble(lines.get(i + 1)));
+            }
+        }
+        assertEquals(3, bulges.size(), "outer, inner, rabbet");
+        double bulge = Math.tan(Math.PI / 4 / 4);
+        assertEquals(-bulge, bulges.get(0), 1e-8, "clockwise seen from the front");
+        assertEquals(bulge, bulges.get(1), 1e-8);
+        Templates.write(plan, folder, "ring", PaperSize.A4, MM);
+        String svg = Files.readString(folder.resolve("ring-A-B-C-D-E-F-G-H.svg"));
+        double per = 96 / 25.4;
+        assertTrue(svg.contains(String.format(java.util.Locale.ROOT, "A%.4f,", outer * per)), "outer arc");
+        assertTrue(svg.contains(String.format(java.util.Locale.ROOT, "A%.4f,", inner * per)), "inner arc");
+    }
+
+    /** A template of 231 × 56 mm is longer than a sheet is wide, and shorter than it is high. */
+    @Test
+    void aLongTemplateTakesOneSheetSideways() throws Exception {
+        Plan plan = shaped(new Shape.Circle(8), 480, 480);
+        Loop blank = new Loop(TemplateFigure.sheets(plan).getFirst().template().blank());
+        assertTrue(blank.right() - blank.left() > 200 && blank.right() - blank.left() < 240);
+        try (PDDocument document = Loader.loadPDF(TemplatePdf.write(plan, PaperSize.A4, MM))) {
+            assertEquals(1, document.getNumberOfPages());
+            assertTrue(document.getPage(0).getMediaBox().getWidth() > document.getPage(0).getMediaBox().getHeight());
+        }
     }
 }
