@@ -9,11 +9,13 @@ import org.jspecify.annotations.Nullable;
  * @param part   index of the part
  * @param with   what it runs into
  * @param other  index of the part it runs into; -1 for anything else
- * @param by     how far too near, mm
- * @param breach whether it is through, and not only too near
+ * @param by     how far through, or how far too near, mm; 0 when two parts run into each other
+ * @param breach whether it must be mended before wood is cut, and not only should be
+ * @param out    whether it is through, and not only too near
  * @param where  the piece of the part that is in the way, for drawing; null when all of it is
  */
-public record Clash(int part, With with, int other, double by, boolean breach, @Nullable Slab where) {
+public record Clash(int part, With with, int other, double by, boolean breach, boolean out,
+        @Nullable Slab where) {
 
     /** What a part can run into. */
     public enum With {

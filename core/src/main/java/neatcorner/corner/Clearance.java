@@ -38,7 +38,8 @@ final class Clearance {
             for (int j = 0; j < i; j++) {
                 double gap = parts.get(i).gapTo(parts.get(j));
                 if (gap < BETWEEN - EPSILON) {
-                    all.add(new Clash(i, Clash.With.PART, j, BETWEEN - gap, gap < EPSILON, null));
+                    boolean into = gap < EPSILON;
+                    all.add(new Clash(i, Clash.With.PART, j, into ? 0 : BETWEEN - gap, into, into, null));
                 }
             }
         }
@@ -50,34 +51,40 @@ final class Clearance {
         if (part.kind() == ReinforcementKind.BLOCK) {
             return inRabbet(index);
         }
-        List<Hit> near = hits(part, Margins.of(part.kind(), wood.corner().interior().radians()));
+        Map<Clash.With, Hit> near = worst(hits(part, Margins.of(part.kind(), wood.corner().interior().radians())));
         if (near.isEmpty()) {
             return List.of();
         }
-        List<Hit> through = hits(part, hard(part.kind()));
-        Map<Clash.With, Clash> found = new EnumMap<>(Clash.With.class);
-        for (Hit hit : near) {
-            boolean breach = through.stream().anyMatch(other -> other.with == hit.with);
-            Clash before = found.get(hit.with);
-            if (before == null || before.by() < hit.by) {
-                found.put(hit.with, new Clash(index, hit.with, -1, hit.by, breach, hit.where));
-            }
-        }
-        return List.copyOf(found.values());
+        Map<Clash.With, Hit> grave = worst(hits(part, hard(part.kind())));
+        Map<Clash.With, Hit> through = worst(hits(part, Margins.NONE));
+        near.putAll(grave);
+        near.putAll(through);
+        List<Clash> clashes = new ArrayList<>();
+        near.forEach((with, hit) -> clashes.add(new Clash(index, with, -1, hit.by,
+                through.containsKey(with) || grave.containsKey(with), through.containsKey(with), hit.where)));
+        return clashes;
+    }
+
+    private static Map<Clash.With, Hit> worst(List<Hit> hits) {
+        Map<Clash.With, Hit> worst = new EnumMap<>(Clash.With.class);
+        hits.forEach(hit -> worst.merge(hit.with, hit, (a, b) -> a.by >= b.by ? a : b));
+        return worst;
     }
 
     /** A mortise breaks out when less than 3 mm of wood are left along its depth (common practice). */
     private Margins hard(ReinforcementKind kind) {
         return kind.reach() == ReinforcementKind.Reach.ACROSS && kind != ReinforcementKind.POCKET_SCREW
-                ? new Margins(0, 3 * Math.abs(Math.cos(wood.corner().interior().radians() / 2)), 0, 0, 0)
+                ? new Margins(0, 3 * Math.abs(Math.cos(wood.corner().interior().radians() / 2)), 0, 0, 0, 0)
                 : Margins.NONE;
     }
 
     /** Blocks stand in the rabbet, behind the pack. */
     private List<Clash> inRabbet(int index) {
         double over = parts.get(index).slabs().getFirst().thickness() - wood.behindPack().toMm();
+        boolean noPack = !wood.behindPack().isLessThan(wood.section().rabbet().depth());
         return over > EPSILON
-                ? List.of(new Clash(index, Clash.With.PACK, -1, over, true, parts.get(index).slabs().getFirst()))
+                ? List.of(new Clash(index, noPack ? Clash.With.FACE : Clash.With.PACK, -1, over, true, true,
+                        parts.get(index).slabs().getFirst()))
                 : List.of();
     }
 
@@ -101,9 +108,9 @@ final class Clearance {
 
     private List<Hit> hits(Part part, Margins margins) {
         List<Hit> hits = new ArrayList<>();
-        for (Slab slab : part.slabs()) {
+        for (Slab slab : part.cut()) {
             if (wood.standsOut()) {
-                beyondHeel(slab, margins, hits);
+                beyondHeel(part, slab, margins, hits);
             }
             for (CornerWood.Seam seam : wood.seams()) {
                 double from = Math.max(slab.from(), seam.front());
@@ -126,13 +133,19 @@ final class Clearance {
     }
 
     /** All wood of a corner that stands out lies inside both outer edges. */
-    private void beyondHeel(Slab slab, Margins margins, List<Hit> hits) {
-        double least = Double.MAX_VALUE;
+    private void beyondHeel(Part part, Slab slab, Margins margins, List<Hit> hits) {
+        double before = Double.MAX_VALUE;
+        double after = Double.MAX_VALUE;
         for (Vertex v : slab.shape()) {
-            least = Math.min(least, Math.min(wood.fromBefore(v), wood.fromAfter(v)));
+            before = Math.min(before, wood.fromBefore(v));
+            after = Math.min(after, wood.fromAfter(v));
         }
+        double least = Math.min(before, after);
         if (least < margins.outer() - FINEST) {
             hits.add(new Hit(Clash.With.OUTER, margins.outer() - least, slab));
+        } else if (part.kind().reach() == ReinforcementKind.Reach.FROM_EDGE
+                && Math.max(before, after) < margins.heel() - FINEST) {
+            hits.add(new Hit(Clash.With.OUTER, margins.heel() - Math.max(before, after), slab));
         }
     }
 
@@ -235,13 +248,14 @@ final class Clearance {
                 .at(Length.mm(part.fromHeel()), Length.mm(part.fromFace()));
         List<Part> longer = PartShapes.of(wood, more.withCount(1), part.of());
         return longer.stream().filter(each -> longer.size() == 1 || sameSide(each, part)).findFirst()
-                .map(each -> part.with(shifted(each, part))).orElse(part);
+                .map(each -> part.with(shifted(each.slabs(), each, part), shifted(each.cut(), each, part)))
+                .orElse(part);
     }
 
-    /** Of a part of a group: where it stands, with the longer one's shape. */
-    private static List<Slab> shifted(Part longer, Part part) {
-        double dz = part.fromFace() - longer.fromFace();
-        return longer.slabs().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList();
+    /** Of a part of a group: where it stands, with the longer one's shape. What goes in from the back stays flush with it. */
+    private static List<Slab> shifted(List<Slab> slabs, Part longer, Part part) {
+        double dz = part.kind().reach() == ReinforcementKind.Reach.FROM_BACK ? 0 : part.fromFace() - longer.fromFace();
+        return slabs.stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList();
     }
 
     private static boolean sameSide(Part a, Part b) {

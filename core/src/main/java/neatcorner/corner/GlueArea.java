@@ -2,7 +2,9 @@ package neatcorner.corner;
 
 import java.util.List;
 import neatcorner.outline.Vertex;
+import neatcorner.measure.Length;
 import neatcorner.section.Profile;
+import neatcorner.section.Section;
 
 /**
  * How much glue holds one corner, mm². End grain drinks glue and holds little; long grain holds.
@@ -40,15 +42,42 @@ public record GlueArea(double endGrain, double longGrain) {
         };
     }
 
-    /** Where broad faces of the two pieces lie on each other. */
+    /** Where broad faces of the two pieces lie on each other: as far as both have wood there, rabbets and milling off. */
     private static double cheeks(CornerWood wood) {
-        double square = wood.before() * wood.after();
+        double t = wood.thickness();
         return switch (wood.joint()) {
             case MITER, BUTT -> 0;
-            case LAP -> square;
-            case MITRED_LAP -> square / 2;
-            case BOX -> (wood.fingers() - 1) * square;
+            case LAP -> square(wood, t / 2, true);
+            case MITRED_LAP -> mitredHalf(wood, t / 2);
+            case BOX -> {
+                double sum = 0;
+                for (int i = 1; i < wood.fingers(); i++) {
+                    sum += square(wood, t * i / wood.fingers(), i % 2 == 1);
+                }
+                yield sum;
+            }
         };
+    }
+
+    /** What two pieces that cross have in common on a plane so far behind the face, one in front of it and one behind. */
+    private static double square(CornerWood wood, double behind, boolean afterInFront) {
+        return solid(wood, wood.corner().before(), behind, afterInFront ? 1 : -1)
+                * solid(wood, wood.corner().after(), behind, afterInFront ? -1 : 1);
+    }
+
+    /** The part of that square which the mitred half in front covers: beyond the line from toe to heel. */
+    private static double mitredHalf(CornerWood wood, double behind) {
+        double before = wood.before();
+        double after = wood.after();
+        double p = before - solid(wood, wood.corner().before(), behind, 1);
+        double q = Math.max(after - solid(wood, wood.corner().after(), behind, -1), p * after / before);
+        return Math.max(0, before / after * (after * after - q * q) / 2 - p * (after - q));
+    }
+
+    private static double solid(CornerWood wood, Length width, double behind, int side) {
+        double thin = 1e-3;
+        Section section = wood.section().withWidth(width);
+        return section.area(behind + (side < 0 ? -thin : 0), behind + (side < 0 ? 0 : thin)) / thin;
     }
 
     private static double faces(Reinforcement what, Part part) {

@@ -11,14 +11,15 @@ import neatcorner.section.SafeZone;
  * @param sight  from the sight edge
  * @param hidden from the rabbet and grooves behind
  * @param back   from the back face
+ * @param heel   of what is driven through an outer edge, from the other piece's outer edge: nearer, it splits the heel off
  */
-record Margins(double front, double outer, double sight, double hidden, double back) {
+record Margins(double front, double outer, double sight, double hidden, double back, double heel) {
     /** Driven or sawn in: common practice. */
     private static final double LEAST = 3;
     /** A V-nail nearer to an edge splits it: common practice. */
     private static final double V_NAIL_EDGE = 6;
     /** Only what is wood and what is air. */
-    static final Margins NONE = new Margins(0, 0, 0, 0, 0);
+    static final Margins NONE = new Margins(0, 0, 0, 0, 0, 0);
 
     /**
      * For a kind of part in a corner of this interior angle, radians. Splines are measured along the diagonal: 3 mm of it
@@ -28,20 +29,20 @@ record Margins(double front, double outer, double sight, double hidden, double b
         return switch (kind) {
             case SPLINE, SLIP -> {
                 double along = LEAST * Math.abs(Math.sin(interior / 2));
-                yield new Margins(LEAST, 0, along, along, LEAST);
+                yield new Margins(LEAST, 0, along, along, LEAST, 0);
             }
             case TENON, BISCUIT, DOWEL -> new Margins(SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN,
-                    SafeZone.FROM_HIDDEN, SafeZone.FROM_HIDDEN);
-            case V_NAIL -> new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0);
-            case PIN, BRAD, NAIL, SCREW -> new Margins(LEAST, 0, LEAST, LEAST, LEAST);
-            case STAPLE, POCKET_SCREW, BRACE -> new Margins(LEAST, LEAST, LEAST, LEAST, 0);
-            case PEG -> new Margins(0, LEAST, LEAST, LEAST, 0);
+                    SafeZone.FROM_HIDDEN, SafeZone.FROM_HIDDEN, 0);
+            case V_NAIL -> new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0, 0);
+            case PIN, BRAD, NAIL, SCREW -> new Margins(LEAST, 0, LEAST, LEAST, LEAST, LEAST);
+            case STAPLE, POCKET_SCREW, BRACE -> new Margins(LEAST, LEAST, LEAST, LEAST, 0, 0);
+            case PEG -> new Margins(0, LEAST, LEAST, LEAST, 0, 0);
             case BLOCK -> NONE;
         };
     }
 
     /** For a part that goes in through the sight edge. */
     Margins throughSight() {
-        return new Margins(front, outer, 0, hidden, back);
+        return new Margins(front, outer, 0, hidden, back, heel);
     }
 }

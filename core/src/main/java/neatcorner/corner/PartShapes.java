@@ -52,12 +52,13 @@ final class PartShapes {
         return switch (what.kind()) {
             case SPLINE -> splines();
             case SLIP -> slips();
-            case TENON -> acrossSeam((c, z) -> List.of(slab(rectangle(c, wide / 2, size / 2), z, thin)));
-            case BISCUIT -> acrossSeam((c, z) -> List.of(slab(lens(c), z, thin)));
+            case TENON -> acrossSeam((c, z, deep) -> List.of(slab(rectangle(c, wide / 2, deep), z, thin)));
+            case BISCUIT -> acrossSeam((c, z, deep) -> List.of(slab(lens(c, deep), z, thin)));
             case DOWEL -> acrossSeam(this::dowel);
-            case POCKET_SCREW -> acrossSeam(this::pocketScrew);
-            case V_NAIL -> fromBack((c, z) -> List.of(new Slab(vee(c), wood.thickness() - size, wood.thickness())));
-            case STAPLE -> fromBack(this::staple);
+            case POCKET_SCREW -> acrossSeam((c, z, deep) -> pocketScrew(c, z));
+            case V_NAIL ->
+                fromBack((c, z, deep) -> List.of(new Slab(vee(c), wood.thickness() - size, wood.thickness())));
+            case STAPLE -> fromBack((c, z, deep) -> staple(c));
             case PIN, BRAD, NAIL, SCREW -> throughEdge();
             case BRACE -> brace();
             case BLOCK -> block();
@@ -65,9 +66,9 @@ final class PartShapes {
         };
     }
 
-    /** Builds the slabs of a part with its middle at a place along the seam and behind the face. */
+    /** Builds the slabs of a part with its middle at a place along the seam and behind the face, so deep on either side. */
     private interface Solid {
-        List<Slab> at(double alongSeam, double behindFace);
+        List<Slab> at(double alongSeam, double behindFace, double deep);
     }
 
     private static Slab slab(List<Vertex> shape, double middle, double thick) {
@@ -75,8 +76,12 @@ final class PartShapes {
     }
 
     private Part part(int number, int of, double fromHeel, double fromFace, List<Slab> slabs) {
+        return part(number, of, fromHeel, fromFace, slabs, slabs);
+    }
+
+    private Part part(int number, int of, double fromHeel, double fromFace, List<Slab> slabs, List<Slab> cut) {
         String name = of == 1 ? what.kind().title() : what.kind().title() + " " + (number + 1);
-        return new Part(index, what.kind(), number, name, fromHeel, fromFace, slabs);
+        return new Part(index, what.kind(), number, name, fromHeel, fromFace, slabs, cut);
     }
 
     // From the heel
@@ -181,7 +186,7 @@ final class PartShapes {
     // Across the seam
 
     private List<Part> acrossSeam(Solid solid) {
-        double deep = what.kind() == ReinforcementKind.BISCUIT ? 0 : size / 2;
+        double deep = what.kind() == ReinforcementKind.BISCUIT ? 0 : cutDepth();
         double half = switch (what.kind()) {
             case TENON, BISCUIT -> wide / 2;
             default -> thin / 2;
@@ -223,9 +228,14 @@ final class PartShapes {
         double apart = count == 1 ? 0 : Math.max(each + Clearance.BETWEEN, room.length() / (count - 1));
         for (int i = 0; i < count; i++) {
             double c = middle + (i - (count - 1) / 2.0) * apart;
-            parts.add(part(i, count, c, z, solid.at(c, z)));
+            parts.add(part(i, count, c, z, solid.at(c, z, size / 2), solid.at(c, z, cutDepth())));
         }
         return parts;
+    }
+
+    /** How deep a mortise, hole or slot goes on either side; as deep as the part where there is none. */
+    private double cutDepth() {
+        return size / 2 + (what.kind().isMortised() ? ReinforcementKind.GLUE_ROOM.toMm() : 0);
     }
 
     /**
@@ -261,21 +271,22 @@ final class PartShapes {
     }
 
     /** A biscuit: two arcs that meet at its ends on the seam. */
-    private List<Vertex> lens(double c) {
-        double radius = (wide * wide + size * size) / (4 * size);
+    private List<Vertex> lens(double c, double half) {
+        double whole = 2 * half;
+        double radius = (wide * wide + whole * whole) / (4 * whole);
         double reach = Math.asin(Math.min(1, wide / (2 * radius)));
         List<Vertex> lens = new ArrayList<>();
         for (int side = -1; side <= 1; side += 2) {
             for (int i = 0; i < SLICES * 2; i++) {
                 double angle = -reach + 2 * reach * i / (SLICES * 2);
-                double deep = radius * Math.cos(angle) - (radius - size / 2);
+                double deep = radius * Math.cos(angle) - (radius - half);
                 lens.add(onSeam(c - side * radius * Math.sin(angle), side * deep));
             }
         }
         return lens;
     }
 
-    private List<Slab> dowel(double c, double z) {
+    private List<Slab> dowel(double c, double z, double deep) {
         List<Slab> slabs = new ArrayList<>();
         double r = thin / 2;
         for (int i = 0; i < SLICES; i++) {
@@ -283,7 +294,7 @@ final class PartShapes {
             double high = -r + 2 * r * (i + 1) / SLICES;
             double nearest = low < 0 && high > 0 ? 0 : Math.min(Math.abs(low), Math.abs(high));
             double half = Math.sqrt(Math.max(0, r * r - nearest * nearest));
-            slabs.add(new Slab(rectangle(c, half, size / 2), z + low, z + high));
+            slabs.add(new Slab(rectangle(c, half, deep), z + low, z + high));
         }
         return slabs;
     }
@@ -314,7 +325,7 @@ final class PartShapes {
         return List.of(onSeam(c - VEE / 2, 0), onSeam(c + VEE / 2, wide / 2), onSeam(c + VEE / 2, -wide / 2));
     }
 
-    private List<Slab> staple(double c, double z) {
+    private List<Slab> staple(double c) {
         double t = wood.thickness();
         double leg = thin / 2;
         return List.of(new Slab(rectangle(c, leg, wide / 2), t - thin, t),

@@ -1,5 +1,6 @@
 package neatcorner.corner;
 
+import neatcorner.measure.Length;
 import neatcorner.piece.CornerJoint;
 
 /** The ways to hold a corner besides its glue, with what each of its sizes means. */
@@ -45,6 +46,9 @@ public enum ReinforcementKind {
         IN_RABBET,
         THROUGH
     }
+
+    /** A mortise or hole is deeper than half the part, for glue: common practice. */
+    public static final Length GLUE_ROOM = Length.mm(1);
 
     private final String title;
     private final String sizeName;
@@ -119,6 +123,11 @@ public enum ReinforcementKind {
             case SPLINE, SLIP, TENON, BISCUIT, DOWEL, BLOCK, PEG -> true;
             case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> false;
         };
+    }
+
+    /** Whether it sits in a mortise, hole or slot that is deeper than itself. */
+    public boolean isMortised() {
+        return this == TENON || this == BISCUIT || this == DOWEL;
     }
 
     /** Whether it can hold such a joint: pegs hold laps, and laps and fingers take nothing inside. */

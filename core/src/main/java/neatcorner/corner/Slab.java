@@ -26,9 +26,9 @@ public record Slab(List<Vertex> shape, double from, double to) {
         return to - from;
     }
 
-    /** How much wood stands between two slabs: the larger of the gaps in the plane and behind each other. */
+    /** The shortest way from one slab to another, in the plane and behind it. */
     double gapTo(Slab other) {
-        double behind = Math.max(other.from - to, from - other.to);
-        return Math.max(Math.max(0, behind), Plane.gap(shape, other.shape));
+        double behind = Math.max(0, Math.max(other.from - to, from - other.to));
+        return Math.hypot(behind, Plane.gap(shape, other.shape));
     }
 }

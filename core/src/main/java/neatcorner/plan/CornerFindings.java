@@ -109,8 +109,10 @@ final class CornerFindings {
                 ? "the " + corner.parts().get(clash.other()).name()
                 : clash.with().title();
         String what = CornerFields.capital("the " + part.name()) + where;
-        Sentence message = clash.breach()
-                ? Sentence.of(what + " " + through(clash) + " " + other + " by {0}.", Length.mm(clash.by()))
+        Sentence message = clash.out()
+                ? clash.with() == Clash.With.PART
+                        ? Sentence.of(what + " runs into " + other + ".")
+                        : Sentence.of(what + " " + through(clash) + " " + other + " by {0}.", Length.mm(clash.by()))
                 : Sentence.of(what + " comes {0} too near to " + other + ".", Length.mm(clash.by()));
         Remedy remedy = remedy(plan, index, kind);
         return clash.breach()
@@ -138,7 +140,9 @@ final class CornerFindings {
             case ACROSS -> clash.with() == Clash.With.OUTER && clash.breach()
                     ? "tenon.breaks-out"
                     : "reinforcement.outside-safe-zone";
-            case FROM_EDGE -> inside ? "fastener.in-rabbet" : "fastener.too-long";
+            case FROM_EDGE -> inside
+                    ? "fastener.in-rabbet"
+                    : clash.breach() ? "fastener.too-long" : "reinforcement.outside-safe-zone";
             case FROM_BACK, ON_BACK -> inside
                     ? "fastener.in-rabbet"
                     : clash.with() == Clash.With.FACE ? "fastener.too-long" : "reinforcement.outside-safe-zone";

@@ -7,6 +7,7 @@ import neatcorner.corner.GlueArea;
 import neatcorner.corner.JoinedCorner;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.Room;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.measure.Angle;
@@ -20,8 +21,6 @@ public final class CornerSlate {
     private static final Length FULL = Length.mm(0.2);
     /** Triangles stand proud and are flushed: common practice. */
     private static final Length PROUD = Length.mm(2);
-    /** A mortise or hole is deeper than half the part, for glue: common practice. */
-    private static final Length GLUE_ROOM = Length.mm(1);
 
     private final Plan plan;
     private final CornerWork.Kind kind;
@@ -96,12 +95,13 @@ public final class CornerSlate {
         rows.add(Slate.Row.plain("Spline blank, thick", Reading.computed("Spline blank, thickness",
                 what.thickness().plus(FULL), "{0} + {1}: sawn full, sanded to a push fit", thin,
                 Reading.given("Over", FULL))));
-        rows.add(Slate.Row.plain("Triangle, long side", Reading.computed("Triangle, long side",
-                what.size().scaled(2 * half.tan()).plus(PROUD.times(2)), "2 × {0} × tan {1} + 2 × {2}", depth,
-                halfCorner, Reading.given("Proud", PROUD))));
+        Length longSide = what.size().scaled(2 * half.tan()).plus(PROUD.times(2));
+        Reading base = Reading.computed("Triangle, long side", longSide, "2 × {0} × tan {1} + 2 × {2}", depth,
+                halfCorner,
+                Reading.given("Proud", PROUD));
+        rows.add(Slate.Row.plain("Triangle, long side", base));
         rows.add(Slate.Row.plain("Triangle, legs", Reading.computed("Triangle, legs",
-                what.size().scaled(1 / half.cos()).plus(PROUD), "{0} ÷ cos {1} + {2}", depth, halfCorner,
-                Reading.given("Proud", PROUD))));
+                longSide.scaled(1 / (2 * half.sin())), "{0} ÷ (2 × sin {1})", base, halfCorner)));
         if (Math.abs(what.tilt().degrees()) > 1e-9) {
             rows.add(Slate.Row.large("Blade tilted", Reading.given("Blade tilted, each second slot the other way",
                     what.tilt())));
@@ -113,11 +113,12 @@ public final class CornerSlate {
     }
 
     private void tenon(Reinforcement what, Part part) {
-        boolean biscuit = what.kind() == neatcorner.corner.ReinforcementKind.BISCUIT;
+        boolean biscuit = what.kind() == ReinforcementKind.BISCUIT;
         Length across = what.size();
         Reading whole = Reading.given(title(what) + ", " + what.kind().sizeName(), across);
-        rows.add(Slate.Row.large("Depth stop", Reading.computed("Depth stop", across.scaled(0.5).plus(GLUE_ROOM),
-                "½ × {0} + {1}", whole, Reading.given("Room for glue", GLUE_ROOM))));
+        rows.add(Slate.Row.large("Depth stop",
+                Reading.computed("Depth stop", across.scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
+                        "½ × {0} + {1}", whole, Reading.given("Room for glue", ReinforcementKind.GLUE_ROOM))));
         Length near = Length.mm(part.fromHeel()).minus(what.width().scaled(0.5));
         Reading middle = Reading.given("Heel to its middle", Length.mm(part.fromHeel()));
         rows.add(Slate.Row.large("Heel to near side", Reading.computed(
@@ -131,8 +132,9 @@ public final class CornerSlate {
     private void dowel(Reinforcement what, List<Part> parts) {
         Reading whole = Reading.given("Dowel, length", what.size());
         rows.add(Slate.Row.large("Drill", Reading.given("Drill, diameter", what.thickness())));
-        rows.add(Slate.Row.large("Depth stop", Reading.computed("Depth stop", what.size().scaled(0.5).plus(GLUE_ROOM),
-                "½ × {0} + {1}", whole, Reading.given("Room for glue", GLUE_ROOM))));
+        rows.add(Slate.Row.large("Depth stop",
+                Reading.computed("Depth stop", what.size().scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
+                        "½ × {0} + {1}", whole, Reading.given("Room for glue", ReinforcementKind.GLUE_ROOM))));
         for (Part part : parts) {
             rows.add(Slate.Row.large("Heel to dowel" + number(part, parts), Reading.given(
                     "Heel to the dowel's middle, along the miter", Length.mm(part.fromHeel()))));
@@ -144,7 +146,7 @@ public final class CornerSlate {
     private void alongSeam(Reinforcement what, List<Part> parts) {
         rows.add(Slate.Row.large(title(what) + ", " + what.kind().sizeName(),
                 Reading.given(title(what) + ", " + what.kind().sizeName(),
-                        what.kind() == neatcorner.corner.ReinforcementKind.PEG
+                        what.kind() == ReinforcementKind.PEG
                                 ? plan.job().section().thickness()
                                 : what.size())));
         for (Part part : parts) {

@@ -58,6 +58,38 @@ class ClearanceTest {
         }
     }
 
+    /** Sampled behind the face, against JTS: what sticks out of the wood is said to be through, and nothing else is. */
+    @Property(tries = 400)
+    void whatLeavesTheWoodIsSaidToBeThrough(@ForAll @IntRange(max = 6) int kind,
+            @ForAll @DoubleRange(min = 50, max = 160) double interior,
+            @ForAll @DoubleRange(min = 24, max = 80) double before, @ForAll @DoubleRange(max = 30) double wider,
+            @ForAll @DoubleRange(min = 4, max = 60) double size,
+            @ForAll @DoubleRange(min = 4, max = 80) double place) {
+        CornerWood wood = corner(interior, before, wider);
+        JoinedCorner joined = CornersOfTest.joined(wood, part(kind, size, place));
+        Assume.that(!joined.parts().isEmpty());
+        double out = 0;
+        for (Part part : joined.parts()) {
+            for (Slab slab : part.cut()) {
+                for (double share : new double[]{0.01, 0.25, 0.5, 0.75, 0.99}) {
+                    double z = slab.from() + (slab.to() - slab.from()) * share;
+                    out = Math.max(out, z < 0 || z > wood.thickness()
+                            ? 1000
+                            : polygon(slab.shape()).difference(woodAt(wood, z).buffer(1e-6)).getArea());
+                }
+            }
+        }
+        boolean said = joined.clashes().stream().anyMatch(Clash::out);
+        double left = out;
+        assertTrue(left < 0.5 || said, () -> left + " mm² out, and " + joined.clashes());
+        assertTrue(left > 1e-3 || !said || edges(joined), () -> "nothing is out, but " + joined.clashes());
+    }
+
+    /** Slices between the sampled ones may graze the front of a rabbet. */
+    private static boolean edges(JoinedCorner joined) {
+        return joined.clashes().stream().filter(Clash::out).allMatch(clash -> clash.by() < 0.6);
+    }
+
     @Property(tries = 300)
     void aPartMovedByItsRoomIsClearAndAMillimetreFurtherIsNot(@ForAll @IntRange(max = 6) int kind,
             @ForAll @DoubleRange(min = 50, max = 160) double interior,
@@ -89,9 +121,10 @@ class ClearanceTest {
             return false;
         }
         Part first = parts.getFirst();
-        double dz = face - first.fromFace();
+        double dz = first.kind().reach() == ReinforcementKind.Reach.FROM_BACK ? 0 : face - first.fromFace();
         Part there = new Part(0, first.kind(), 0, first.name(), first.fromHeel(), first.fromFace() + dz,
-                first.slabs().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList());
+                first.slabs().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList(),
+                first.cut().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList());
         JoinedCorner others = CornersOfTest.joined(wood, what);
         List<Part> all = new java.util.ArrayList<>(others.parts());
         all.set(0, there);

@@ -80,18 +80,21 @@ class ReinforcementTest {
         assertFalse(steep.isClear());
     }
 
-    /** Common practice: a mortise is no deeper than s / tan μ − 3 mm, s from the heel to its nearer side. */
+    /**
+     * Common practice: a mortise is no deeper than s / tan μ − 3 mm, s from the heel to its nearer side; it is 1 mm deeper than its
+     * half of the tenon.
+     */
     @Test
     void aTenonTooNearTheHeelBreaksOut() {
         double s = 20;
-        double half = s / Math.tan(Math.PI / 4) - 3;
+        double half = s / Math.tan(Math.PI / 4) - 3 - 1;
         Reinforcement at = CornersOfTest.of(ReinforcementKind.TENON, 2 * half + 0.2, 6, 20, 1).at(mm(s + 10), null);
         Clash out = only(joined(wide(), at));
         assertEquals(Clash.With.OUTER, out.with());
         assertTrue(out.breach());
         Clash near = only(joined(wide(), at.withSize(mm(2 * half - 0.2))));
         assertFalse(near.breach(), "it stays in the wood, but outside the safe zone");
-        assertTrue(joined(wide(), at.withSize(mm(2 * (s - 5 * Math.sqrt(2)) - 0.2))).isClear());
+        assertTrue(joined(wide(), at.withSize(mm(2 * (s - 5 * Math.sqrt(2) - 1) - 0.2))).isClear());
     }
 
     /** Common standard: sizes 0, 10 and 20 are 47 × 15, 53 × 19 and 56 × 23 mm, 4 mm thick. */
@@ -180,7 +183,12 @@ class ReinforcementTest {
         assertEquals(60.0 * 20, joined(butt).glue().endGrain(), 1e-6);
         CornerWood box = new CornerWood(new Corner(Angle.RIGHT, mm(18), mm(18)), CornerJoint.BOX,
                 section(18, 60, 4, 10), mm(5));
-        assertEquals((box.fingers() - 1) * 324.0, joined(box).glue().longGrain(), 1e-6);
+        assertEquals(7, box.fingers());
+        assertEquals(5 * 324 + 14 * 14, joined(box).glue().longGrain(), 1e-4,
+                "one of six lies behind the rabbet's floor");
+        CornerWood plain = new CornerWood(new Corner(Angle.RIGHT, mm(30), mm(30)), CornerJoint.LAP,
+                section(30, 20, 6, 12), mm(5));
+        assertEquals(576, joined(plain).glue().longGrain(), 1e-4, "24 × 24: the rabbet is deeper than half");
     }
 
     @Test
