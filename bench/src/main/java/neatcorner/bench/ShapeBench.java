@@ -42,6 +42,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 5, time = 1)
 public class ShapeBench {
+    private static final double[] PLAY = {2.5, 2.5, 2.5, 2.5};
     private static final int FRAMES = 25_000;
     private static final int CORNERS = 4;
 
@@ -97,7 +98,7 @@ public class ShapeBench {
 
     @Benchmark
     public Shaving leastShaving() {
-        return Shaving.least(frame.pieces(), frameErrors, 0.15, 2.5, 6);
+        return Shaving.least(frame.pieces(), frameErrors, 0.15, PLAY, 6);
     }
 
     /** A corner dragged: another job, its plan, and its drawing laid out. */

@@ -2,6 +2,7 @@ package neatcorner.plan;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
@@ -47,7 +48,8 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
         boolean plain = plan.job().stock().flippable();
         BestOrder order = pieces.size() <= BestOrder.MOST_EXACT ? BestOrder.of(pieces, errors, plain) : null;
         List<CutError> placed = order == null ? errors : order.placed(errors);
-        double play = Math.max(0, 2 * plan.job().clearance().toMm() - LEAST_PLAY);
+        MeasuredPack pack = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), placed);
+        double[] play = pack.play().stream().mapToDouble(each -> Math.max(0, each - LEAST_PLAY)).toArray();
         return new Assembly(errors, Closing.of(pieces, errors), order,
                 Shaving.least(pieces, placed, plan.job().checks().gapLimit().toMm(), play,
                         plan.job().section().rabbet().width().toMm()));

@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
@@ -28,12 +29,44 @@ final class MeasuredFindings {
             mismatch(plan, findings);
             Closing closing = Closing.of(plan.pieces(), checks.errors(plan.pieces()));
             gaps(closing, checks, findings);
+            pack(plan, MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), checks.errors(plan.pieces())),
+                    findings);
         }
         diagonals(plan, findings);
         Climate place = checks.place();
         if (place != null && Assembly.canJudge(plan)) {
             season(plan, place, place.dry(), findings);
             season(plan, place, place.damp(), findings);
+        }
+    }
+
+    /** Whether the pack still goes in, and stays covered, in the rabbet that these pieces make. */
+    private static void pack(Plan plan, MeasuredPack pack, List<Finding> findings) {
+        if (plan.job().pack().layers().isEmpty()) {
+            return;
+        }
+        String tight = plan.pieces().get(pack.tightest()).name();
+        Length least = Length.mm(pack.least());
+        if (least.isNegative()) {
+            findings.add(Finding.stop("clearance.tight", Station.SAW, Sentence.of("As cut, the rabbet along piece "
+                    + tight
+                    + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
+                    Fine.of(least.negate())), null));
+        } else if (least.isLessThan(Length.min(Defaults.LEAST_PLAY, plan.job().clearance().times(2)))) {
+            findings.add(Finding.check("clearance.tight", Station.SAW, Sentence.of(
+                    "As cut, the pack has only {0} of play along piece " + tight + ".", Fine.of(least)), null));
+        }
+        Length cover = plan.seat().rabbet().width().minus(Length.mm(pack.play().get(pack.loosest())));
+        if (cover.isLessThan(Length.min(Defaults.LEAST_COVER, plan.coverLeft()))) {
+            String loose = plan.pieces().get(pack.loosest()).name();
+            Sentence message = cover.isPositive()
+                    ? Sentence.of("As cut, the lip covers the pack by only {0} along piece " + loose
+                            + " when it slides to one side.", Fine.of(cover))
+                    : Sentence.of("As cut, the pack shows or drops out along piece " + loose
+                            + " when it slides to one side.");
+            findings.add(cover.isPositive()
+                    ? Finding.check("lip.cover-thin", Station.SAW, message, null)
+                    : Finding.stop("lip.cover-thin", Station.SAW, message, null));
         }
     }
 

@@ -2,6 +2,7 @@ package neatcorner.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
@@ -138,6 +139,11 @@ public final class SawSlates {
                     Angle.ofDegrees(Math.abs(square.skew().degrees())),
                     "difference of the diagonals × their mean ÷ (2 × width × height)")));
         }
+        if (!plan.job().pack().layers().isEmpty()) {
+            MeasuredPack pack = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), assembly.errors());
+            rows.add(Slate.Row.plain("Play of the pack, as cut", Reading.computed("Play of the pack, as cut",
+                    new Fine(pack.least()), "the rabbet along the tightest piece, less the pack")));
+        }
         BestOrder order = assembly.order();
         if (order != null && !order.isAsCut()) {
             rows.add(Slate.Row.large("Gap in the best order", Reading.computed("Gap in the best order",
@@ -172,8 +178,13 @@ public final class SawSlates {
         Shaving shaving = assembly.shaving();
         for (Shaving.Shave shave : shaving.shaves()) {
             String end = (shave.right() ? "the right" : "the left") + " end of " + inPlace.get(shave.piece());
-            steps.add(neatcorner.measure.Sentence.of("Shave " + end + ": {0} at the heel, {1} at the toe.",
-                    new Fine(shave.heel()), new Fine(shave.toe())));
+            double along = 1 / Math.cos(
+                    (shave.right() ? pieces.get(shave.piece()).right() : pieces.get(shave.piece()).left()).miter()
+                            .radians());
+            steps.add(neatcorner.measure.Sentence.of("Shave " + end
+                    + ", square to the cut: {0} at the heel, {1} at the toe; along the piece {2} and {3}.",
+                    new Fine(shave.heel()), new Fine(shave.toe()), new Fine(shave.heel() * along),
+                    new Fine(shave.toe() * along)));
         }
         if (shaving.recut() >= 0) {
             double off = assembly.errors().get(order == null
@@ -183,11 +194,35 @@ public final class SawSlates {
                     + " again: it is {0} too " + (off < 0 ? "short" : "long") + ", and no shaving that keeps the pack"
                     + " dropping in mends it.", new Fine(Math.abs(off))));
         }
+        addPack(plan, shaving, steps);
         if (steps.isEmpty()) {
             steps.add(neatcorner.measure.Sentence.of("Nothing to do: every gap stays under {0}.",
                     Fine.of(plan.job().checks().gapLimit())));
         }
         return steps;
+    }
+
+    /** What the rabbet is for the pack once all that is said is done. */
+    private static void addPack(Plan plan, Shaving shaving, List<neatcorner.measure.Sentence> steps) {
+        if (plan.job().pack().layers().isEmpty()) {
+            return;
+        }
+        MeasuredPack after = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), shaving.after());
+        String piece = plan.pieces().get(after.tightest()).name();
+        if (after.least() < 0) {
+            steps.add(neatcorner.measure.Sentence.of("The rabbet along piece " + piece
+                    + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
+                    new Fine(-after.least())));
+        } else if (!shaving.shaves().isEmpty()) {
+            steps.add(neatcorner.measure.Sentence.of("After that the pack has {0} of play, at the least.",
+                    new Fine(after.least())));
+        }
+        double cover = plan.seat().rabbet().width().toMm() - after.play().get(after.loosest());
+        if (cover < Math.min(Defaults.LEAST_COVER.toMm(), plan.coverLeft().toMm()) - 1e-6) {
+            steps.add(neatcorner.measure.Sentence.of("Along piece " + plan.pieces().get(after.loosest()).name()
+                    + " the rabbet is long: the lip covers the pack by {0} only when it slides to one side. Fix the pack in"
+                    + " the middle with shims.", new Fine(Math.max(0, cover))));
+        }
     }
 
     /** The likeliest causes of what a dry fit shows. */

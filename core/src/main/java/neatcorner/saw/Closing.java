@@ -1,5 +1,6 @@
 package neatcorner.saw;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import neatcorner.measure.Length;
@@ -55,9 +56,18 @@ public record Closing(double lastGap, boolean lastAtToe, double lastMiss, List<J
         return spread.stream().mapToDouble(Joint::gap).max().orElse(0);
     }
 
-    /** The outer corners as the band leaves them; corner i is where piece i starts. */
+    /**
+     * The outer corners as the band leaves them; corner i is where piece i starts. Where a joint stands open, halfway between
+     * the ends of its two pieces, as a tape over both would read it.
+     */
     public List<Vertex> corners() {
-        return banded.stream().map(Placed::start).toList();
+        List<Vertex> corners = new ArrayList<>();
+        for (int i = 0; i < banded.size(); i++) {
+            Vertex before = banded.get((i + banded.size() - 1) % banded.size()).end();
+            Vertex after = banded.get(i).start();
+            corners.add(new Vertex((before.x() + after.x()) / 2, (before.y() + after.y()) / 2));
+        }
+        return corners;
     }
 
     /** Distances between opposite corners of a frame with four sides: from the first, then from the second. */

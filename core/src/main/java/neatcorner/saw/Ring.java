@@ -108,11 +108,12 @@ record Ring(List<Piece> pieces, List<CutError> cut) {
         double heading = 0;
         Vertex at = new Vertex(0, 0);
         for (int i = 0; i < size(); i++) {
-            placed.add(new Placed(at, heading));
             double length = pieces.get(i).outer().toMm() + cut.get(i).length();
+            Vertex end = at.plus(length * Math.cos(heading), length * Math.sin(heading));
+            placed.add(new Placed(at, end, heading));
             Joint joint = joints.get(i);
             Vertex in = inwards(i);
-            at = at.plus(length * Math.cos(heading), length * Math.sin(heading)).plus(
+            at = end.plus(
                     in.y() * joint.heel() + in.x() * joint.step(), -in.x() * joint.heel() + in.y() * joint.step());
             heading += turn(i) + turnError(i) + joint.turn(contact(i));
         }

@@ -53,7 +53,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
      * @param play   by how much each piece may become shorter at the rabbet before the pack binds, mm
      * @param rabbet width of the rabbet, mm
      */
-    public static Shaving least(List<Piece> pieces, List<CutError> errors, double limit, double play, double rabbet) {
+    public static Shaving least(List<Piece> pieces, List<CutError> errors, double limit, double[] play, double rabbet) {
         Closing now = Closing.of(pieces, errors);
         if (now.spreadGap() <= limit && now.lean() <= MOST_LEAN && mismatch(pieces, errors) <= MOST_MISMATCH) {
             return new Shaving(List.of(), errors, now.spreadGap(), -1);
@@ -113,7 +113,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
     private record Way(int piece, boolean right, boolean heel, List<Joint> joints, double[] turns,
             double shortens, double rabbetLoss) {}
 
-    private static List<Shave> solve(Ring ring, double limit, double play, double rabbet) {
+    private static List<Shave> solve(Ring ring, double limit, double[] play, double rabbet) {
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         List<Way> ways = ways(ring, rabbet);
         List<Variable> variables = new ArrayList<>();
@@ -133,7 +133,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
             within(model, "step" + joint, limit, now.get(joint).step(), variables, ways, w -> w.joints.get(at).step());
         }
         for (int piece = 0; piece < ring.size(); piece++) {
-            Expression pack = model.newExpression("pack" + piece).upper(play);
+            Expression pack = model.newExpression("pack" + piece).upper(play[piece]);
             for (int k = 0; k < ways.size(); k++) {
                 if (ways.get(k).piece == piece) {
                     pack.set(variables.get(k), ways.get(k).rabbetLoss);

@@ -26,6 +26,13 @@ import org.junit.jupiter.api.Test;
 
 /** How errors of the saw add up round a frame, and what mends them. */
 class ClosingTest {
+
+    private static double[] play(double each) {
+        double[] play = new double[FRAME.size()];
+        java.util.Arrays.fill(play, each);
+        return play;
+    }
+
     static final List<Piece> FRAME = FramePieces.ofRectangle(new Opening(Length.mm(500), Length.mm(400)),
             Faces.all(Length.mm(57)));
 
@@ -197,7 +204,7 @@ class ClosingTest {
     @Property(tries = 60)
     void shavingMendsWhatItCan(@ForAll long seed) {
         List<CutError> errors = random(4, seed, 0.25, 0.08);
-        Shaving shaving = Shaving.least(FRAME, errors, 0.2, 2.5, 6);
+        Shaving shaving = Shaving.least(FRAME, errors, 0.2, play(2.5), 6);
         if (shaving.recut() < 0) {
             assertTrue(shaving.gap() <= 0.2 + 1e-6, shaving.toString());
             assertTrue(Closing.of(FRAME, shaving.after()).lean() <= Shaving.MOST_LEAN);
@@ -213,9 +220,10 @@ class ClosingTest {
     @Test
     void aGoodFrameIsLeftAloneAndABadPieceIsCutAgain() {
         List<CutError> good = Collections.nCopies(4, CutError.NONE);
-        assertTrue(Shaving.least(FRAME, good, 0.2, 2, 6).shaves().isEmpty());
+        assertTrue(Shaving.least(FRAME, good, 0.2, play(2), 6).shaves().isEmpty());
         CutError shortC = new CutError(-6, 0, 0);
-        Shaving recut = Shaving.least(FRAME, List.of(CutError.NONE, CutError.NONE, shortC, CutError.NONE), 0.2, 2, 6);
+        Shaving recut = Shaving.least(FRAME, List.of(CutError.NONE, CutError.NONE, shortC, CutError.NONE), 0.2, play(2),
+                6);
         assertEquals(2, recut.recut(), recut + " C is far too short for its mate to be shaved to it");
         assertEquals(0, recut.gap(), 1e-9);
     }
