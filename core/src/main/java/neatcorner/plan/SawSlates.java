@@ -12,6 +12,7 @@ import neatcorner.piece.Piece;
 import neatcorner.saw.BestOrder;
 import neatcorner.saw.Closing;
 import neatcorner.saw.DryFit;
+import neatcorner.saw.DryFitReading;
 import neatcorner.saw.GapOdds;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.SawScale;
@@ -225,24 +226,14 @@ public final class SawSlates {
         }
     }
 
-    /** The likeliest causes of what a dry fit shows. */
-    public static List<DryFit.Cause> causes(Plan plan) {
-        if (!plan.job().outline().isRectangle() || plan.pieces().size() != 4) {
-            return List.of();
-        }
-        Piece top = plan.pieces().getFirst();
-        return plan.job().checks().dryFit().causes(
-                top.face().toMm() / Math.cos(top.right().miter().radians()), top.outer().toMm(),
-                plan.pieces().get(1).outer().toMm());
-    }
-
-    /** The odds of each cause of what a dry fit shows. */
+    /** The odds of each explanation of what a dry fit shows. */
     public static Slate dryFit(Plan plan) {
         List<Slate.Row> rows = new ArrayList<>();
-        for (DryFit.Cause cause : causes(plan).stream().limit(3).toList()) {
-            rows.add(Slate.Row.large(title(cause), Reading.computed(title(cause),
-                    new Scalar(Math.min(99, 100 * cause.odds()), "%", 0),
-                    "how well this cause explains all readings, against the others")));
+        for (DryFitReading.Explanation explanation : DryFitWords.explanations(plan)) {
+            String name = DryFitWords.title(plan, explanation);
+            rows.add(Slate.Row.large(name, Reading.computed(name,
+                    new Scalar(Math.min(99, 100 * explanation.odds()), "%", 0),
+                    "how well this explains all readings, against the others")));
         }
         DryFit fit = plan.job().checks().dryFit();
         if (fit.first() > 0 && fit.second() > 0 && plan.job().outline().isRectangle()) {
@@ -253,18 +244,6 @@ public final class SawSlates {
                     "difference of the diagonals × their mean ÷ (2 × width × height)")));
         }
         return new Slate(rows);
-    }
-
-    private static String title(DryFit.Cause cause) {
-        return switch (cause.fault()) {
-            case NONE -> "Nothing is wrong";
-            case SAW_ANGLE -> "Saw angle";
-            case PAIR_LENGTH -> cause.piece().equals("opposite") ? "Lengths of a pair" : "Length of " + cause.piece();
-            case ONE_END -> "One end at corner " + cause.piece();
-            case BEVEL -> "Blade tilt or thickness";
-            case OUT_OF_SQUARE -> "Only out of square";
-            case WIND -> "A twisted side";
-        };
     }
 
     /** What the year does to the miters where the frame will hang. */

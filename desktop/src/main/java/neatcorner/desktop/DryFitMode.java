@@ -8,6 +8,7 @@ import neatcorner.figure.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Fields;
+import neatcorner.plan.DryFitWords;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
@@ -49,6 +50,6 @@ final class DryFitMode implements StationMode {
 
     @Override
     public List<Sentence> says(Plan plan) {
-        return SawSlates.causes(plan).stream().limit(2).map(DryFit.Cause::words).toList();
+        return DryFitWords.of(plan);
     }
 }

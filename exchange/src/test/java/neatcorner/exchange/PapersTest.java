@@ -113,7 +113,7 @@ class PapersTest {
         Json.Obj root = (Json.Obj) JsonText.read(text);
         assertEquals(
                 List.of("format", "title", "sizes", "pack", "pieces", "sticks", "nesting", "saw", "weight", "findings",
-                        "corner", "glueup", "schedule", "offcuts"),
+                        "section", "corner", "glueup", "schedule", "offcuts"),
                 List.copyOf(root.fields().keySet()));
         assertEquals("[ 691, 527 ]", flat(text, "rabbet"));
         assertEquals("[ 588, 414 ]", flat(text, "window"));
