@@ -114,8 +114,10 @@ final class DayCommand implements Callable<Integer> {
             print.println("All done " + DAY.format(days.at(schedule.end())) + " "
                     + TIME.format(days.at(schedule.end())) + (schedule.proved()
                             ? "; it cannot be sooner"
-                            : "; not before " + DAY.format(days.at(schedule.bound())) + " "
-                                    + TIME.format(days.at(schedule.bound())) + " in any order"));
+                            : !schedule.isBoundWorthSaying()
+                                    ? ""
+                                    : "; not before " + DAY.format(days.at(schedule.bound())) + " "
+                                            + TIME.format(days.at(schedule.bound())) + " in any order"));
         }
     }
 }

@@ -124,7 +124,13 @@ public final class FrameChain {
     private static Map<Resource, Integer> held(GluePlan plan) {
         Map<Resource, Integer> held = new EnumMap<>(Resource.class);
         switch (plan.holding()) {
-            case BAND -> held.put(Resource.BAND, plan.clamps());
+            case BAND -> {
+                boolean reach = plan.bands() == 0 || plan.there() >= plan.clamps();
+                held.put(Resource.BAND, plan.clamps() + (reach ? 0 : plan.bands()));
+                if (plan.there() < plan.bands()) {
+                    held.put(Resource.LONG_BAND, plan.clamps());
+                }
+            }
             case JIG -> held.put(Resource.JIG, 1);
             case CORNER_CLAMPS -> held.put(Resource.CORNER_CLAMP, plan.clamps());
             case PINS -> {

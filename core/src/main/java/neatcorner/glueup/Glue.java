@@ -53,8 +53,13 @@ public record Glue(String name, Range open, Range clamp, int cure, double coldes
 
     /** Minutes that can be counted on at this room temperature, °C: the label's least, less where it is warm. */
     public double openAt(double temperature) {
+        return open.least * openShare(temperature);
+    }
+
+    /** What share of the label's open time is left at this room temperature, °C. */
+    public double openShare(double temperature) {
         double share = Math.pow(2, (LABEL_TEMPERATURE - temperature) / TEN_DEGREES);
-        return open.least * Math.max(LEAST_SHARE, Math.min(MOST_SHARE, share));
+        return Math.max(LEAST_SHARE, Math.min(MOST_SHARE, share));
     }
 
     /** Minutes in the clamps at this temperature: the label's least when warm, its most near the coldest. */

@@ -19,11 +19,12 @@ import neatcorner.outline.Opening;
  * @param tension   least and most in a band or at a jig's corner for that, N
  * @param clamps    how many of the holding's clamps at once
  * @param there     how many of them the shop has that reach
+ * @param bands     how many bands it has, whether they reach or not; 0 where a band does not press all corners
  * @param jig       how the corner jig is set; empty without one, or when it does not fit
  * @param order     corners in the order in which screws or pins are driven, counted from 1
  */
 public record GluePlan(School school, Holding holding, double opens, double takes, Glue.Range pressures,
-        Glue.Range tension, int clamps, int there, Optional<CornerJig.Fit> jig, List<Integer> order,
+        Glue.Range tension, int clamps, int there, int bands, Optional<CornerJig.Fit> jig, List<Integer> order,
         List<GlueStep> steps) {
     /** Times for someone who has done it before, in seconds: common practice. */
     private static final int SIZE_FACE = 8;
@@ -78,7 +79,9 @@ public record GluePlan(School school, Holding holding, double opens, double take
         Glue.Range tension = new Glue.Range(pressures.least() * frame.faceArea, pressures.most() * frame.faceArea);
         int clamps = clamps(frame, school, holding, tension, shop);
         return new GluePlan(school, holding, opens, minutes(school, frame.corners), pressures, tension, clamps,
-                there(frame, holding, jig, shop), jig, order(frame.corners), steps(frame, school, holding, chosen));
+                there(frame, holding, jig, shop), frame.standsOut ? shop.count(Clamp.Kind.BAND) : 0, jig,
+                order(frame.corners),
+                steps(frame, school, holding, chosen));
     }
 
     private static Holding best(Frame frame, School school, Optional<CornerJig.Fit> jig, Workshop shop) {
@@ -219,6 +222,15 @@ public record GluePlan(School school, Holding holding, double opens, double take
 
     private static GlueStep step(GlueStep.Kind kind, Sentence what, int seconds, int rest, boolean open) {
         return new GlueStep(kind, what, seconds, rest, open);
+    }
+
+    /**
+     * How hard the jig's clamp must pull, N; 0 without a jig that fits. Its force goes half to each arm's run along the clamp,
+     * and by the tangent of the arms' slant across it; the lesser of both presses a corner as a band's tension would
+     * (statics).
+     */
+    public double jigPull() {
+        return jig.map(fit -> 2 * tension.least() / Math.min(1, fit.slant().tan())).orElse(0.0);
     }
 
     /** Minutes of work by hand in all steps. */

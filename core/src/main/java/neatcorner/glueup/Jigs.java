@@ -66,9 +66,12 @@ public final class Jigs {
                 List.of(new Hole(at(25, 25), SCREW), new Hole(at(25 + jig.bridge().toMm(), 25), SCREW)), List.of());
         List<Reading> settings = new ArrayList<>();
         if (fit != null) {
-            settings.add(Reading.given("Hole of each arm", Scalar.count(fit.hole())));
-            settings.add(Reading.given("Between the bridges, closed", fit.gap()));
-            settings.add(Reading.given("Clamp closes by", fit.travel()));
+            settings.add(Reading.computed("Hole of each arm", Scalar.count(fit.hole()),
+                    "counted from the block; the arms then slant nearest to 45°"));
+            settings.add(Reading.computed("Between the bridges, closed", fit.gap(),
+                    "from the arms and the frame's outside"));
+            settings.add(Reading.computed("Clamp closes by", fit.travel(),
+                    "from 3 mm of play at each corner"));
         }
         return new JigDesign(JigDesign.Kind.CORNER_JIG, List.of(new Part("Block", 4, mm(side), mm(side)),
                 new Part("Arm", 4, mm(length), mm(36)), new Part("Bridge", 2, mm(bridgeLength), mm(50))),
@@ -96,8 +99,8 @@ public final class Jigs {
         Template template = new Template("Block", block, List.of(new Hole(corner, RELIEF)), List.of());
         return new JigDesign(JigDesign.Kind.GLUING_CORNER, List.of(new Part("Base", 1, mm(350), mm(350)),
                 new Part("Block", 1, whole(width(block)), whole(height(block)))), List.of(template),
-                List.of(Reading.given("Corner of the block", interior),
-                        Reading.given("Block set in from the edge", mm(60))),
+                List.of(Reading.computed("Corner of the block", interior, "the corner's own angle"),
+                        Reading.computed("Block set in from the edge", mm(60), "so that clamps reach over it")),
                 List.of(Sentence.of("Screw the block to the base, {0} in from the edge, so that clamps reach over it.",
                         mm(60)),
                         Sentence.of("Release paper between block and frame; both pieces hard against it.")));
@@ -119,9 +122,10 @@ public final class Jigs {
         Template base = new Template("Base", box(width, depth), List.of(), List.of(kerf, leftFence, rightFence));
         return new JigDesign(JigDesign.Kind.SLED, List.of(new Part("Base", 1, whole(width), mm(depth)),
                 new Part("Fence", 2, mm(reach + 60), mm(60)), new Part("Runner", 1, mm(depth), mm(20))), List.of(base),
-                List.of(Reading.given("Left fence from the kerf", left.complement()),
-                        Reading.given("Right fence from the kerf", right.complement()),
-                        Reading.given("Stop on the fence, from the kerf", longest)),
+                List.of(Reading.computed("Left fence from the kerf", left.complement(), "90° less the miter"),
+                        Reading.computed("Right fence from the kerf", right.complement(),
+                                "90° less the miter"),
+                        Reading.computed("Stop on the fence, from the kerf", longest, "the longest piece")),
                 List.of(Sentence.of("Glue the runner to fit the saw's slot; saw the kerf half through the base."),
                         Sentence.of("Screw the fences along the lines; one screw each until two test pieces close "
                                 + "against a square, then the rest."),
@@ -161,11 +165,13 @@ public final class Jigs {
                 new Part("Support", 2, mm(arm), mm(60)), new Part("Foot", 1, whole(width), mm(100))), List.of(upright),
                 List.of(Reading.computed("Fence to blade", board.plus(toBack), "{0} + {1}",
                         Reading.given("Upright, thickness", board),
-                        Reading.given("Back of the frame to the blade", toBack)),
+                        Reading.computed("Back of the frame to the blade", toBack,
+                                "from the slot's place in the thickness")),
                         Reading.computed("Blade above the table", mm(lift).plus(depth), "{0} + {1}",
                                 Reading.given("Cradle's lowest point above the table", mm(lift)), Reading.given(
                                         "Depth of the slot", depth)),
-                        Reading.given("Lowest screw above the table", mm(lift + depth.toMm() + ABOVE_BLADE))),
+                        Reading.computed("Lowest screw above the table",
+                                mm(lift + depth.toMm() + ABOVE_BLADE), "well above the blade")),
                 List.of(Sentence
                         .of("The supports meet at the frame's own angle; the frame is clamped to them, never held "
                                 + "by hand."),
@@ -195,7 +201,7 @@ public final class Jigs {
             String name = kinds.size() == 1 ? "Band block" : "Band block " + (templates.size() + 1);
             templates.add(new Template(name, block, List.of(), List.of()));
             parts.add(new Part(name, count, whole(width(block)), whole(height(block))));
-            settings.add(Reading.given(name + ", bite", interior));
+            settings.add(Reading.computed(name + ", bite", interior, "the corner's own angle"));
         }
         return new JigDesign(JigDesign.Kind.BAND_BLOCKS, parts, templates, settings,
                 List.of(Sentence.of("As thick as the frame, {0}; a groove or a pin top and bottom keeps the band on.",

@@ -3,6 +3,8 @@ package neatcorner.glueup;
 /** What there is only so much of in the shop, besides the maker's hands. */
 public enum Resource {
     BAND("band clamp"),
+    /** Those bands that go farther round than the shop's shortest; a large frame takes them besides. */
+    LONG_BAND("long band clamp"),
     CORNER_CLAMP("corner clamp"),
     JIG("corner clamping jig"),
     BENCH("bench place"),

@@ -33,6 +33,11 @@ public record Schedule(List<Step> steps, List<Long> done, long end, long bound, 
      */
     public record Step(int chain, int task, long start, long end, long ready) {}
 
+    /** Whether the bound is near enough to tell a maker something: a tenth of the whole, and not half the truth. */
+    public boolean isBoundWorthSaying() {
+        return gap() <= 0.1;
+    }
+
     /** How much later than the bound it ends, as a share of the whole. */
     public double gap() {
         return end <= 0 ? 0 : (end - bound) / (double) end;

@@ -82,7 +82,7 @@ public final class Scheduling {
         List<String> all = new ArrayList<>(stuck);
         numbers.forEach(i -> all.add(floor.chains().get(i).frame()));
         return new Schedule(List.of(), floor.chains().stream().map(chain -> 0L).toList(), 0, 0, all.isEmpty(),
-                "nothing to schedule", all);
+                all.isEmpty() ? "nothing to schedule" : "no frame can be placed", all);
     }
 
     /** Latest ends of all steps if the last frame is to be done by a moment; the smaller, the more urgent. */

@@ -73,6 +73,11 @@ public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable Corner
     public Map<Resource, Integer> capacity() {
         Map<Resource, Integer> all = new EnumMap<>(Resource.class);
         all.put(Resource.BAND, count(Clamp.Kind.BAND));
+        Length shortest = clamps.stream().filter(clamp -> clamp.kind() == Clamp.Kind.BAND && clamp.count() > 0)
+                .map(Clamp::reach).min(Length::compareTo).orElse(Length.ZERO);
+        all.put(Resource.LONG_BAND, clamps.stream()
+                .filter(clamp -> clamp.kind() == Clamp.Kind.BAND && clamp.reach().isMoreThan(shortest))
+                .mapToInt(Clamp::count).sum());
         all.put(Resource.CORNER_CLAMP, count(Clamp.Kind.CORNER));
         all.put(Resource.JIG, jig == null ? 0 : jigs);
         all.put(Resource.BENCH, bench);

@@ -14,6 +14,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
+import org.jspecify.annotations.Nullable;
 
 /** The figures at the corners: how deep, where from heel and face, what to cut and drill, how much glue holds. */
 public final class CornerSlate {
@@ -120,13 +121,21 @@ public final class CornerSlate {
                 Reading.computed("Depth stop", across.scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
                         "½ × {0} + {1}", whole, Reading.given("Room for glue", ReinforcementKind.GLUE_ROOM))));
         Length near = Length.mm(part.fromHeel()).minus(what.width().scaled(0.5));
-        Reading middle = Reading.given("Heel to its middle", Length.mm(part.fromHeel()));
+        Reading middle = place("Heel to its middle", part.fromHeel(), what.fromHeel());
         rows.add(Slate.Row.large("Heel to near side", Reading.computed(
                 "Heel to the " + (biscuit ? "biscuit" : "mortise") + "'s near side, along the miter", near,
                 "{0} − ½ × {1}", middle, Reading.given("Width", what.width()))));
         rows.add(Slate.Row.plain("Heel to middle", middle));
-        rows.add(Slate.Row.plain("Face to middle", Reading.given("Front face to its middle",
-                Length.mm(part.fromFace()))));
+        rows.add(Slate.Row.plain("Face to middle", place("Front face to its middle", part.fromFace(),
+                what.fromFace())));
+    }
+
+    /** Where a part lies: as entered, or spread over the wood that is open to it. */
+    private static Reading place(String name, double at, @Nullable Length given) {
+        return given != null
+                ? Reading.computed(name, Length.mm(at), "from the place that was entered")
+                : Reading.computed(name, Length.mm(at),
+                        "the usual place: in the middle of the open wood, several spread over it");
     }
 
     private void dowel(Reinforcement what, List<Part> parts) {
@@ -136,11 +145,11 @@ public final class CornerSlate {
                 Reading.computed("Depth stop", what.size().scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
                         "½ × {0} + {1}", whole, Reading.given("Room for glue", ReinforcementKind.GLUE_ROOM))));
         for (Part part : parts) {
-            rows.add(Slate.Row.large("Heel to dowel" + number(part, parts), Reading.given(
-                    "Heel to the dowel's middle, along the miter", Length.mm(part.fromHeel()))));
+            rows.add(Slate.Row.large("Heel to dowel" + number(part, parts), place(
+                    "Heel to the dowel's middle, along the miter", part.fromHeel(), what.fromHeel())));
         }
-        rows.add(Slate.Row.plain("Face to middle", Reading.given("Front face to the dowels' middle",
-                Length.mm(parts.getFirst().fromFace()))));
+        rows.add(Slate.Row.plain("Face to middle", place("Front face to the dowels' middle",
+                parts.getFirst().fromFace(), what.fromFace())));
     }
 
     private void alongSeam(Reinforcement what, List<Part> parts) {
@@ -150,8 +159,8 @@ public final class CornerSlate {
                                 ? plan.job().section().thickness()
                                 : what.size())));
         for (Part part : parts) {
-            rows.add(Slate.Row.large("Heel to " + part.name(), Reading.given("Heel to its middle, along the joint",
-                    Length.mm(part.fromHeel()))));
+            rows.add(Slate.Row.large("Heel to " + part.name(), place("Heel to its middle, along the joint",
+                    part.fromHeel(), what.fromHeel())));
         }
         if (what.kind().isScrew()) {
             drills(what);
@@ -160,12 +169,12 @@ public final class CornerSlate {
 
     private void throughEdge(Reinforcement what, List<Part> parts) {
         rows.add(Slate.Row.large(title(what) + ", length", Reading.given(title(what) + ", length", what.size())));
-        rows.add(Slate.Row.large("Heel to " + what.kind().title(), Reading.given("Heel to it, along the outer edge",
-                Length.mm(parts.getFirst().fromHeel()))));
+        rows.add(Slate.Row.large("Heel to " + what.kind().title(), place("Heel to it, along the outer edge",
+                parts.getFirst().fromHeel(), what.fromHeel())));
         for (Part part : parts) {
-            rows.add(Slate.Row.plain("Face to " + part.name(), Reading.given("Front face to " + part.name() + ", "
-                    + (part.number() % 2 == 0 ? "from the second piece" : "from the first piece"),
-                    Length.mm(part.fromFace()))));
+            rows.add(Slate.Row.plain("Face to " + part.name(), place("Front face to " + part.name() + ", "
+                    + (part.number() % 2 == 0 ? "from the second piece" : "from the first piece"), part.fromFace(),
+                    what.fromFace())));
         }
         if (what.kind().isScrew()) {
             drills(what);

@@ -100,6 +100,7 @@ final class GlueUpFindings {
     private static void addClamps(Plan plan, GlueUpWork work, List<Finding> findings) {
         GluePlan glue = work.glue();
         if (glue.clamps() <= glue.there()) {
+            addJigsClamp(plan, work, findings);
             return;
         }
         Length band = work.frame().band();
@@ -116,6 +117,27 @@ final class GlueUpFindings {
             case PINS -> Sentence.of("Pins need no clamps.");
         };
         findings.add(Finding.check("clamp.too-few", GLUE_UP, message, otherwise(plan, work)));
+    }
+
+    /** A jig's clamp pulls twice what a band would, through its arms. */
+    private static void addJigsClamp(Plan plan, GlueUpWork work, List<Finding> findings) {
+        GluePlan glue = work.glue();
+        if (glue.holding() != Holding.JIG || glue.jig().isEmpty()) {
+            return;
+        }
+        Length opens = glue.jig().get().gap().plus(glue.jig().get().travel());
+        double there = plan.job().shop().force(Clamp.Kind.BAR, opens);
+        if (there < glue.jigPull() - 1e-6) {
+            Scalar pull = new Scalar(glue.jigPull(), "N", 0);
+            findings.add(Finding.check("clamp.too-weak", GLUE_UP, there <= 0
+                    ? Sentence.of("The jig's clamp must open to {0} and pull {1}: the shop has no bar clamp that does.",
+                            opens, pull)
+                    : Sentence.of(
+                            "The jig's clamp must pull {0}, twice what a band would; the shop's bar clamps that open"
+                                    + " to {1} pull {2}.",
+                            pull, opens, new Scalar(there, "N", 0)),
+                    otherwise(plan, work)));
+        }
     }
 
     /** Another way of holding that the shop has enough for. */

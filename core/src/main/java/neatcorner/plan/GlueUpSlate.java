@@ -26,28 +26,40 @@ public final class GlueUpSlate {
         GluePlan glue = work.glue();
         List<Slate.Row> rows = new ArrayList<>();
         Reading label = Reading.given("Least on the label", minutes(plan.job().glueUp().glue().open().least()));
-        Reading opens = Reading.computed("Glue stays open", minutes(glue.opens()),
-                "{0}, halved for ten degrees over 21 °C", label);
+        double share = plan.job().glueUp().glue().openShare(plan.job().glueUp().temperature());
+        Reading opens = Reading.computed("Glue stays open", minutes(glue.opens()), "{0} × {1}", label,
+                Reading.computed("Share in this room", new Scalar(share, "", 2),
+                        "half for each ten degrees over 21 °C; when it is colder more, one and a half at most"));
         rows.add(Slate.Row.large("Open time", opens));
         rows.add(Slate.Row.large("Takes", Reading.computed("Spreading and closing", minutes(glue.takes()),
                 "32 s for each corner that is open at once, and 25 s to tighten")));
-        rows.add(Slate.Row.plain("In the clamps", Reading.given("In the clamps", minutes(
-                plan.job().glueUp().glue().clampAt(plan.job().glueUp().temperature())))));
+        rows.add(Slate.Row.plain("In the clamps", Reading.computed("In the clamps", minutes(
+                plan.job().glueUp().glue().clampAt(plan.job().glueUp().temperature())),
+                "the label's least when warm, its most near the coldest")));
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
             jig(glue.jig().get(), rows);
         }
         Reading face = Reading.given("Face × thickness", new Scalar(work.frame().faceArea(), "mm²", 0));
         Reading pressure = Reading.given("Pressure", new Scalar(glue.pressures().least(), "N/mm²", 1));
-        rows.add(Slate.Row.large("Tension", Reading.computed("Tension in the band",
+        Reading tension = Reading.computed("Pull on each corner, along both sides",
                 new Scalar(glue.tension().least(), "N", 0),
-                "{0} × {1}: a band presses every miter alike, whatever its angle", pressure, face)));
-        rows.add(Slate.Row.plain("At most", Reading.computed("Most tension", new Scalar(glue.tension().most(), "N", 0),
+                "{0} × {1}: it presses every miter alike, whatever its angle", pressure, face);
+        rows.add(Slate.Row.large(glue.holding() == Holding.BAND ? "Tension of the band" : "Pull on each corner",
+                tension));
+        rows.add(Slate.Row.plain("At most", Reading.computed("Most pull", new Scalar(glue.tension().most(), "N", 0),
                 "more starves the joint")));
-        if (glue.clamps() > 0) {
-            rows.add(Slate.Row.plain(clampName(glue) + " at once", Reading.given(clampName(glue) + " at once",
-                    Scalar.count(glue.clamps()))));
+        if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
+            rows.add(Slate.Row.large("Jig's clamp pulls", Reading.computed("Jig's clamp pulls",
+                    new Scalar(glue.jigPull(), "N", 0), "2 × {0}, shared by two arms on either side"
+                            + (glue.jig().get().slant().degrees() < 45 ? ", ÷ the tangent of their slant" : ""),
+                    tension)));
         }
-        rows.add(Slate.Row.plain("Hands on", Reading.given("Hands on, all steps", minutes(glue.hands()))));
+        if (glue.clamps() > 0) {
+            rows.add(Slate.Row.plain(clampName(glue) + " at once", Reading.computed(clampName(glue) + " at once",
+                    Scalar.count(glue.clamps()), "so many that together they pull enough, or hold every corner")));
+        }
+        rows.add(Slate.Row.plain("Hands on", Reading.computed("Hands on, all steps", minutes(glue.hands()),
+                "work by hand in all steps, without the waits")));
         square(plan, rows);
         return new Slate(rows);
     }
@@ -72,7 +84,8 @@ public final class GlueUpSlate {
                 Reading.given("Slant", fit.slant()))));
         rows.add(Slate.Row.plain("Clamp closes", Reading.computed("Clamp closes by", fit.travel(),
                 "from 3 mm of play at each corner")));
-        rows.add(Slate.Row.plain("Between bridges", Reading.given("Between the bridges' pivots, closed", fit.gap())));
+        rows.add(Slate.Row.plain("Between bridges", Reading.computed("Between the bridges' pivots, closed",
+                fit.gap(), "from the arms and the frame's outside")));
     }
 
     /** What two diagonals say, once both are entered. */

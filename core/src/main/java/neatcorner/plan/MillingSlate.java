@@ -44,8 +44,8 @@ public final class MillingSlate {
                     Objects.requireNonNull(pass.wide()))));
         }
         rows.add(pass.isInFence()
-                ? Slate.Row.large("Stands out of the fence", Reading.given("Stands out of the fence",
-                        Objects.requireNonNull(pass.wide())))
+                ? Slate.Row.large("Stands out of the fence", Reading.computed("Stands out of the fence",
+                        Objects.requireNonNull(pass.wide()), "as wide as it cuts"))
                 : Slate.Row.large("Fence", fence(pass)));
         rows.add(
                 Slate.Row.large(pass.tool() == Tool.ROUTER ? "Bit, height" : "Blade, height", height(operation, pass)));
@@ -53,8 +53,8 @@ public final class MillingSlate {
             rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt", pass.tilt(),
                     "the angle whose tangent is the width of the slope ÷ its depth")));
         }
-        rows.add(Slate.Row.plain("Deepest in one pass", Reading.given("Deepest pass in " + section.wood().name(),
-                Passes.deepest(pass.tool(), section.wood()))));
+        rows.add(Slate.Row.plain("Deepest in one pass", Reading.computed("Deepest pass in " + section.wood().name(),
+                Passes.deepest(pass.tool(), section.wood()), "common practice for this tool and wood")));
         return new Slate(rows);
     }
 
@@ -69,7 +69,7 @@ public final class MillingSlate {
         return pass.of() > 1 && pass.tool() == Tool.ROUTER
                 ? Reading.computed("Height", pass.height(), "{0} × " + pass.number() + " ÷ " + pass.of(),
                         Reading.given("Depth", depth))
-                : Reading.given("Height", pass.height());
+                : Reading.computed("Height", pass.height(), "as deep as it cuts, above the table");
     }
 
     /** The rows of the safe zone. */

@@ -21,7 +21,8 @@ final class ShapeSlate {
 
     static Slate of(Plan plan) {
         List<Slate.Row> rows = new ArrayList<>();
-        rows.add(Slate.Row.large("Pieces of a frame", Reading.given("Pieces", Scalar.count(plan.pieces().size()))));
+        rows.add(Slate.Row.large("Pieces of a frame", Reading.computed("Pieces",
+                Scalar.count(plan.pieces().size()), "one for each side, and for each segment of a curve")));
         Contours contours = plan.contours();
         if (contours == null) {
             return new Slate(rows);
@@ -103,7 +104,8 @@ final class ShapeSlate {
             case LAP, MITRED_LAP -> {
                 rows.add(Slate.Row.large("Cheek, take off", Reading.computed("Cheek", new Length(thickness.units() / 2),
                         "half of {0}, over the width of the other piece", thick)));
-                rows.add(Slate.Row.plain("over", Reading.given("Width of the cheek", plan.job().section().width())));
+                rows.add(Slate.Row.plain("over", Reading.computed("Width of the cheek",
+                        plan.job().section().width(), "as wide as the piece that it meets")));
             }
             case BOX -> {
                 int fingers = CornerJoint.fingers(thickness);
@@ -134,7 +136,9 @@ final class ShapeSlate {
     private static void segments(Contours contours, List<Slate.Row> rows) {
         Segment.Blank widest = contours.segments().stream().map(Segment::blank)
                 .max(java.util.Comparator.comparingDouble(Segment.Blank::width)).orElseThrow();
-        rows.add(Slate.Row.large("Segments", Reading.given("Segments", Scalar.count(contours.segments().size()))));
+        rows.add(Slate.Row.large("Segments", Reading.computed("Segments",
+                Scalar.count(contours.segments().size()),
+                "as asked for, or the fewest that the board and the grain allow")));
         rows.add(Slate.Row.large("Board", Reading.computed("Board width", Length.mm(widest.width()),
                 "the highest point of the outer edge above the ends of the inner one")));
         rows.add(Slate.Row.plain("Blank", Reading.computed("Blank length", Length.mm(widest.longEdge()),

@@ -83,7 +83,7 @@ public final class Slates {
     private static Slate section(Plan plan) {
         Section section = plan.job().section();
         Reading depth = depth(plan);
-        Reading pack = Reading.given("Pack", plan.job().pack().thickness());
+        Reading pack = Reading.computed("Pack", plan.job().pack().thickness(), "all layers, added up");
         Reading spare = Reading.computed("Spare depth", plan.spareDepth(),
                 section.rabbet().step() == null ? "{0} − {1}" : "{0} − {1}, less any gap in front of the second step",
                 depth, pack);

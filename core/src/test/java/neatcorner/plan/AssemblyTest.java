@@ -112,7 +112,7 @@ class AssemblyTest {
         Finding finding = Planner.plan(leaning).findings().stream().filter(f -> f.code().equals("out-of-square"))
                 .findFirst().orElseThrow();
         assertTrue(finding.message().in(MM).contains("differ by 4 mm"), finding.message().in(MM));
-        assertTrue(SawSlates.dryFit(Planner.plan(leaning)).toString().contains("Only out of square"));
+        assertTrue(SawSlates.dryFit(Planner.plan(leaning)).toString().contains("Out of square"));
     }
 
     @Test

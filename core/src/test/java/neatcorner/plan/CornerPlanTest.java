@@ -14,6 +14,7 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Chain;
+import neatcorner.glueup.Clamp;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.JigDesign;
@@ -279,6 +280,32 @@ class CornerPlanTest {
                 assertTrue(ShopDays.of(plan, Search.PATIENT).schedule().proved(), school + " " + out);
             }
         }
+    }
+
+    /** Two bands of 0.6 m do not go round a frame of 4 m, however many frames there are to do first. */
+    @Test
+    void aBandThatDoesNotReachIsNoBand() {
+        Job large = Jobs.chart().withSize(neatcorner.fitout.SizeOf.OUTSIDE, new neatcorner.outline.Opening(
+                Length.mm(1300), Length.mm(700))).withGlueUp(Jobs.chart().glueUp().withHolding(Holding.BAND));
+        Clamp shortBand = new Clamp(Clamp.Kind.BAND, "band", Length.mm(600), 5000, 2);
+        Job none = large.withShop(large.shop().withClamps(List.of(shortBand)));
+        assertFalse(ShopDays.of(Planner.plan(none), Search.PATIENT).schedule().stuck().isEmpty());
+        assertFalse(ShopDays.of(Planner.plan(none), Search.PATIENT).schedule().proved());
+        Clamp longBand = new Clamp(Clamp.Kind.BAND, "long band", Length.mm(5000), 5000, 1);
+        Job one = large.withShop(large.shop().withClamps(List.of(shortBand, longBand))).withQuantity(2);
+        neatcorner.glueup.Schedule schedule = ShopDays.of(Planner.plan(one), Search.PATIENT).schedule();
+        assertTrue(schedule.stuck().isEmpty(), schedule.stuck().toString());
+    }
+
+    /** Statics: two arms on either side of the clamp, each with half of its pull. */
+    @Test
+    void aJigsClampPullsTwiceWhatABandWould() {
+        GlueUpWork work = GlueUpWork.of(Planner.plan(Jobs.chart().withGlueUp(Jobs.chart().glueUp().withHolding(
+                Holding.JIG))));
+        assertTrue(Objects.requireNonNull(work).glue().jigPull() >= 2 * work.glue().tension().least() - 1e-6);
+        Job weak = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withHolding(Holding.JIG)).withShop(Jobs.chart().shop()
+                .withClamps(List.of(new Clamp(Clamp.Kind.BAR, "bar", Length.mm(900), 500, 1))));
+        assertTrue(codes(weak).contains("clamp.too-weak"), codes(weak).toString());
     }
 
     @Test

@@ -174,7 +174,9 @@ final class DayPane extends BorderPane {
         Schedule schedule = shown.rest().schedule();
         String bound = schedule.proved()
                 ? "; no order is sooner"
-                : "; no order ends before " + WHEN.format(shown.rest().at(schedule.bound()));
+                : !schedule.isBoundWorthSaying()
+                        ? ""
+                        : "; no order ends before " + WHEN.format(shown.rest().at(schedule.bound()));
         String stuck = schedule.stuck().isEmpty() ? "" : "; cannot be placed: " + String.join(", ", schedule.stuck());
         end.setText("All done " + WHEN.format(shown.rest().at(schedule.end())) + bound + stuck
                 + (day().busy().get() ? " · laying out …" : ""));

@@ -150,7 +150,8 @@ class GlueUpFilesTest {
         long waits = days.schedule().steps().stream().filter(step -> step.ready() - step.end() >= 15).count();
         assertEquals(days.schedule().steps().size() + waits, events.size());
         VEvent first = events.getFirst();
-        assertTrue(first.getSummary().getValue().startsWith(job.title() + ": Mill the section"), first.getSummary().getValue());
+        assertTrue(first.getSummary().getValue().startsWith(job.title() + ": Mill the section"),
+                first.getSummary().getValue());
         Temporal start = first.getDateTimeStart().getDate();
         assertEquals(monday.toInstant(), Instant.from(start));
         assertEquals(Duration.ofMinutes(days.schedule().steps().getFirst().end()),
