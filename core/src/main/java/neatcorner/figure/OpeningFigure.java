@@ -50,6 +50,7 @@ public final class OpeningFigure {
         drawWood(outside, sight);
         Box rabbet = sight.grown(plan.job().section().rabbet().width().toMm());
         marks.hidden(rabbet, Tint.WOOD_INK);
+        drawUnderLip();
         drawDimensions(outside, sight, rabbet);
         drawHandles(outside);
         return new Figure("The frame from the front", outside,
@@ -148,7 +149,19 @@ public final class OpeningFigure {
         marks.area(opening.grown(core), Tint.MAT_CORE, Tint.CONSTRUCTION, 0.8);
         drawArt(opening);
         marks.hidden(opening.grown(mat.overlap().toMm()), Tint.CONSTRUCTION);
-        drawBorders(pack, opening, mat.borders());
+    }
+
+    /** What the lip hides, over the wood: the edges of mat and art, and the mat's borders up to its own edge. */
+    private void drawUnderLip() {
+        Layer.Mat mat = plan.job().pack().mat().orElse(null);
+        Box pack = centered(sizes.pack());
+        marks.hidden(pack, Tint.WOOD_INK);
+        if (mat != null && sizes.window() != null) {
+            drawBorders(pack,
+                    new Box(pack.left() + mat.borders().left().toMm(), pack.top() + mat.borders().top().toMm(),
+                            pack.right() - mat.borders().right().toMm(), pack.bottom() - mat.borders().bottom().toMm()),
+                    mat.borders());
+        }
     }
 
     /** Art stands for itself by a few soundings and a shoreline: enough to tell it from the mat. */
@@ -171,6 +184,7 @@ public final class OpeningFigure {
     private void drawBorders(Box pack, Box window, Faces borders) {
         double x = window.left() + window.width() * 0.22;
         double y = window.top() + window.height() * 0.78;
+        drawShowing(window);
         marks.dimension(new Point(x, pack.top()), new Point(x, window.top()), 0, borders.top(), "Mat border, top",
                 Fields.MAT_TOP);
         marks.dimension(new Point(x, window.bottom()), new Point(x, pack.bottom()), 0, borders.bottom(),
@@ -179,6 +193,22 @@ public final class OpeningFigure {
                 Fields.MAT_LEFT);
         marks.dimension(new Point(window.right(), y), new Point(pack.right(), y), 0, borders.right(),
                 "Mat border, right", Fields.MAT_RIGHT);
+    }
+
+    /** Beside each border, what of it shows. */
+    private void drawShowing(Box window) {
+        Box sight = centered(sizes.sight());
+        double x = window.left() + window.width() * 0.5;
+        double y = window.top() + window.height() * 0.42;
+        showing(new Point(x, sight.top()), new Point(x, window.top()), 0);
+        showing(new Point(window.right(), y), new Point(sight.right(), y), 1);
+        showing(new Point(x, window.bottom()), new Point(x, sight.bottom()), 2);
+        showing(new Point(sight.left(), y), new Point(window.left(), y), 3);
+    }
+
+    private void showing(Point from, Point to, int side) {
+        Field field = Fields.MAT_SHOWS.get(side);
+        marks.dimension(from, to, 0, field.in(plan), field.title(), field);
     }
 
     private void drawWood(Box outside, Box sight) {
@@ -202,7 +232,7 @@ public final class OpeningFigure {
 
     private void drawDimensions(Box outside, Box sight, Box rabbet) {
         drawEdges(outside, sight, rabbet);
-        drawArtDimensions(sight);
+        drawArtDimensions();
         double corner = outside.top();
         marks.shortDimension(new Point(sight.right(), corner), new Point(outside.right(), corner), 28,
                 plan.job().faces().right(), "Face width",
@@ -236,9 +266,9 @@ public final class OpeningFigure {
                 field);
     }
 
-    private void drawArtDimensions(Box sight) {
+    private void drawArtDimensions() {
         Layer.Mat mat = plan.job().pack().mat().orElse(null);
-        Box art = mat == null ? sight : artBox(mat);
+        Box art = mat == null ? centered(sizes.art()) : artBox(mat);
         Length width = sizes.art().width();
         Length height = sizes.art().height();
         double y = art.bottom() - art.height() * 0.12;

@@ -55,17 +55,17 @@ public enum Tint {
     }
 
     public static Tint wood(Species species) {
-        return switch (species.name().toLowerCase(Locale.ROOT)) {
-            case "white ash" -> WOOD_ASH;
-            case "american beech" -> WOOD_BEECH;
-            case "black cherry" -> WOOD_CHERRY;
-            case "american elm" -> WOOD_ELM;
-            case "sugar maple" -> WOOD_MAPLE;
-            case "northern red oak", "white oak" -> WOOD_OAK;
-            case "basswood", "yellow-poplar" -> WOOD_PALE;
-            case "eastern white pine" -> WOOD_PINE;
-            case "black walnut" -> WOOD_WALNUT;
-            default -> WOOD_OTHER;
+        return switch (species.tone()) {
+            case ASH -> WOOD_ASH;
+            case BEECH -> WOOD_BEECH;
+            case CHERRY -> WOOD_CHERRY;
+            case ELM -> WOOD_ELM;
+            case MAPLE -> WOOD_MAPLE;
+            case OAK -> WOOD_OAK;
+            case PALE -> WOOD_PALE;
+            case PINE -> WOOD_PINE;
+            case WALNUT -> WOOD_WALNUT;
+            case OTHER -> WOOD_OTHER;
         };
     }
 

@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.List;
+import java.util.stream.Stream;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.fitout.Layer;
@@ -69,8 +70,14 @@ public final class Fields {
     public static final List<Field> ALWAYS = List.of(ART_WIDTH, ART_HEIGHT, OPENING_WIDTH, OPENING_HEIGHT, SIGHT_WIDTH,
             SIGHT_HEIGHT, OUTSIDE_WIDTH, OUTSIDE_HEIGHT, CLEARANCE, FACE_WIDTH, THICKNESS, RABBET_WIDTH, RABBET_DEPTH,
             KERF, ROUGH, MIN_HOLD, END_TRIM);
+    /** What shows of each mat border, outside the lip; clockwise from the top. */
+    public static final List<Field> MAT_SHOWS = List.of(shows("mat.top.shows", "Mat border that shows, top", 0),
+            shows("mat.right.shows", "Mat border that shows, right", 1),
+            shows("mat.bottom.shows", "Mat border that shows, bottom", 2),
+            shows("mat.left.shows", "Mat border that shows, left", 3));
     /** Those of the mat. */
-    public static final List<Field> OF_MAT = List.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP);
+    public static final List<Field> OF_MAT = Stream.concat(
+            Stream.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP), MAT_SHOWS.stream()).toList();
 
     public static final Field GAP_LIMIT = new Field("gap.limit", "Widest gap let pass",
             plan -> plan.job().checks().gapLimit(),
@@ -240,6 +247,22 @@ public final class Fields {
                 (plan, length) -> plan.job().pack().mat()
                         .map(mat -> plan.job().withPack(plan.job().pack().withMat(set.apply(mat, length))))
                         .orElse(plan.job()));
+    }
+
+    /** A border as it is seen: less what lies under the lip. */
+    private static Field shows(String id, String title, int side) {
+        return new Field(id, title,
+                plan -> plan.job().pack().mat().map(mat -> mat.borders().list().get(side).minus(underLip(plan)))
+                        .orElse(Length.ZERO),
+                (plan, length) -> plan.job().pack().mat()
+                        .map(mat -> plan.job().withPack(plan.job().pack().withMat(
+                                mat.withBorders(mat.borders().with(side, length.plus(underLip(plan)))))))
+                        .orElse(plan.job()));
+    }
+
+    /** How far the mat's edge lies behind the lip. */
+    private static Length underLip(Plan plan) {
+        return plan.seat().wall().minus(plan.job().clearance());
     }
 
     private static Field border(String id, String title, int side) {

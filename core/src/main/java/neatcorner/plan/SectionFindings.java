@@ -6,9 +6,11 @@ import java.util.Collections;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Scalar;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Seat;
 import neatcorner.section.Section;
+import neatcorner.wood.Species;
 
 /** What can be wrong with the stick's end: too little depth for the pack, too little wood left round the rabbet. */
 final class SectionFindings {
@@ -21,6 +23,7 @@ final class SectionFindings {
         addWall(plan, findings);
         addStep(plan.job(), findings);
         SeatFindings.add(plan, findings);
+        addWood(plan.job(), findings);
     }
 
     private static void addPack(Plan plan, List<Finding> findings) {
@@ -127,6 +130,16 @@ final class SectionFindings {
         Job wider = job.section().width().isLessThan(least) ? job.withSection(job.section().withWidth(least)) : job;
         return wider.withOutline(wider.outline().withFaceWidths(
                 wider.outline().faceWidths().stream().map(width -> Length.max(width, least)).toList()));
+    }
+
+    /** A name that leads to no wood of the tables. */
+    private static void addWood(Job job, List<Finding> findings) {
+        Species wood = job.section().wood();
+        if (wood.assumed()) {
+            findings.add(Finding.note("wood.unknown", SECTION, Sentence.of("“" + wood.name().replace('{', '(')
+                    + "” is not in the tables of woods: its weight is reckoned with {0}, its movement with a middling"
+                    + " wood's.", new Scalar(wood.density(), "kg/m³", 0)), null));
+        }
     }
 
     private static void addStep(Job job, List<Finding> findings) {

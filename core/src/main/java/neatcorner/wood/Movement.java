@@ -24,7 +24,7 @@ public record Movement(double radial, double tangential, boolean assumed) {
     }
 
     public static Movement of(Species species) {
-        return KNOWN.getOrDefault(species.name().toLowerCase(Locale.ROOT), MIDDLING);
+        return KNOWN.getOrDefault(species.table().toLowerCase(Locale.ROOT), MIDDLING);
     }
 
     /** Change of a width in its own unit: ΔD = D · C · ΔM (Wood Handbook, chapter 13). */

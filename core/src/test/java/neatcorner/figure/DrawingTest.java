@@ -219,7 +219,7 @@ class DrawingTest {
             assertNotEquals(Tint.WOOD_OTHER, tint, species.name());
             assertTrue(tint.grain().name().startsWith("GRAIN_"));
         }
-        assertEquals(Tint.WOOD_OTHER, Tint.wood(neatcorner.wood.Species.named("bog oak")));
+        assertEquals(Tint.WOOD_OTHER, Tint.wood(neatcorner.wood.Species.named("driftwood")));
         assertEquals("wood-ash", Tint.WOOD_ASH.token());
         assertFalse(Tint.GLASS_EDGE.token().contains("_"));
     }

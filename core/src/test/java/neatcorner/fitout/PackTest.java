@@ -111,7 +111,12 @@ class PackTest {
         StandardSize letter = StandardSize.INCH.stream().filter(size -> size.name().equals("8½ × 11")).findFirst()
                 .orElseThrow();
         assertEquals(Length.inches(8, 1, 2), letter.size().width());
-        assertEquals(StandardSize.INCH.size() + StandardSize.A_SERIES.size(), StandardSize.all().size());
+        assertEquals(StandardSize.INCH.size() + StandardSize.A_SERIES.size() + StandardSize.CENTIMETRES.size(),
+                StandardSize.all().size());
+        List<String> metric = StandardSize.in(neatcorner.measure.Units.MILLIMETRES).stream().map(StandardSize::title)
+                .toList();
+        assertTrue(metric.containsAll(List.of("A4", "40 × 50 cm", "50 × 70 cm", "60 × 80 cm")), metric.toString());
+        assertEquals(StandardSize.INCH, StandardSize.in(neatcorner.measure.Units.INCHES));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -140,5 +141,38 @@ class FindingsTest {
         assertEquals(new Opening(Length.mm(420), Length.mm(297)), applied.sizes().art());
         assertTrue(applied.pack().mat().map(Layer.Mat::overlap).orElseThrow().equals(Length.mm(3)));
         assertTrue(fits.stream().noneMatch(fit -> fit.size().name().equals("A1")));
+    }
+
+    @Test
+    void aWoodThatNobodyKnowsSaysThatItIsGuessed() {
+        Job job = Jobs.chart().withSection(Jobs.chart().section().withWood(
+                neatcorner.wood.Species.named("pear {0}")));
+        Finding finding = Planner.plan(job).findings().stream().filter(f -> f.code().equals("wood.unknown")).findFirst()
+                .orElseThrow();
+        assertTrue(finding.message().in(neatcorner.measure.Notation.of(neatcorner.measure.Units.MILLIMETRES))
+                .contains("616 kg/m³"));
+        assertTrue(Planner.plan(Jobs.chart()).findings().stream().noneMatch(f -> f.code().equals("wood.unknown")));
+    }
+
+    /** A frame made for A4 with a little play says A4, without a mat. */
+    @Test
+    void aFrameForA4SaysA4() {
+        Job job = Jobs.chart().withPack(new neatcorner.fitout.Pack(java.util.List.of())).withSize(
+                neatcorner.fitout.SizeOf.RABBET, new neatcorner.outline.Opening(neatcorner.measure.Length.mm(300),
+                        neatcorner.measure.Length.mm(213)));
+        WhatFits first = WhatFits.in(job).getFirst();
+        assertEquals("A4", first.size().title());
+        assertFalse(first.needsMat());
+        assertTrue(first.appliedTo(job).pack().mat().isEmpty());
+    }
+
+    /** What shows of a border is the border less what the lip covers: rabbet 6 less play 1.5. */
+    @Test
+    void aBorderMayBeMeasuredAsItShows() {
+        Plan plan = Planner.plan(Jobs.chart());
+        Field top = Fields.MAT_SHOWS.getFirst();
+        assertEquals(neatcorner.measure.Length.mm(45.5), top.in(plan));
+        Plan wider = Planner.plan(top.with(plan, neatcorner.measure.Length.mm(50)));
+        assertEquals(neatcorner.measure.Length.mm(54.5), Fields.MAT_TOP.in(wider));
     }
 }

@@ -38,6 +38,6 @@ class MoistureTest {
             assertTrue(movement.tangential() > movement.radial(), species.name());
         }
         assertEquals(.00431, Movement.of(Species.named("American beech")).tangential());
-        assertTrue(Movement.of(Species.named("bog oak")).assumed());
+        assertTrue(Movement.of(Species.named("bog willow")).assumed());
     }
 }

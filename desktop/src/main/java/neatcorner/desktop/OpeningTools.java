@@ -41,14 +41,8 @@ final class OpeningTools {
         overlap = new LengthBox(bench, Fields.MAT_OVERLAP, "overlap");
         clearance = new LengthBox(bench, Fields.CLEARANCE, "Clearance a side");
         standard.setId("standard-sizes");
-        for (StandardSize size : StandardSize.all()) {
-            if (size.equals(StandardSize.INCH.getFirst())) {
-                standard.getItems().add(new SeparatorMenuItem());
-            }
-            MenuItem item = new MenuItem(size.name() + (StandardSize.INCH.contains(size) ? " in" : ""));
-            item.setOnAction(e -> takeStandard(size));
-            standard.getItems().add(item);
-        }
+        standard.setOnShowing(e -> listStandard());
+        listStandard();
         fits.setId("what-fits");
         fits.setOnShowing(e -> listFits());
         fits.getItems().add(new MenuItem());
@@ -66,6 +60,21 @@ final class OpeningTools {
         controls = List.of(Controls.captioned("I measured the", start), standard,
                 Controls.chip("Turn", () -> bench.edit(turned(bench.job()))), mat, overlap, clearance,
                 Controls.captioned("Frames", quantity), fits);
+    }
+
+    /** Those of the job's own units first. */
+    private void listStandard() {
+        standard.getItems().clear();
+        List<StandardSize> own = StandardSize.in(bench.job().units());
+        own.forEach(this::offer);
+        standard.getItems().add(new SeparatorMenuItem());
+        StandardSize.all().stream().filter(size -> !own.contains(size)).forEach(this::offer);
+    }
+
+    private void offer(StandardSize size) {
+        MenuItem item = new MenuItem(size.title());
+        item.setOnAction(e -> takeStandard(size));
+        standard.getItems().add(item);
     }
 
     private static Job turned(Job job) {
@@ -104,9 +113,10 @@ final class OpeningTools {
         whole.setOnAction(e -> bench.edit(withoutMat(job.startingFrom(SizeOf.RABBET))));
         fits.getItems().add(whole);
         for (WhatFits fit : WhatFits.in(job)) {
-            boolean inch = StandardSize.INCH.contains(fit.size());
-            MenuItem item = new MenuItem(notation.words(fit.size().name() + (inch ? " in" : "") + " with mat borders "
-                    + notation.bare(fit.borders().left()) + " and " + notation.text(fit.borders().top())));
+            MenuItem item = new MenuItem(notation.words(fit.needsMat()
+                    ? fit.size().title() + " with mat borders " + notation.bare(fit.borders().left()) + " and "
+                            + notation.text(fit.borders().top())
+                    : fit.size().title() + " without a mat"));
             item.setOnAction(e -> bench.edit(fit.appliedTo(job)));
             fits.getItems().add(item);
         }

@@ -99,7 +99,7 @@ class SawTest extends WindowTest {
         for (int corner = 0; corner < 4; corner++) {
             type(robot, "#value-gap-" + corner + "-1", "0.6");
         }
-        assertTrue(read(robot, "#saw-says").contains("miters too big"), read(robot, "#saw-says"));
+        assertTrue(read(robot, "#saw-says").contains("Every miter is too big"), read(robot, "#saw-says"));
         robot.clickOn("#dry-clear");
         settle();
         type(robot, "#value-diagonal-first", "937");

@@ -140,7 +140,7 @@ class ShapeTest extends WindowTest {
         settle();
         type(robot, "#field-rise", "150");
         assertInstanceOf(Shape.Arch.class, bench.job().outline().shape());
-        assertTrue(bench.currentPlan().canBeMade());
+        assertTrue(bench.currentPlan().canBeMade(), () -> bench.currentPlan().findings().toString());
     }
 
     @Test
