@@ -105,7 +105,7 @@ class SawTest extends WindowTest {
         type(robot, "#value-diagonal-first", "937");
         type(robot, "#value-diagonal-second", "933");
         assertTrue(read(robot, ".findings").contains("diagonals differ"), read(robot, ".findings"));
-        assertTrue(read(robot, ".slate").contains("Only out of square"), read(robot, ".slate"));
+        assertTrue(read(robot, ".slate").contains("Out of square"), read(robot, ".slate"));
     }
 
     @Test
