@@ -193,19 +193,37 @@ public final class DryFitReading {
                 }
             }
         }
-        double determinant = k == 0 ? 1 : k == 1 ? m[0][0] : m[0][0] * m[1][1] - m[0][1] * m[1][0];
-        double[] x = switch (k) {
+        double determinant = determinant(m);
+        double[] likely = solve(m, v);
+        double explained = 0;
+        for (int i = 0; i < k; i++) {
+            explained += v[i] * likely[i];
+            m[i][i] -= 1;
+        }
+        // Once a cause is chosen its size is what was read: a gap of 1 mm alone comes back as 1 mm.
+        double[] x = Math.abs(determinant(m)) > 1e-6 ? solve(m, v) : likely;
+        for (int i = 0; i < k; i++) {
+            x[i] *= atoms.get(i).spread;
+        }
+        return new Fit(atoms, x, Math.log(prior) - (misfit - explained + Math.log(determinant)) / 2);
+    }
+
+    private static double determinant(double[][] m) {
+        return switch (m.length) {
+            case 0 -> 1;
+            case 1 -> m[0][0];
+            default -> m[0][0] * m[1][1] - m[0][1] * m[1][0];
+        };
+    }
+
+    private static double[] solve(double[][] m, double[] v) {
+        double determinant = determinant(m);
+        return switch (m.length) {
             case 0 -> new double[0];
             case 1 -> new double[]{v[0] / m[0][0]};
             default -> new double[]{(m[1][1] * v[0] - m[0][1] * v[1]) / determinant,
                 (m[0][0] * v[1] - m[1][0] * v[0]) / determinant};
         };
-        double explained = 0;
-        for (int i = 0; i < k; i++) {
-            explained += v[i] * x[i];
-            x[i] *= atoms.get(i).spread;
-        }
-        return new Fit(atoms, x, Math.log(prior) - (misfit - explained + Math.log(determinant)) / 2);
     }
 
     /** Gaps that are wider, or narrower, than the causes make them. */
