@@ -140,9 +140,10 @@ class ShapeTest extends WindowTest {
         settle();
         type(robot, "#field-rise", "150");
         assertInstanceOf(Shape.Arch.class, bench.job().outline().shape());
-        assertTrue(read(robot, ".findings").contains("the widest stick on the rack is 30 mm"), read(robot, ".findings"));
-        robot.clickOn((javafx.scene.Node node) ->
-                node instanceof javafx.scene.control.Button button && button.getText().startsWith("Put 2 "));
+        assertTrue(read(robot, ".findings").contains("the widest stick on the rack is 30 mm"),
+                read(robot, ".findings"));
+        robot.clickOn((javafx.scene.Node node) -> node instanceof javafx.scene.control.Button button
+                && button.getText().startsWith("Put 2 "));
         settle();
         assertTrue(bench.currentPlan().canBeMade(), () -> bench.currentPlan().findings().toString());
     }
