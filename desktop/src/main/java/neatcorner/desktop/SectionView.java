@@ -56,7 +56,7 @@ final class SectionView extends StationView {
         pack.setOnShowing(e -> listLayers());
         pack.getItems().add(new MenuItem());
         setCaution(
-                "Rabbets are cut in light passes, no deeper than 3 mm each, with the stick held down and push blocks where a "
+                "Rabbets are cut in light passes, 3 to 4 mm deep at most, with the stick held down and push blocks where a "
                         + "guard cannot stay on. Gloves and eyes for glass.");
         way.setId("rabbet-way");
         for (RabbetWay each : RabbetWay.values()) {
