@@ -1,28 +1,47 @@
 package neatcorner.measure;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A sentence with quantities in it, kept apart from the notation it is read in, so that switching from mm to inches needs
  * no new plan.
  *
- * @param template US words, with <code>{0}</code>, <code>{1}</code> … where the quantities stand
+ * @param template   US words, with <code>{0}</code>, <code>{1}</code> … where the quantities stand, and <code>{name}</code>
+ *                   where the maker's own words do
+ * @param name       the maker's own words, which are shown as they were typed
  */
-public record Sentence(String template, List<Quantity> quantities) {
+public record Sentence(String template, String name, List<Quantity> quantities) {
+    private static final Pattern PLACE = Pattern.compile("\\{(\\d|name)}");
 
     public Sentence {
         quantities = List.copyOf(quantities);
+    }
+
+    public Sentence(String template, List<Quantity> quantities) {
+        this(template, "", quantities);
     }
 
     public static Sentence of(String template, Quantity... quantities) {
         return new Sentence(template, List.of(quantities));
     }
 
+    /** A sentence that names what the maker named: a wood, a stick. */
+    public static Sentence naming(String name, String template, Quantity... quantities) {
+        return new Sentence(template, name, List.of(quantities));
+    }
+
     public String in(Notation notation) {
-        String text = notation.words(template);
-        for (int i = 0; i < quantities.size(); i++) {
-            text = text.replace("{" + i + "}", notation.text(quantities.get(i)));
+        return PLACE.matcher(notation.words(template))
+                .replaceAll(place -> Matcher.quoteReplacement(filled(place.group(1), place.group(), notation)));
+    }
+
+    private String filled(String place, String asWritten, Notation notation) {
+        if (place.equals("name")) {
+            return name;
         }
-        return text;
+        int index = Integer.parseInt(place);
+        return index < quantities.size() ? notation.text(quantities.get(index)) : asWritten;
     }
 }

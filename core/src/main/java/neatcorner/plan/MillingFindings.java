@@ -122,9 +122,9 @@ final class MillingFindings {
         Length each = new Length(Passes.depth(operation).units() / operation.passes());
         if (each.isMoreThan(most)) {
             long needed = (Passes.depth(operation).units() + most.units() - 1) / most.units();
-            findings.add(Finding.check("pass.too-deep", SECTION, Sentence.of(
-                    "The " + operation.title() + " takes {0} in one pass; in " + section.wood().name()
-                            + " a " + tool.title() + " takes no more than {1}.",
+            findings.add(Finding.check("pass.too-deep", SECTION, Sentence.naming(section.wood().name(),
+                    "The " + operation.title() + " takes {0} in one pass; in {name} a " + tool.title()
+                            + " takes no more than {1}.",
                     each, most),
                     new Remedy(Sentence.of("Take {0} passes", Scalar.count(needed)), j -> with(j, place,
                             operation.withPasses(0)))));

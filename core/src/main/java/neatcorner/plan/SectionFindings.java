@@ -136,9 +136,10 @@ final class SectionFindings {
     private static void addWood(Job job, List<Finding> findings) {
         Species wood = job.section().wood();
         if (wood.assumed()) {
-            findings.add(Finding.note("wood.unknown", SECTION, Sentence.of("“" + wood.name().replace('{', '(')
-                    + "” is not in the tables of woods: its weight is reckoned with {0}, its movement with a middling"
-                    + " wood's.", new Scalar(wood.density(), "kg/m³", 0)), null));
+            findings.add(Finding.note("wood.unknown", SECTION, Sentence.naming(wood.name(),
+                    "“{name}” is not in the tables of woods: its weight is reckoned with {0}, its movement with a middling"
+                            + " wood's.",
+                    new Scalar(wood.density(), "kg/m³", 0)), null));
         }
     }
 

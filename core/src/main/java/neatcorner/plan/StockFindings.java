@@ -223,7 +223,7 @@ final class StockFindings {
         int used = (int) layout.sticks().stream().filter(cut -> cut.stock() == longest).count();
         int extra = Math.max(1, used - stick.count());
         return Optional.of(new Remedy(
-                Sentence.of("Put {0} more of “" + stick.name() + "” on the rack", Scalar.count(extra)),
+                Sentence.naming(stick.name(), "Put {0} more of “{name}” on the rack", Scalar.count(extra)),
                 j -> j.withStock(j.stock().withStick(longest, stick.withCount(stick.count() + extra)))));
     }
 

@@ -149,8 +149,8 @@ class FindingsTest {
                 neatcorner.wood.Species.named("pear {0}")));
         Finding finding = Planner.plan(job).findings().stream().filter(f -> f.code().equals("wood.unknown")).findFirst()
                 .orElseThrow();
-        assertTrue(finding.message().in(neatcorner.measure.Notation.of(neatcorner.measure.Units.MILLIMETRES))
-                .contains("616 kg/m³"));
+        String said = finding.message().in(neatcorner.measure.Notation.of(neatcorner.measure.Units.MILLIMETRES));
+        assertTrue(said.startsWith("“pear {0}” is not") && said.contains("616 kg/m³"), said);
         assertTrue(Planner.plan(Jobs.chart()).findings().stream().noneMatch(f -> f.code().equals("wood.unknown")));
     }
 
