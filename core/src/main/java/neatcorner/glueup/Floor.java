@@ -28,8 +28,13 @@ public record Floor(List<Chain> chains, WorkCalendar calendar, Map<Resource, Int
         return free.values().stream().mapToInt(Integer::intValue).toArray();
     }
 
-    /** Whether a chain could be done if nothing else were in the shop. */
-    boolean canBeDone(Chain chain) {
+    /** Whether a chain, and what it waits for, could be done if nothing else were in the shop. */
+    boolean canBeDone(int number) {
+        int leader = Lanes.leader(chains, number);
+        if (leader >= 0 && !canBeDone(leader)) {
+            return false;
+        }
+        Chain chain = chains.get(number);
         int[] room = new int[Resource.values().length];
         for (Resource resource : Resource.values()) {
             room[resource.ordinal()] = capacity.getOrDefault(resource, 0);

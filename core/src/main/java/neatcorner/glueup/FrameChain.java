@@ -9,7 +9,8 @@ import neatcorner.corner.Reinforcement;
 
 /**
  * The steps of one frame from the saw to the wall, as tasks that can be scheduled. Minutes are common practice for someone
- * who has done it before; waits are those of the glue and the finish.
+ * who has done it before; waits are those of the glue and the finish. Equal frames are milled and sawn together, one setting
+ * after the other, as the saw list has it: the first of them has these steps for all.
  */
 public final class FrameChain {
     /** Longer work is done in parts, so that it fits between two breaks. */
@@ -26,18 +27,18 @@ public final class FrameChain {
     /**
      * The chain of a frame.
      *
-     * @param again  whether an equal frame comes before it, so that tools are set already
-     * @param pieces how many are sawn
+     * @param frames how many are prepared and sawn with it; 0 when it is sawn with another, for which tools were set
+     * @param pieces of one frame
      * @param metres of stick in the frame
      * @param pack   how many layers lie in the rabbet
-     * @param preparation what is done to the wood before the saw
+     * @param preparation what is done to the wood before the saw, of all these frames
      */
-    public static Chain of(String frame, boolean again, int pieces, double metres, int pack,
+    public static Chain of(String frame, int frames, int pieces, double metres, int pack,
             Preparation preparation, List<Reinforcement> reinforcements, GluePlan plan, GlueUp chosen) {
+        List<Task> sawn = split(frames == 0 ? List.of() : sawn(frames, pieces, preparation, chosen));
         List<Task> tasks = new ArrayList<>();
         int corners = plan.order().size();
-        prepare(tasks, preparation, chosen);
-        tasks.add(Task.of("Saw the pieces", (again ? 0 : SAW_SET_UP) + SAW_PIECE * pieces, 0));
+        boolean again = frames == 0;
         for (Reinforcement each : reinforcements) {
             if (!each.kind().isAfterGlue()) {
                 tasks.add(Task.of("Cut for the " + each.kind().title() + "s", work(each, corners, again), 0));
@@ -57,20 +58,26 @@ public final class FrameChain {
         finish(tasks, metres, chosen.finish());
         tasks.add(Task.of("Fit out and hang-ready", FIT_OUT + 2.0 * pack, 0).freeing(
                 chosen.finish().coats().isEmpty() ? Map.of() : Map.of(Resource.DRYING, 1)));
-        return new Chain(frame, split(tasks));
+        List<Task> all = new ArrayList<>(sawn);
+        all.addAll(split(tasks));
+        return new Chain(frame, all).withForAll(frames > 1 ? sawn.size() : 0);
     }
 
-    private static void prepare(List<Task> tasks, Preparation preparation, GlueUp chosen) {
+    private static List<Task> sawn(int frames, int pieces, Preparation preparation, GlueUp chosen) {
+        List<Task> tasks = new ArrayList<>();
+        String all = frames == 1 ? "" : " of all " + frames + " frames";
         if (preparation.boards() > 0) {
             tasks.add(Task.of("Prepare the boards", preparation.boards(), 0));
         }
         if (preparation.gluedUp() > 0) {
-            tasks.add(Task.of("Glue up the section", preparation.gluedUp(),
+            tasks.add(Task.of("Glue up the section" + all, preparation.gluedUp(),
                     chosen.glue().clampAt(chosen.temperature())));
         }
         if (preparation.milling() > 0) {
-            tasks.add(Task.of("Mill the section", preparation.milling(), 0));
+            tasks.add(Task.of("Mill the section" + all, preparation.milling(), 0));
         }
+        tasks.add(Task.of("Saw the pieces" + all, SAW_SET_UP + SAW_PIECE * pieces * frames, 0));
+        return tasks;
     }
 
     private static double work(Reinforcement each, int corners, boolean again) {

@@ -95,18 +95,4 @@ final class Lane {
             free[r] += frees[task][r] - takes[task][r];
         }
     }
-
-    /** Latest ends of all steps from one on, so that the last wait is over by a moment; null when that is too soon. */
-    long @org.jspecify.annotations.Nullable [] deadlines(int fromTask, long due, WorkCalendar calendar) {
-        long[] ends = new long[size()];
-        long at = due;
-        for (int i = size() - 1; i >= fromTask; i--) {
-            ends[i] = calendar.placeBefore(at - wait[i], hands[i]);
-            if (ends[i] < 0) {
-                return null;
-            }
-            at = ends[i] - hands[i];
-        }
-        return ends;
-    }
 }

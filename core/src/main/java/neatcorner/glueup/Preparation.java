@@ -1,7 +1,8 @@
 package neatcorner.glueup;
 
 /**
- * What is done to the wood of one frame before the saw, and to its rabbet once it is glued, in minutes of work.
+ * What is done to the wood before the saw, for all frames that are sawn together, and to the rabbet of one once it is glued,
+ * in minutes of work.
  *
  * @param boards  rough boards to sticks
  * @param gluedUp boards or strips into one section; 0 for a section of one piece

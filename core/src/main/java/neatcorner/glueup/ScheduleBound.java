@@ -19,7 +19,8 @@ final class ScheduleBound {
     private static final int MOST_PARTS = 8;
     private static final long GRAIN = 5;
     private static final long DAY = 24 * 60;
-    private final List<Lane> lanes;
+    private final Lanes lanes;
+    private final long[][] starts;
     private final WorkCalendar calendar;
     private final int[] capacity;
     private final List<List<Hold>> holds;
@@ -38,10 +39,11 @@ final class ScheduleBound {
     private record Work(long release, long due, long hands) {}
 
     /** @param horizon minute by which all is known to be possible */
-    ScheduleBound(List<Lane> lanes, WorkCalendar calendar, int[] capacity, long horizon) {
+    ScheduleBound(Lanes lanes, int[] capacity, long horizon) {
         this.horizon = horizon;
         this.lanes = lanes;
-        this.calendar = calendar;
+        this.starts = lanes.starts();
+        this.calendar = lanes.calendar;
         this.capacity = capacity;
         this.holds = new ArrayList<>();
         for (int r = 0; r < capacity.length; r++) {
@@ -51,8 +53,8 @@ final class ScheduleBound {
 
     private List<Hold> holds(int resource) {
         List<Hold> found = new ArrayList<>();
-        for (Lane lane : lanes) {
-            long[] starts = starts(lane, calendar);
+        for (int c = 0; c < lanes.size(); c++) {
+            Lane lane = lanes.get(c);
             for (int i = 0; i < lane.size(); i++) {
                 int count = lane.takes[i][resource];
                 if (count == 0) {
@@ -74,7 +76,7 @@ final class ScheduleBound {
                 for (int k = j + 1; k < lane.size(); k++) {
                     after += lane.hands[k] + lane.wait[k];
                 }
-                found.add(new Hold(count, length, hands, starts[i], after, elapsed(lane, i, j)));
+                found.add(new Hold(count, length, hands, starts[c][i], after, elapsed(lane, i, j)));
             }
         }
         return found;
@@ -102,28 +104,9 @@ final class ScheduleBound {
         });
     }
 
-    private static long[] starts(Lane lane, WorkCalendar calendar) {
-        long[] starts = new long[lane.size()];
-        long at = lane.ready;
-        for (int i = 0; i < lane.size(); i++) {
-            starts[i] = calendar.place(Math.max(at, lane.notBefore[i]), lane.hands[i]);
-            at = starts[i] + lane.hands[i] + lane.wait[i];
-        }
-        return starts;
-    }
-
-    /** When a frame would be done if it were alone. */
-    static long alone(Lane lane, WorkCalendar calendar) {
-        if (lane.size() == 0) {
-            return lane.ready;
-        }
-        int last = lane.size() - 1;
-        return starts(lane, calendar)[last] + lane.hands[last] + lane.wait[last];
-    }
-
     /** The earliest minute that none of the arguments rules out. */
     long least() {
-        long low = lanes.stream().mapToLong(lane -> alone(lane, calendar)).max().orElse(0);
+        long low = Arrays.stream(lanes.alone()).max().orElse(0);
         long high = Math.max(low, horizon);
         while (low < high) {
             long middle = (low + high) >>> 1;
@@ -137,18 +120,18 @@ final class ScheduleBound {
     }
 
     private boolean isRuledOut(long due) {
+        long[][] ends = lanes.deadlines(due);
+        if (ends == null) {
+            return true;
+        }
         List<Work> works = new ArrayList<>();
-        for (Lane lane : lanes) {
-            long[] starts = starts(lane, calendar);
-            long[] ends = lane.deadlines(0, due, calendar);
-            if (ends == null) {
-                return true;
-            }
+        for (int c = 0; c < lanes.size(); c++) {
+            Lane lane = lanes.get(c);
             for (int i = 0; i < lane.size(); i++) {
-                if (starts[i] + lane.hands[i] > ends[i]) {
+                if (starts[c][i] + lane.hands[i] > ends[c][i]) {
                     return true;
                 }
-                works.add(new Work(calendar.worked(starts[i]), calendar.worked(ends[i]), lane.hands[i]));
+                works.add(new Work(calendar.worked(starts[c][i]), calendar.worked(ends[c][i]), lane.hands[i]));
             }
         }
         return !handsAreEnough(works) || !clampsAreEnough(due);

@@ -18,7 +18,7 @@ final class ScheduleSearch {
     private static final long MOST_STATES = 400_000;
     private static final int MOST_KEPT = 24;
 
-    private final List<Lane> lanes;
+    private final Lanes lanes;
     private final Floor floor;
     private final Search search;
     private final Map<Long, List<long[]>> seen = new HashMap<>();
@@ -29,11 +29,11 @@ final class ScheduleSearch {
     private int nodes;
     private boolean complete;
 
-    ScheduleSearch(List<Lane> lanes, Floor floor, Search search) {
+    ScheduleSearch(Lanes lanes, Floor floor, Search search) {
         this.lanes = lanes;
         this.floor = floor;
         this.search = search;
-        this.total = lanes.stream().mapToInt(Lane::size).sum();
+        this.total = lanes.steps();
         this.path = new int[total];
     }
 
@@ -45,7 +45,7 @@ final class ScheduleSearch {
     /** An order that ends earlier; null when none is found. */
     Scheduling.@Nullable Order solve(Scheduling.Order known) {
         double states = 1;
-        for (Lane lane : lanes) {
+        for (Lane lane : lanes.list()) {
             states *= lane.size() + 1.0;
         }
         if (states > MOST_STATES) {
@@ -53,7 +53,7 @@ final class ScheduleSearch {
         }
         end = known.end();
         complete = true;
-        follow(0, 0, new int[lanes.size()], lanes.stream().mapToLong(lane -> lane.ready).toArray(), floor.free());
+        follow(0, 0, new int[lanes.size()], lanes.ready(), floor.free());
         return best;
     }
 
@@ -90,11 +90,11 @@ final class ScheduleSearch {
             long was = ready[c];
             path[depth] = c;
             next[c]++;
-            ready[c] = starts[c] + lane.hands[task] + lane.wait[task];
+            lanes.done(c, task, starts[c] + lane.hands[task] + lane.wait[task], ready);
             lane.move(task, free);
             follow(depth + 1, starts[c] + lane.hands[task], next, ready, free);
             undo(lane, task, free);
-            ready[c] = was;
+            lanes.undone(c, task, was, ready);
             next[c]--;
         }
     }
@@ -145,15 +145,15 @@ final class ScheduleSearch {
     private boolean cannotBeat(long now, int[] next, long[] ready) {
         long hands = 0;
         long leastTail = Long.MAX_VALUE;
+        long[] from = ready.clone();
         for (int c = 0; c < next.length; c++) {
             Lane lane = lanes.get(c);
-            long at = ready[c];
             for (int i = next[c]; i < lane.size(); i++) {
-                long from = floor.calendar().place(Math.max(Math.max(at, now), lane.notBefore[i]), lane.hands[i]);
-                at = from + lane.hands[i] + lane.wait[i];
+                long start = floor.calendar().place(Math.max(Math.max(from[c], now), lane.notBefore[i]), lane.hands[i]);
+                lanes.done(c, i, start + lane.hands[i] + lane.wait[i], from);
                 hands += lane.hands[i];
             }
-            if (at >= end) {
+            if (from[c] >= end) {
                 return true;
             }
             if (next[c] < lane.size()) {

@@ -26,7 +26,7 @@ public final class Scheduling {
     private static final int MOST_TRIES = 20_000;
 
     private final Floor floor;
-    private final List<Lane> lanes = new ArrayList<>();
+    private final Lanes lanes;
     private final List<Integer> numbers = new ArrayList<>();
     private final List<String> stuck = new ArrayList<>();
     private long target;
@@ -34,13 +34,13 @@ public final class Scheduling {
     private Scheduling(Floor floor) {
         this.floor = floor;
         for (int i = 0; i < floor.chains().size(); i++) {
-            if (floor.canBeDone(floor.chains().get(i))) {
-                lanes.add(new Lane(floor.chains().get(i)));
+            if (floor.canBeDone(i)) {
                 numbers.add(i);
             } else {
                 stuck.add(floor.chains().get(i).frame());
             }
         }
+        lanes = new Lanes(numbers.stream().map(floor.chains()::get).toList(), floor.calendar());
     }
 
     /** The best that is found before the search is stopped. The same shop always gets the same schedule otherwise. */
@@ -51,12 +51,11 @@ public final class Scheduling {
     private Schedule solve(Search search) {
         int[] capacity = Arrays.stream(Resource.values())
                 .mapToInt(resource -> floor.capacity().getOrDefault(resource, 0)).toArray();
-        Order first = decode(urgencies(lanes.stream().mapToLong(lane -> ScheduleBound.alone(lane, floor.calendar()))
-                .max().orElse(0)), 0);
-        if (first == null || lanes.isEmpty()) {
+        Order first = decode(urgencies(Arrays.stream(lanes.alone()).max().orElse(0)), 0);
+        if (first == null || lanes.size() == 0) {
             return unplaced();
         }
-        long bound = new ScheduleBound(lanes, floor.calendar(), capacity, first.end).least();
+        long bound = new ScheduleBound(lanes, capacity, first.end).least();
         target = bound;
         Order best = first;
         Order sharper = decode(urgencies(bound), 0);
@@ -87,18 +86,14 @@ public final class Scheduling {
 
     /** Latest ends of all steps if the last frame is to be done by a moment; the smaller, the more urgent. */
     private double[][] urgencies(long due) {
-        double[][] urgencies = new double[lanes.size()][];
-        for (int c = 0; c < lanes.size(); c++) {
-            long[] ends = null;
-            for (long later = due; ends == null; later += Math.max(60, later / 4)) {
-                ends = lanes.get(c).deadlines(0, later, floor.calendar());
-                if (later > WorkCalendar.NEVER / 8) {
-                    ends = new long[lanes.get(c).size()];
-                }
-            }
-            urgencies[c] = Arrays.stream(ends).asDoubleStream().toArray();
+        long[][] ends = lanes.deadlines(due);
+        for (long later = due; ends == null && later < WorkCalendar.NEVER / 8; later += Math.max(60, later / 4)) {
+            ends = lanes.deadlines(later);
         }
-        return urgencies;
+        return ends == null
+                ? lanes.list().stream().map(lane -> new double[lane.size()]).toArray(double[][]::new)
+                : Arrays.stream(ends).map(lane -> Arrays.stream(lane).asDoubleStream().toArray())
+                        .toArray(double[][]::new);
     }
 
     /**
@@ -108,11 +103,12 @@ public final class Scheduling {
     private Order improved(Order start, long bound, int[] capacity, Search search) {
         Order best = start;
         int m = lanes.size();
-        int steps = lanes.stream().mapToInt(Lane::size).sum();
+        int steps = lanes.steps();
         long tries = Math.min(MOST_TRIES, patience(steps) / Math.max(1, (long) steps * steps));
         SplittableRandom random = new SplittableRandom(steps);
-        int[] kept = IntStream.range(0, m).boxed().sorted(Comparator.comparingLong((Integer c) -> -ScheduleBound
-                .alone(lanes.get(c), floor.calendar()))).mapToInt(Integer::intValue).toArray();
+        long[] alone = lanes.alone();
+        int[] kept = IntStream.range(0, m).boxed().sorted(Comparator.comparingLong((Integer c) -> -alone[c]))
+                .mapToInt(Integer::intValue).toArray();
         Order now = filled(kept, capacity);
         if (now == null) {
             return best;
@@ -134,7 +130,7 @@ public final class Scheduling {
     private Order varied(Order start, long bound, Search search) {
         Order best = start;
         Order now = null;
-        int steps = lanes.stream().mapToInt(Lane::size).sum();
+        int steps = lanes.steps();
         long tries = Math.min(MOST_TRIES, patience(steps) / Math.max(1, 14L * steps * lanes.size()));
         SplittableRandom random = new SplittableRandom(steps);
         double[][] kept = urgencies(bound);
@@ -193,24 +189,21 @@ public final class Scheduling {
     }
 
     private @Nullable Order filled(int[] order, int[] capacity) {
-        Timetable table = new Timetable(lanes, floor.calendar(), capacity);
+        Timetable table = new Timetable(lanes, capacity);
         return table.fill(order) ? started(table.order()) : null;
     }
 
     /** Every step of an order as early as the order allows. */
     private Order started(int[] order) {
         int[] next = new int[lanes.size()];
-        long[] ready = new long[lanes.size()];
-        for (int c = 0; c < ready.length; c++) {
-            ready[c] = lanes.get(c).ready;
-        }
+        long[] ready = lanes.ready();
         long now = 0;
         for (int c : order) {
             Lane lane = lanes.get(c);
             int task = next[c]++;
             now = floor.calendar().place(Math.max(now, Math.max(ready[c], lane.notBefore[task])), lane.hands[task])
                     + lane.hands[task];
-            ready[c] = now + lane.wait[task];
+            lanes.done(c, task, now + lane.wait[task], ready);
         }
         return new Order(order, Arrays.stream(ready).max().orElse(0), Arrays.stream(ready).sum(), late(ready));
     }
@@ -239,12 +232,9 @@ public final class Scheduling {
     private @Nullable Order decode(double[][] urgencies, int within) {
         int m = lanes.size();
         int[] next = new int[m];
-        long[] ready = new long[m];
-        for (int c = 0; c < m; c++) {
-            ready[c] = lanes.get(c).ready;
-        }
+        long[] ready = lanes.ready();
         int[] free = floor.free();
-        int total = lanes.stream().mapToInt(Lane::size).sum();
+        int total = lanes.steps();
         int[] order = new int[total];
         long[] starts = new long[m];
         long now = 0;
@@ -274,7 +264,7 @@ public final class Scheduling {
             Lane lane = lanes.get(chosen);
             int task = next[chosen]++;
             now = starts[chosen] + lane.hands[task];
-            ready[chosen] = now + lane.wait[task];
+            lanes.done(chosen, task, now + lane.wait[task], ready);
             lane.move(task, free);
             order[step] = chosen;
         }
@@ -288,7 +278,7 @@ public final class Scheduling {
     private Schedule schedule(Order order, long bound, boolean proved, String proof) {
         List<Schedule.Step> steps = new ArrayList<>();
         int[] next = new int[lanes.size()];
-        long[] ready = lanes.stream().mapToLong(lane -> lane.ready).toArray();
+        long[] ready = lanes.ready();
         long now = 0;
         for (int c : order.lanes()) {
             Lane lane = lanes.get(c);
@@ -296,7 +286,7 @@ public final class Scheduling {
             long start = floor.calendar().place(Math.max(now, Math.max(ready[c], lane.notBefore[task])),
                     lane.hands[task]);
             now = start + lane.hands[task];
-            ready[c] = now + lane.wait[task];
+            lanes.done(c, task, now + lane.wait[task], ready);
             steps.add(new Schedule.Step(numbers.get(c), task, start, now, ready[c]));
         }
         List<Long> done = new ArrayList<>();

@@ -12,20 +12,22 @@ import org.jspecify.annotations.Nullable;
 final class Timetable {
     private static final int MOST_RETRIES = 400;
 
-    private final List<Lane> lanes;
+    private final Lanes lanes;
     private final WorkCalendar calendar;
     private final int[] capacity;
     private final List<List<long[]>> holds = new ArrayList<>();
     private final long[][] starts;
+    private final boolean[] placed;
     private long[] busyFrom = new long[64];
     private long[] busyTo = new long[64];
     private int busy;
 
-    Timetable(List<Lane> lanes, WorkCalendar calendar, int[] capacity) {
+    Timetable(Lanes lanes, int[] capacity) {
         this.lanes = lanes;
-        this.calendar = calendar;
+        this.calendar = lanes.calendar;
         this.capacity = capacity;
         this.starts = new long[lanes.size()][];
+        this.placed = new boolean[lanes.size()];
         for (int r = 0; r < capacity.length; r++) {
             holds.add(new ArrayList<>());
         }
@@ -59,27 +61,35 @@ final class Timetable {
     }
 
     private boolean put(int number) {
+        if (placed[number]) {
+            return true;
+        }
+        int leader = lanes.leader(number);
+        if (leader >= 0 && !put(leader)) {
+            return false;
+        }
+        placed[number] = true;
         Lane lane = lanes.get(number);
         starts[number] = new long[lane.size()];
-        long at = lane.ready;
+        long at = Math.max(lane.ready, leader < 0 ? 0 : released(leader));
         int task = 0;
         while (task < lane.size()) {
             int last = lane.lastOfHold(task);
-            long[] placed = placeHold(lane, task, last, at);
-            if (placed == null) {
+            long[] hold = placeHold(lane, task, last, at);
+            if (hold == null) {
                 return false;
             }
             for (int i = task; i <= last; i++) {
-                starts[number][i] = placed[i - task];
-                take(placed[i - task], placed[i - task] + lane.hands[i]);
+                starts[number][i] = hold[i - task];
+                take(hold[i - task], hold[i - task] + lane.hands[i]);
             }
             for (int r = 0; r < capacity.length; r++) {
                 if (lane.takes[task][r] > 0) {
-                    holds.get(r).add(new long[]{placed[0], placed[last - task] + lane.hands[last],
+                    holds.get(r).add(new long[]{hold[0], hold[last - task] + lane.hands[last],
                         lane.takes[task][r]});
                 }
             }
-            at = placed[last - task] + lane.hands[last] + lane.wait[last];
+            at = hold[last - task] + lane.hands[last] + lane.wait[last];
             for (int r = 0; r < capacity.length; r++) {
                 if (lane.heldUntil(r) == last) {
                     holds.get(r).add(new long[]{0, at - lane.wait[last], lane.frees[last][r]});
@@ -88,6 +98,12 @@ final class Timetable {
             task = last + 1;
         }
         return true;
+    }
+
+    /** When what a lane does for all is done. */
+    private long released(int leader) {
+        int task = lanes.releasing(leader);
+        return starts[leader][task] + lanes.get(leader).hands[task] + lanes.get(leader).wait[task];
     }
 
     /** Starts of the steps during which something is held, so that there is enough of it all the while. */

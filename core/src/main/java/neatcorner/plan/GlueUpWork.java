@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * How a job's frames are put together.
  *
  * @param glue  the glue-up of one frame
- * @param chain all steps of the first, from the saw to the wall
+ * @param chain all steps of the first, from the saw to the wall; frames of one job are milled and sawn together, with it
  * @param again those of one more, for which the tools are set already
  */
 public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain again) {
@@ -44,30 +44,32 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
         Job job = plan.job();
         GluePlan glue = GluePlan.of(frame, job.glueUp(), job.shop());
         double metres = Length.sum(plan.pieces().stream().map(Piece::longPoint).toList()).toMm() / 1000;
-        return new GlueUpWork(frame, glue, chain(plan, glue, metres, false), chain(plan, glue, metres, true));
+        return new GlueUpWork(frame, glue, chain(plan, glue, metres, job.quantity()),
+                chain(plan, glue, metres, 0));
     }
 
-    private static Chain chain(Plan plan, GluePlan glue, double metres, boolean again) {
+    private static Chain chain(Plan plan, GluePlan glue, double metres, int frames) {
         Job job = plan.job();
-        return FrameChain.of(job.title(), again, plan.pieces().size(), metres, job.pack().layers().size(),
-                preparation(plan, metres, again), job.reinforcement(), glue, job.glueUp());
+        return FrameChain.of(job.title(), frames, plan.pieces().size(), metres, job.pack().layers().size(),
+                preparation(plan, metres, frames), job.reinforcement(), glue, job.glueUp());
     }
 
-    /** Minutes of work on the wood; tools are set up, and boards prepared, with the first frame. */
-    private static Preparation preparation(Plan plan, double metres, boolean again) {
+    /** Minutes of work on the wood of so many frames; for none, those of a frame whose wood was prepared with another's. */
+    private static Preparation preparation(Plan plan, double metres, int frames) {
         Section section = plan.job().section();
         List<MillPass> passes = Passes.of(section);
         long after = passes.stream().filter(pass -> pass.isAfterAssembly(section)).count();
         long before = passes.size() - after;
-        double boards = again
+        double rabbet = after == 0
                 ? 0
-                : BoardWork.of(plan).stream().mapToDouble(GlueUpWork::minutes).sum();
+                : after * PASS_METRE * metres + SQUARE_CORNER * plan.pieces().size();
+        if (frames == 0) {
+            return new Preparation(0, 0, 0, rabbet);
+        }
         int plies = section.milling().layers().plies().size();
-        return new Preparation(boards, plies == 0 ? 0 : SET_UP + plies * SPREAD_METRE * metres,
-                before * ((again ? 0 : SET_UP) + PASS_METRE * metres),
-                after == 0
-                        ? 0
-                        : (again ? 0 : SET_UP) + after * PASS_METRE * metres + SQUARE_CORNER * plan.pieces().size());
+        return new Preparation(BoardWork.of(plan).stream().mapToDouble(GlueUpWork::minutes).sum(),
+                plies == 0 ? 0 : SET_UP + plies * SPREAD_METRE * metres * frames,
+                before * (SET_UP + PASS_METRE * metres * frames), after == 0 ? 0 : SET_UP + rabbet);
     }
 
     /** Cross-cuts, jointing, resawing, planing and ripping of one kind of board. */

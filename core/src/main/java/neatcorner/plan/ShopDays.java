@@ -38,7 +38,9 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
         List<Chain> chains = new ArrayList<>();
         for (int i = 1; work != null && i <= plan.job().quantity(); i++) {
             String name = plan.job().quantity() == 1 ? plan.job().title() : plan.job().title() + " · " + i;
-            chains.add(new Chain(name, (i == 1 ? work.chain() : work.again()).tasks()));
+            chains.add(i == 1
+                    ? work.chain().named(name)
+                    : work.again().named(name).following(chains.getFirst().frame()));
         }
         return chains;
     }

@@ -264,15 +264,17 @@ class CornerPlanTest {
         List<Chain> chains = ShopDays.chains(Planner.plan(job));
         assertEquals(3, chains.size());
         List<String> names = chains.getFirst().tasks().stream().map(task -> task.name()).toList();
-        assertEquals(List.of("Mill the section", "Saw the pieces"), names.subList(0, 2));
+        assertEquals(List.of("Mill the section of all 3 frames", "Saw the pieces of all 3 frames"),
+                names.subList(0, 2));
         assertTrue(names.indexOf("Out of the clamps") < names.indexOf("Cut slots, glue the splines"));
         assertTrue(names.getLast().startsWith("Fit out"));
         List<String> later = chain(job, RabbetWay.AFTER_ASSEMBLY);
-        assertEquals("Saw the pieces", later.getFirst(), "nothing is milled before");
+        assertEquals("Saw the pieces of all 3 frames", later.getFirst(), "nothing is milled before");
         assertTrue(later.indexOf("Out of the clamps") < later.indexOf("Rout the rabbet, square its corners"));
-        assertEquals("Saw the pieces", chain(job, RabbetWay.READY).getFirst());
-        assertTrue(chains.get(1).tasks().getFirst().hands() < chains.getFirst().tasks().getFirst().hands(),
-                "the saw is set already");
+        assertEquals("Saw the pieces", chain(job.withQuantity(1), RabbetWay.READY).getFirst());
+        assertEquals(List.of(2, 0, 0), chains.stream().map(Chain::forAll).toList());
+        assertEquals("Sand the faces", chains.get(1).tasks().getFirst().name(), "its wood is sawn with the first's");
+        assertEquals(chains.getFirst().frame(), chains.get(2).follows());
         for (School school : School.values()) {
             for (neatcorner.glueup.SqueezeOut out : neatcorner.glueup.SqueezeOut.values()) {
                 Plan plan = Planner.plan(job.withQuantity(1).withGlueUp(job.glueUp().withSchool(school)
@@ -280,6 +282,34 @@ class CornerPlanTest {
                 assertTrue(ShopDays.of(plan, Search.PATIENT).schedule().proved(), school + " " + out);
             }
         }
+    }
+
+    /** One setting after the other for the whole batch, as the saw list has it: only the first frame brings the saw into the days. */
+    @Test
+    void whatTheSawListCutsTogetherIsSawnTogether() {
+        Job job = splined(22).withQuantity(4);
+        ShopDays days = ShopDays.of(Planner.plan(job), Search.PATIENT);
+        List<neatcorner.glueup.Schedule.Step> steps = days.schedule().steps();
+        int sawn = 0;
+        while (!days.chains().get(steps.get(sawn).chain()).tasks().get(steps.get(sawn).task()).name()
+                .startsWith("Saw")) {
+            assertEquals(0, steps.get(sawn++).chain(), "nothing else is begun before the saw");
+        }
+        int last = sawn;
+        assertTrue(steps.stream().filter(step -> step.chain() > 0)
+                .allMatch(step -> step.start() >= steps.get(last).ready()));
+        int pieces = Planner.plan(job).pieces().size();
+        assertEquals(5 + Math.round(1.5 * 4 * pieces), steps.get(sawn).end() - steps.get(sawn).start(),
+                "one setting up, and a minute and a half for each piece");
+        DayProgress begun = DayProgress.NONE.finished(days.chains().getFirst().frame(), days.start().toInstant())
+                .finished(days.chains().getFirst().frame(), days.start().plusMinutes(20).toInstant());
+        ShopDays rest = begun.rest(days.chains(), job.shop(), days.start().plusMinutes(20), Search.PATIENT);
+        assertTrue(rest.chains().stream().allMatch(chain -> chain.follows() == null), "the wood is there");
+        assertEquals(0, rest.schedule().steps().getFirst().start());
+        DayProgress ahead = DayProgress.NONE.finished(days.chains().get(2).frame(), days.start().toInstant());
+        assertEquals(null,
+                ahead.rest(days.chains(), job.shop(), days.start(), Search.PATIENT).chains().get(2).follows(),
+                "a frame that was begun waits for none");
     }
 
     /** Two bands of 0.6 m do not go round a frame of 4 m, however many frames there are to do first. */
@@ -314,10 +344,10 @@ class CornerPlanTest {
         ZonedDateTime monday = ZonedDateTime.of(2026, 11, 23, 8, 0, 0, 0, ZoneOffset.UTC);
         DayProgress none = DayProgress.NONE;
         ShopDays first = none.rest(chains, Jobs.chart().shop(), monday, Search.PATIENT);
-        Instant late = monday.plusMinutes(50).toInstant();
+        Instant late = monday.plusMinutes(90).toInstant();
         String frame = chains.getFirst().frame();
         DayProgress sawn = none.finished(frame, late).finished(frame, late).finished(frame, late);
-        ShopDays after = sawn.rest(chains, Jobs.chart().shop(), monday.plusMinutes(50), Search.PATIENT);
+        ShopDays after = sawn.rest(chains, Jobs.chart().shop(), monday.plusMinutes(90), Search.PATIENT);
         assertEquals(chains.getFirst().tasks().size() - 3, after.chains().getFirst().tasks().size());
         assertTrue(after.at(after.schedule().end()).isAfter(first.at(first.schedule().end()).plusMinutes(5)));
         long unclamp = after.schedule().steps().stream().filter(step -> step.chain() == 0).findFirst().orElseThrow()

@@ -163,12 +163,16 @@ final class ShopDay {
         });
     }
 
-    /** Frames of one name get numbers. */
+    /** Frames of one name get numbers; those that follow another follow it under its new name. */
     private static List<Chain> apart(List<Chain> chains) {
         Map<String, Integer> seen = new HashMap<>();
+        Map<String, String> named = new HashMap<>();
         return chains.stream().map(chain -> {
             int count = seen.merge(chain.frame(), 1, Integer::sum);
-            return count == 1 ? chain : new Chain(chain.frame() + " (" + count + ")", chain.tasks());
+            String name = count == 1 ? chain.frame() : chain.frame() + " (" + count + ")";
+            named.put(chain.frame(), name);
+            String follows = chain.follows();
+            return chain.named(name).following(follows == null ? null : named.getOrDefault(follows, follows));
         }).toList();
     }
 
