@@ -1,6 +1,8 @@
 package neatcorner.figure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import neatcorner.measure.Length;
@@ -8,7 +10,9 @@ import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
 import neatcorner.plan.Plan;
-import neatcorner.section.Rabbet;
+import neatcorner.section.Profile;
+import neatcorner.section.Spot;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * The frame put together, as a body: its section swept round the outline, shaded by the light, with grain along each piece.
@@ -21,11 +25,19 @@ public final class SolidFigure {
     /** Faces of a curve lie a little over each other, so that no light shows between them. */
     private static final double SEAM = 0.08;
     private static final double[] GRAIN = {0.18, 0.37, 0.52, 0.71, 0.86};
+    /** A strip of the section with less than this shows no grain of its own, mm. */
+    private static final double NARROW = 3;
+    /** How far a curve of the section may be drawn off, mm. */
+    private static final double CURVE = 0.12;
+    /** Where the section turns by less, no edge is seen, radians. */
+    private static final double CREASE = Math.toRadians(28);
 
     private final Plan plan;
     private final Contours contours;
     private final double[][] turn;
     private final List<Face> faces = new ArrayList<>();
+    private final double[][] section;
+    private final boolean[] creased;
 
     /** A flat face in space with its grain. */
     private record Face(List<double[]> corners, double light, double depth, List<double[][]> grain,
@@ -35,6 +47,8 @@ public final class SolidFigure {
         this.plan = plan;
         this.contours = contours;
         this.turn = rotation(yaw, pitch);
+        this.section = section(plan);
+        this.creased = creased(section);
     }
 
     /**
@@ -49,7 +63,6 @@ public final class SolidFigure {
     }
 
     private Figure draw() {
-        double[][] section = section();
         Loop[] loops = new Loop[section.length];
         double[] depths = new double[section.length];
         double slope = plan.job().outline().slope().radians();
@@ -61,7 +74,7 @@ public final class SolidFigure {
         for (int side = 0; side < sides; side++) {
             for (int k = 0; k < section.length; k++) {
                 int next = (k + 1) % section.length;
-                add(loops[k], depths[k], loops[next], depths[next], side);
+                add(loops[k], depths[k], loops[next], depths[next], side, k);
             }
         }
         faces.sort(Comparator.comparingDouble(Face::depth).reversed());
@@ -83,14 +96,34 @@ public final class SolidFigure {
                 Figure.Margin.all(40), marks.list());
     }
 
-    /** The section as made: across from the sight edge, and back from the face. */
-    private double[][] section() {
-        Rabbet rabbet = plan.job().section().rabbet();
-        double w = plan.job().section().width().toMm();
-        double t = plan.job().section().thickness().toMm();
-        double rw = rabbet.width().toMm();
-        double rd = rabbet.depth().toMm();
-        return new double[][]{{0, 0}, {w, 0}, {w, t}, {rw, t}, {rw, t - rd}, {0, t - rd}};
+    /** The section as milled, curves in fewer steps: across from the sight edge, and back from the face; from front to outside. */
+    private static double[][] section(Plan plan) {
+        List<Spot> spots = Profile.outlines(DouglasPeuckerSimplifier.simplify(
+                Profile.of(plan.job().section()).finished(), CURVE)).stream()
+                .max(Comparator.comparingInt(List::size)).orElse(List.of());
+        double[][] turns = spots.stream().map(spot -> new double[]{spot.x(), spot.y()}).toArray(double[][]::new);
+        double area = 0;
+        for (int k = 0; k < turns.length; k++) {
+            double[] next = turns[(k + 1) % turns.length];
+            area += turns[k][0] * next[1] - next[0] * turns[k][1];
+        }
+        if (area < 0) {
+            Collections.reverse(Arrays.asList(turns));
+        }
+        return turns;
+    }
+
+    /** At which of its turns the section has an edge that is seen; a curve has none. */
+    private static boolean[] creased(double[][] section) {
+        boolean[] creased = new boolean[section.length];
+        for (int k = 0; k < section.length; k++) {
+            double[] before = section[(k + section.length - 1) % section.length];
+            double[] after = section[(k + 1) % section.length];
+            double in = Math.atan2(section[k][1] - before[1], section[k][0] - before[0]);
+            double out = Math.atan2(after[1] - section[k][1], after[0] - section[k][0]);
+            creased[k] = Math.abs(Math.IEEEremainder(out - in, 2 * Math.PI)) > CREASE;
+        }
+        return creased;
     }
 
     /** Where a place of the section runs round the frame; wider sides have it farther out in proportion. */
@@ -110,7 +143,7 @@ public final class SolidFigure {
         return new Loop(between);
     }
 
-    private void add(Loop a, double depthA, Loop b, double depthB, int side) {
+    private void add(Loop a, double depthA, Loop b, double depthB, int side, int strip) {
         double[] p = turned(a.at(side), depthA);
         double[] q = turned(a.at(side + 1), depthA);
         double[] r = turned(b.at(side + 1), depthB);
@@ -124,11 +157,19 @@ public final class SolidFigure {
                 ? 0
                 : (normal[0] * LIGHT[0] + normal[1] * LIGHT[1] + normal[2] * LIGHT[2]) / length;
         double light = DARKEST + (BRIGHTEST - DARKEST) * Math.max(0, facing);
+        int next = (strip + 1) % section.length;
+        double wide = Math.hypot(section[next][0] - section[strip][0], section[next][1] - section[strip][1]);
         List<double[][]> grain = new ArrayList<>();
-        for (double share : GRAIN) {
+        for (double share : wide < NARROW ? new double[0] : GRAIN) {
             grain.add(new double[][]{mix(p, s, share), mix(q, r, share)});
         }
-        List<double[][]> edges = new ArrayList<>(List.of(new double[][]{p, q}, new double[][]{s, r}));
+        List<double[][]> edges = new ArrayList<>();
+        if (creased[strip]) {
+            edges.add(new double[][]{p, q});
+        }
+        if (creased[next]) {
+            edges.add(new double[][]{s, r});
+        }
         if (isJoint(side)) {
             edges.add(new double[][]{p, s});
         }

@@ -172,6 +172,24 @@ public final class Fields {
                         : operation);
     }
 
+    /** How far an edge's tool is set in across the face. */
+    public static Field milledInset(int place) {
+        return milled("milled.inset." + place, "Set in across the face", place,
+                operation -> operation instanceof Operation.Shaped shaped ? shaped.inset() : Length.ZERO,
+                (operation, length) -> operation instanceof Operation.Shaped shaped
+                        ? shaped.withInset(length)
+                        : operation);
+    }
+
+    /** How far an edge's tool is set in down the side. */
+    public static Field milledSunk(int place) {
+        return milled("milled.sunk." + place, "Set in down the side", place,
+                operation -> operation instanceof Operation.Shaped shaped ? shaped.sunk() : Length.ZERO,
+                (operation, length) -> operation instanceof Operation.Shaped shaped
+                        ? shaped.withSunk(length)
+                        : operation);
+    }
+
     private static Field milled(String id, String title, int place, Function<Operation, Length> get,
             BiFunction<Operation, Length, Operation> set) {
         return section(id, title, section -> get.apply(operation(section, place)),

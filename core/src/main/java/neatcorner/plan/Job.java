@@ -9,6 +9,7 @@ import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Workshop;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
@@ -87,6 +88,14 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
     public Job withOutline(Outline newOutline) {
         return new Job(title, units, quantity, newOutline, sizeOf, size, clearance, pack, section, joint, reinforcement,
                 stock, saw, checks, glueUp, shop);
+    }
+
+    /** With faces that slope by another angle; a rabbet that was level stays level. */
+    public Job sloped(Angle slope) {
+        boolean level = section.rabbet().isTilted()
+                && Math.abs(section.rabbet().tilt().degrees() - outline.slope().degrees()) < 1e-9;
+        return withOutline(outline.withSlope(slope))
+                .withSection(level ? section.withRabbet(section.rabbet().withTilt(slope)) : section);
     }
 
     public Job withSize(SizeOf of, Opening newSize) {

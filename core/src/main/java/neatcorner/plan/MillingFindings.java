@@ -2,13 +2,16 @@ package neatcorner.plan;
 
 import static neatcorner.plan.Station.SECTION;
 
+import java.util.Arrays;
 import java.util.List;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.section.EdgeShape;
 import neatcorner.section.Face;
 import neatcorner.section.Layers;
+import neatcorner.section.MillPass;
 import neatcorner.section.Milling;
 import neatcorner.section.Operation;
 import neatcorner.section.Passes;
@@ -37,6 +40,7 @@ final class MillingFindings {
             fits &= fits(section, order.get(i), i, findings);
             addPasses(section, order.get(i), i, findings);
         }
+        addTilts(section, order, findings);
         if (!section.milling().shapes() || !fits) {
             return;
         }
@@ -128,6 +132,27 @@ final class MillingFindings {
                     each, most),
                     new Remedy(Sentence.of("Take {0} passes", Scalar.count(needed)), j -> with(j, place,
                             operation.withPasses(0)))));
+        }
+    }
+
+    /** Cuts for which no blade tilts far enough; makers lean the stick on a ramp for the rest. */
+    private static void addTilts(Section section, List<Operation> order, List<Finding> findings) {
+        Angle[] steepest = new Angle[order.size()];
+        Arrays.fill(steepest, Angle.ZERO);
+        for (MillPass pass : Passes.of(section)) {
+            Angle tilt = pass.tilt();
+            if (tilt != null && pass.tool() == Tool.SAW && tilt.degrees() > steepest[pass.operation()].degrees()) {
+                steepest[pass.operation()] = tilt;
+            }
+        }
+        for (int i = 0; i < steepest.length; i++) {
+            double ramp = steepest[i].degrees() - Passes.MOST_TILT.degrees();
+            if (ramp > 0.05) {
+                findings.add(Finding.check("pass.too-tilted", SECTION, Sentence.of("The " + order.get(i).title()
+                        + " wants the blade tilted {0}, and a table saw tilts {1} at most. Tilt it {1}, and lean the stick"
+                        + " on a ramp of {2} against a tall fence, clamped or in a carrier.", steepest[i],
+                        Passes.MOST_TILT, Angle.ofDegrees(ramp)), null));
+            }
         }
     }
 

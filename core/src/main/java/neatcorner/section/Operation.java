@@ -88,6 +88,7 @@ public sealed interface Operation {
         public Shaped withSunk(Length newSunk) {
             return new Shaped(shape, edge, size, depth, passes, inset, newSunk);
         }
+
         @Override
         public String title() {
             return shape.title();

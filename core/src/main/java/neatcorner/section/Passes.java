@@ -20,8 +20,8 @@ public final class Passes {
     public static final Length DEEPEST = Length.mm(4);
     /** Deepest cut of a saw blade or dado set in one pass, common practice. */
     public static final Length DEEPEST_SAWN = Length.mm(25);
-    /** A blade tilts no further, radians. */
-    private static final double MOST_TILT = Math.toRadians(45) + 1e-9;
+    /** A table saw's blade tilts no further, common practice. */
+    public static final Angle MOST_TILT = Angle.ofDegrees(45);
     /** Width of a blade as it is drawn, mm. */
     private static final double BLADE = 3;
 
@@ -191,7 +191,7 @@ public final class Passes {
         double t = section.thickness().toMm();
         Spot foot = cut.foot();
         Geometry kerf = slot(foot, cut.top(), tilt);
-        if (tilt <= MOST_TILT || cut.top().x() > 1e-6) {
+        if (tilt <= MOST_TILT.radians() + 1e-9 || cut.top().x() > 1e-6) {
             double atTable = foot.x() - (t - foot.y()) * Math.tan(tilt);
             return new MillPass(index, of, number, Tool.SAW, Face.BACK, Face.OUTER,
                     Length.mm(outerEdge(index) - atTable), null, Length.mm(t - foot.y()), section.rabbet().tilt(), true,

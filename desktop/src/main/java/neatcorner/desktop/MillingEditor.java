@@ -58,6 +58,7 @@ final class MillingEditor extends FlowPane {
             Edge edge = shape == EdgeShape.RABBET ? Edge.BACK_OUTER : Edge.FRONT_OUTER;
             item(menu, shape.title(), new Operation.Shaped(shape, edge, size, depth, 0));
         }
+        item(menu, "ogee", Operation.Shaped.ogee(Edge.FRONT_OUTER, units.either(6, 0.25), units.either(4, 3.0 / 16)));
         item(menu, "groove", new Operation.Groove(Face.FRONT, units.either(10, 0.375), units.either(6, 0.25),
                 units.either(4, 3.0 / 16), 0));
         menu.getItems().add(new SeparatorMenuItem());
@@ -65,11 +66,19 @@ final class MillingEditor extends FlowPane {
     }
 
     private void item(MenuButton menu, String title, Operation operation) {
+        item(menu, title, List.of(operation));
+    }
+
+    /** What is made of several cuts is added as these, so that each can be sized and moved. */
+    private void item(MenuButton menu, String title, List<? extends Operation> operations) {
         MenuItem item = new MenuItem(bench.notation().get().words(capital(title)));
         item.setOnAction(e -> {
             Milling milling = bench.job().section().milling();
             chosen = milling.operations().size() + 1;
-            edit(milling.plus(operation));
+            for (Operation operation : operations) {
+                milling = milling.plus(operation);
+            }
+            edit(milling);
         });
         menu.getItems().add(item);
     }
@@ -148,6 +157,8 @@ final class MillingEditor extends FlowPane {
                     nodes.add(length(plan, notation, Fields.milledDepth(chosen),
                             shaped.shape() == EdgeShape.BEAD ? "Quirk" : "Depth"));
                 }
+                nodes.add(length(plan, notation, Fields.milledInset(chosen), "Set in"));
+                nodes.add(length(plan, notation, Fields.milledSunk(chosen), "Down the side"));
             }
             case Operation.Groove groove -> {
                 nodes.add(faces(groove, notation));

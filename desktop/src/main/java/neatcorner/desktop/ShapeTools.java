@@ -77,8 +77,8 @@ final class ShapeTools {
         spin(segments, "segments", this::takeSegments);
         board = new LengthBox(bench, Fields.BOARD_WIDTH, "Widest board");
         rise = new LengthBox(bench, Fields.RISE, "Rise");
-        slope = new AngleBox("Slope of the faces", "slope", 0, 90,
-                angle -> bench.edit(bench.job().withOutline(bench.job().outline().withSlope(angle))));
+        slope = new AngleBox("Faces slope inwards by", "slope", 0, 90,
+                angle -> bench.edit(bench.job().sloped(angle)));
         measured.setId("as-measured");
         templates.setId("templates");
         editor = new TraverseEditor(bench, this::closeEditor);
@@ -142,10 +142,10 @@ final class ShapeTools {
         closeEditor();
         Opening size = job.size();
         Length least = Length.min(size.width(), size.height());
-        Outline flat = wanted == Kind.ARCH || wanted == Kind.CIRCLE || wanted == Kind.ELLIPSE
-                ? job.outline().withSlope(Angle.ZERO)
-                : job.outline();
-        Job based = job.withOutline(flat);
+        Job based = wanted == Kind.ARCH || wanted == Kind.CIRCLE || wanted == Kind.ELLIPSE
+                ? job.sloped(Angle.ZERO)
+                : job;
+        Outline flat = based.outline();
         bench.edit(switch (wanted) {
             case RECTANGLE -> based.withOutline(flat.withShape(new Shape.Rectangle()));
             case REGULAR -> based.withOutline(flat.withShape(new Shape.Regular(8, false))).withSize(job.sizeOf(),

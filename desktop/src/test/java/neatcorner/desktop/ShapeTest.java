@@ -5,10 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import javafx.application.Platform;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import neatcorner.measure.Angle;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Shape;
 import org.junit.jupiter.api.BeforeEach;
@@ -153,6 +155,20 @@ class ShapeTest extends WindowTest {
         type(robot, "#field-slope", "45");
         assertTrue(read(robot, ".slate").contains("35.26"), read(robot, ".slate"));
         assertTrue(read(robot, ".slate").contains("30"), read(robot, ".slate"));
+    }
+
+    /** The rabbet is cut level by its remedy, and stays so whatever the slope is then. */
+    @Test
+    void aLevelRabbetStaysLevelWhenTheSlopeIsTypedAnew(FxRobot robot) {
+        type(robot, "#field-slope", "8");
+        Platform.runLater(() -> bench.edit(bench.job().withSection(bench.job().section().withRabbet(
+                bench.job().section().rabbet().withTilt(Angle.ofDegrees(8))))));
+        settle();
+        type(robot, "#field-slope", "10");
+        assertEquals(10, bench.job().section().rabbet().tilt().degrees(), 1e-9);
+        robot.clickOn("#shape-circle");
+        settle();
+        assertEquals(0, bench.job().section().rabbet().tilt().degrees(), 1e-9, "a round frame is flat");
     }
 
     private static void put(FxRobot robot, String field, String text) {

@@ -2,6 +2,7 @@ package neatcorner.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
@@ -15,6 +16,7 @@ import neatcorner.figure.Point;
 import neatcorner.figure.SticksFigure;
 import neatcorner.measure.Length;
 import neatcorner.plan.Job;
+import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
 import neatcorner.section.Operation;
 import neatcorner.section.Passes;
@@ -65,6 +67,22 @@ class WoodTest extends WindowTest {
             settle();
         }
         assertTrue(read(robot, ".slate").contains("round-over"), read(robot, ".slate"));
+    }
+
+    /** A cove and a round-over, each with its own sizes and how far it is set in. */
+    @Test
+    void anOgeeIsMilledAsItsTwoCuts(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        choose(robot, "#mill", "Ogee");
+        List<Operation> cuts = bench.job().section().milling().operations();
+        assertEquals(Operation.Shaped.ogee(Edge.FRONT_OUTER, Length.mm(6), Length.mm(4)), cuts);
+        type(robot, "#field-milled-sunk-1", "5");
+        robot.clickOn("#op-2");
+        settle();
+        type(robot, "#field-milled-inset-2", "7");
+        List<Operation> sized = bench.job().section().milling().operations();
+        assertEquals(Length.mm(5), assertInstanceOf(Operation.Shaped.class, sized.get(0)).sunk());
+        assertEquals(Length.mm(7), assertInstanceOf(Operation.Shaped.class, sized.get(1)).inset());
     }
 
     @Test
