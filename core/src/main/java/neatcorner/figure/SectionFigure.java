@@ -235,7 +235,7 @@ public final class SectionFigure {
         double depth = section.rabbet().depth().toMm();
         double tilt = section.rabbet().tilt().radians();
         Point up = new Point(-Math.sin(tilt) * depth, Math.cos(tilt) * depth);
-        marks.dimension(floor, floor.plus(up.x(), up.y()), 26, section.rabbet().depth(), "Rabbet depth",
+        marks.dimension(foot, foot.plus(up.x(), up.y()), -30, section.rabbet().depth(), "Rabbet depth",
                 Fields.RABBET_DEPTH);
     }
 

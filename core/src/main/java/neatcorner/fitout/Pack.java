@@ -27,11 +27,20 @@ public record Pack(List<Layer> layers) {
      * lies on the step, or on the rest of the pack if that is higher.
      */
     public Length spare(Rabbet rabbet) {
-        Length backing = Length
-                .sum(layers.stream().filter(Layer.Backing.class::isInstance).map(Layer::thickness).toList());
-        Length front = thickness().minus(backing);
-        Length floor = rabbet.step() == null ? front : Length.max(front, rabbet.frontDepth());
-        return rabbet.depth().minus(floor).minus(backing);
+        Rabbet.Step step = rabbet.step();
+        return step != null && liesOnStep(rabbet)
+                ? step.depth().minus(backing())
+                : rabbet.depth().minus(thickness());
+    }
+
+    /** Whether the backing lies on the second step, above a gap, and not on the rest of the pack. */
+    public boolean liesOnStep(Rabbet rabbet) {
+        return rabbet.step() != null && rabbet.frontDepth().isMoreThan(thickness().minus(backing()));
+    }
+
+    /** Thickness of all that lies behind the art. */
+    public Length backing() {
+        return Length.sum(layers.stream().filter(Layer.Backing.class::isInstance).map(Layer::thickness).toList());
     }
 
     public Pack with(int index, Layer layer) {

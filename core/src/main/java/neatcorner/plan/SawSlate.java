@@ -2,6 +2,7 @@ package neatcorner.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
@@ -13,10 +14,12 @@ import neatcorner.saw.Saw;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawScale;
 import neatcorner.saw.SawSetting;
-import neatcorner.saw.Side;
 
-/** The slate at the saw: how it stands for the final cuts, and the stop for each length. */
+/** The slate at the saw: how it stands for the first cuts where that is otherwise, for the final cuts, and the stop for each length. */
 final class SawSlate {
+    /** Angles nearer than this are one setting, degrees. */
+    private static final double AS_NEAR = 1e-4;
+
     private final Plan plan;
     private final Saw saw;
     private final List<Slate.Row> rows = new ArrayList<>();
@@ -28,6 +31,7 @@ final class SawSlate {
 
     static Slate of(Plan plan) {
         SawSlate slate = new SawSlate(plan);
+        slate.firstCuts();
         SawSetting before = null;
         for (SawSetting setting : plan.settings()) {
             if (before == null || !before.cut().isNear(setting.cut())) {
@@ -39,13 +43,31 @@ final class SawSlate {
         return new Slate(slate.rows);
     }
 
+    /** Swung or tilted to a side to which no final cut is, the saw stands otherwise for the first cut. */
+    private void firstCuts() {
+        List<SawCut> known = new ArrayList<>(plan.settings().stream().map(plan::cutOf).toList());
+        for (SawCut cut : plan.cuts()) {
+            if (cut.kind() == SawCut.Kind.FIRST_MITER && known.stream().noneMatch(other -> standsAlike(cut, other))) {
+                known.add(cut);
+                stand(cut, "First cut: ", cut.piece().piece().name());
+            }
+        }
+    }
+
+    private boolean standsAlike(SawCut a, SawCut b) {
+        return a.swing(saw) == b.swing(saw) && a.leans(saw) == b.leans(saw)
+                && Math.abs(Math.abs(a.miter().degrees()) - Math.abs(b.miter().degrees())) < AS_NEAR
+                && Math.abs(Math.abs(a.bevel().degrees()) - Math.abs(b.bevel().degrees())) < AS_NEAR;
+    }
+
     private void saw(SawSetting setting) {
-        String pieces = String.join(", ", setting.pieces());
-        SawCut cut = plan.cutOf(setting);
-        Side swing = cut.swing(saw);
-        Angle shown = Angle.ofDegrees(Math.abs(setting.miter().degrees()));
-        rows.add(Slate.Row.large(SawWords.miterName(swing), Reading.computed("Miter for " + pieces, shown,
-                miterFormula(setting.cut()))));
+        stand(plan.cutOf(setting), "", String.join(", ", setting.pieces()));
+    }
+
+    private void stand(SawCut cut, String when, String pieces) {
+        Angle shown = Angle.ofDegrees(Math.abs(cut.miter().degrees()));
+        rows.add(Slate.Row.large(when(when, SawWords.miterName(cut.swing(saw))),
+                Reading.computed("Miter for " + pieces, shown, miterFormula(cut.end()))));
         Reading miter = Reading.given("Miter", shown);
         if (!saw.reachesMiter(shown)) {
             rows.add(Slate.Row.large("In the fixture, set", Reading.computed("In the fixture, set for " + pieces,
@@ -55,11 +77,15 @@ final class SawSlate {
             rows.add(Slate.Row.plain("Scale reads", Reading.computed("Scale reads for " + pieces,
                     saw.scale().reads(saw.set(shown)), "this scale counts from the fence")));
         }
-        if (setting.cut().isTilted()) {
-            rows.add(Slate.Row.large(SawWords.tiltName(cut.leans(saw)), Reading.computed("Tilt for " + pieces,
-                    Angle.ofDegrees(Math.abs(setting.bevel().degrees())),
-                    "the angle whose sine is the sine of half the turn at the corner × the sine of the slope")));
+        if (cut.end().isTilted()) {
+            rows.add(Slate.Row.large(when(when, SawWords.tiltName(cut.leans(saw))),
+                    Reading.computed("Tilt for " + pieces, Angle.ofDegrees(Math.abs(cut.bevel().degrees())),
+                            "the angle whose sine is the sine of half the turn at the corner × the sine of the slope")));
         }
+    }
+
+    private static String when(String when, String what) {
+        return when.isEmpty() ? what : when + what.substring(0, 1).toLowerCase(Locale.ROOT) + what.substring(1);
     }
 
     private String miterFormula(EndCut cut) {

@@ -33,8 +33,7 @@ final class SizeReadings {
             return Reading.given(name, value);
         }
         return plan.job().pack().mat()
-                .map(mat -> Reading.computed(name, value, "{0} + 2 × {1}", window(across),
-                        Reading.given("Overlap", mat.overlap())))
+                .map(mat -> around(name, value, window(across), "+", Reading.given("Overlap", mat.overlap())))
                 .orElseGet(() -> fromRabbet(name, value, across));
     }
 
@@ -47,8 +46,7 @@ final class SizeReadings {
             return Reading.given(name, value);
         }
         if (from == SizeOf.ART) {
-            return Reading.computed(name, value, "{0} − 2 × {1}", art(across),
-                    Reading.given("Overlap", mat.overlap()));
+            return around(name, value, art(across), "−", Reading.given("Overlap", mat.overlap()));
         }
         return Reading.computed(name, value, "{0} − {1} − {2}", pack(across), border(across, 0),
                 border(across, 1));
@@ -79,7 +77,7 @@ final class SizeReadings {
     }
 
     private Reading fromRabbet(String name, Length value, boolean across) {
-        return Reading.computed(name, value, "{0} − 2 × {1}", rabbet(across), clearance());
+        return around(name, value, rabbet(across), "−", clearance());
     }
 
     private Reading clearance() {
@@ -99,9 +97,8 @@ final class SizeReadings {
         String name = "Rabbet size, " + direction(across);
         return switch (from) {
             case RABBET -> Reading.given(name, value);
-            case ART -> Reading.computed(name, value, "{0} + 2 × {1}", pack(across), clearance());
-            case SIGHT, OUTSIDE ->
-                Reading.computed(name, value, "{0} + 2 × {1}", sight(across), rabbetWidth());
+            case ART -> around(name, value, pack(across), "+", clearance());
+            case SIGHT, OUTSIDE -> around(name, value, sight(across), "+", rabbetWidth());
         };
     }
 
@@ -111,7 +108,7 @@ final class SizeReadings {
         return switch (from) {
             case SIGHT -> Reading.given(name, value);
             case OUTSIDE -> sides(name, value, outside(across), "−", across);
-            case ART, RABBET -> Reading.computed(name, value, "{0} − 2 × {1}", rabbet(across), rabbetWidth());
+            case ART, RABBET -> around(name, value, rabbet(across), "−", rabbetWidth());
         };
     }
 
@@ -121,6 +118,13 @@ final class SizeReadings {
         return from == SizeOf.OUTSIDE
                 ? Reading.given(name, value)
                 : sides(name, value, sight(across), "+", across);
+    }
+
+    /** As much more, or less, on every side: twice of it across a rectangle, and not across another shape. */
+    private Reading around(String name, Length value, Reading base, String sign, Reading each) {
+        return Reading.computed(name, value, plan.job().outline().isRectangle()
+                ? "{0} " + sign + " 2 × {1}"
+                : "{0} " + sign + " {1} on every side, measured as this shape is", base, each);
     }
 
     /** Of another shape than a flat rectangle, edges are moved square to each side; their box is what is read. */

@@ -17,6 +17,7 @@ import neatcorner.outline.Opening;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Scarf;
 import neatcorner.section.Seat;
+import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.StickLayout;
 
@@ -84,9 +85,12 @@ public final class Slates {
         Section section = plan.job().section();
         Reading depth = depth(plan);
         Reading pack = Reading.computed("Pack", plan.job().pack().thickness(), "all layers, added up");
-        Reading spare = Reading.computed("Spare depth", plan.spareDepth(),
-                section.rabbet().step() == null ? "{0} − {1}" : "{0} − {1}, less any gap in front of the second step",
-                depth, pack);
+        Rabbet.Step step = plan.seat().rabbet().step();
+        Reading spare = step != null && plan.job().pack().liesOnStep(plan.seat().rabbet())
+                ? Reading.computed("Spare depth", plan.spareDepth(), "{0} − {1}, which lies on the step",
+                        Reading.given("Second step, depth", step.depth()),
+                        Reading.computed("Backing", plan.job().pack().backing(), "all backings, added up"))
+                : Reading.computed("Spare depth", plan.spareDepth(), "{0} − {1}", depth, pack);
         Reading thickness = Reading.given("Thickness", section.thickness());
         Reading rabbetWidth = carry(plan);
         Reading widest = Reading.given(section.rabbet().step() == null ? "Rabbet width" : "Second step, width",
@@ -94,11 +98,20 @@ public final class Slates {
         Reading face = Reading.given("Face width", section.width());
         Reading clearance = Reading.given("Clearance a side", plan.job().clearance());
         Scalar density = new Scalar(section.density(), "kg/m³", 0);
-        List<Slate.Row> rows = new ArrayList<>(List.of(Slate.Row.large("Rabbet depth", depth),
+        boolean tilted = section.rabbet().isTilted();
+        Reading lip = tilted
+                ? Reading.computed("Lip", section.lip(),
+                        "from the ledge's inner edge to the stick's front, square to the pack")
+                : Reading.computed("Lip", section.lip(), "{0} − {1}", thickness, cutDepth(plan));
+        Reading wall = tilted
+                ? Reading.computed("Wall", section.wall(),
+                        "from the foot of the rabbet's wall outwards, level with the pack")
+                : Reading.computed("Wall", section.wall(), "{0} − {1}", face, widest);
+        List<Slate.Row> rows = new ArrayList<>(List.of(
+                Slate.Row.large(plan.job().outline().isSloped() ? "Rabbet depth for the pack" : "Rabbet depth", depth),
                 Slate.Row.large("Spare", spare),
                 Slate.Row.plain("Pack", pack),
-                Slate.Row.plain("Lip", Reading.computed("Lip", section.lip(), "{0} − {1}", thickness, depth)),
-                Slate.Row.plain("Wall", Reading.computed("Wall", section.wall(), "{0} − {1}", face, widest)),
+                Slate.Row.plain("Lip", lip), Slate.Row.plain("Wall", wall),
                 Slate.Row.plain("Cover left",
                         Reading.computed("Cover left", plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth, clearance)),
                 Slate.Row.plain("Stick per metre",
@@ -115,7 +128,7 @@ public final class Slates {
 
     /** The rabbet's depth; where the faces slope, what of it lies behind the level plane that the pack lies in. */
     private static Reading depth(Plan plan) {
-        Reading cut = Reading.given("Rabbet depth", plan.job().section().rabbet().depth());
+        Reading cut = cutDepth(plan);
         return plan.job().outline().isSloped()
                 ? Reading.computed("Rabbet depth, level", plan.seat().rabbet().depth(),
                         plan.seat().flat()
@@ -123,6 +136,10 @@ public final class Slates {
                                 : "{0} × the cosine of the slope, less the width × its sine",
                         cut)
                 : cut;
+    }
+
+    private static Reading cutDepth(Plan plan) {
+        return Reading.given("Rabbet depth", plan.job().section().rabbet().depth());
     }
 
     /** How wide the rabbet carries the pack. */

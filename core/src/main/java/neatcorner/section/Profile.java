@@ -14,6 +14,9 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  * short straight steps, under 0.01 mm off for the radii of common bits.
  */
 public final class Profile {
+    /** Strips stay so far off the turns between them, since those are rounded: a turn inside would make it hollow, mm. */
+    private static final double ROUNDED = 1e-4;
+
     private final Section section;
     private final Geometry blank;
     private final List<Stage> stages;
@@ -179,7 +182,7 @@ public final class Profile {
             if (xs[i] - xs[i - 1] < 1e-3) {
                 continue;
             }
-            Geometry slab = Cutter.box(xs[i - 1], box.getMinY() - 1, xs[i], box.getMaxY() + 1);
+            Geometry slab = Cutter.box(xs[i - 1] + ROUNDED, box.getMinY() - 1, xs[i] - ROUNDED, box.getMaxY() + 1);
             parts.addAll(outlines(overlay(wood, slab, OverlayNG.INTERSECTION)));
         }
         return parts;

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import neatcorner.figure.Figure;
@@ -18,9 +19,14 @@ import neatcorner.outline.Opening;
 import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
 import neatcorner.section.Operation;
+import neatcorner.section.Profile;
 import neatcorner.section.Rabbet;
 import neatcorner.section.RabbetWay;
+import neatcorner.section.Spot;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 
 /** A flat pack in a frame whose faces slope, and the level rabbet that carries it. */
 class SeatPlanTest {
@@ -108,6 +114,30 @@ class SeatPlanTest {
                 new Operation.Shaped(EdgeShape.CHAMFER, Edge.FRONT_OUTER, Length.mm(8), Length.mm(8), 0))));
         assertFalse(shaded(square, 2.6).equals(shaded(level, 2.6)), "a level rabbet is seen");
         assertTrue(shaded(rounded, 0).size() > shaded(square, 0).size(), "a chamfer is a strip of its own");
+    }
+
+    /** Strips that were hollow by a rounding showed no grain. */
+    @Test
+    void theGrainOfATiltedSectionIsDrawnInConvexParts() {
+        for (double slope = 5; slope < 45; slope += 0.7) {
+            Job job = sloped(slope);
+            job = job.withSection(job.section().withRabbet(job.section().rabbet().withTilt(Angle.ofDegrees(slope))));
+            Geometry wood = Profile.of(job.section()).finished();
+            double area = 0;
+            for (List<Spot> strip : Profile.strips(wood)) {
+                Geometry part = polygon(strip);
+                assertEquals(part.convexHull().getArea(), part.getArea(), 1e-6, "hollow at " + slope);
+                area += part.getArea();
+            }
+            assertEquals(wood.getArea(), area, 0.2);
+        }
+    }
+
+    private static Geometry polygon(List<Spot> spots) {
+        List<Coordinate> ring = new ArrayList<>(
+                spots.stream().map(spot -> new Coordinate(spot.x(), spot.y())).toList());
+        ring.add(ring.getFirst());
+        return new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
     }
 
     private static List<Mark.Shaded> shaded(Job job, double pitch) {
