@@ -7,6 +7,7 @@ import neatcorner.measure.Length;
 import neatcorner.outline.Corner;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
+import neatcorner.section.Profile;
 import neatcorner.section.Section;
 
 /**
@@ -25,6 +26,7 @@ public final class CornerWood {
     private final Vertex inward;
     private final Vertex toe;
     private final Map<Key, Walls> walls = new HashMap<>();
+    private final Map<Length, Profile> profiles = new HashMap<>();
 
     private record Key(Length width, Margins margins) {}
 
@@ -208,7 +210,7 @@ public final class CornerWood {
 
     Walls walls(boolean before, Margins margins) {
         Length width = before ? corner.before() : corner.after();
-        return walls.computeIfAbsent(new Key(width, margins), key -> Walls.of(section.withWidth(key.width),
-                key.margins));
+        return walls.computeIfAbsent(new Key(width, margins), key -> Walls.of(
+                profiles.computeIfAbsent(width, wide -> Profile.of(section.withWidth(wide))), key.margins));
     }
 }

@@ -26,10 +26,11 @@ final class Walls {
         this.closed = closed;
     }
 
-    static Walls of(Section section, Margins margins) {
+    static Walls of(Profile profile, Margins margins) {
+        Section section = profile.section();
         double w = section.width().toMm();
         double t = section.thickness().toMm();
-        Geometry closed = SafeZone.closed(section, new SafeZone.Edges(margins.front(), margins.outer(),
+        Geometry closed = SafeZone.closed(profile, new SafeZone.Edges(margins.front(), margins.outer(),
                 margins.sight(), margins.hidden(), margins.back()));
         return new Walls(w, t, closed.isEmpty()
                 ? List.of()

@@ -53,6 +53,10 @@ public final class Profile {
         return new Profile(section, blank, List.copyOf(stages));
     }
 
+    public Section section() {
+        return section;
+    }
+
     public List<Stage> stages() {
         return stages;
     }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -44,7 +45,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
 
     /** Empty when nothing solid is left. */
     public static Optional<SafeZone> of(Section section) {
-        Geometry zone = open(section, Edges.HIDDEN);
+        Geometry zone = open(Profile.of(section), Edges.HIDDEN);
         return Profile.polygons(zone).isEmpty()
                 ? Optional.empty()
                 : Optional.of(new SafeZone(Profile.outlines(zone), LargestRectangle.in(Profile.polygons(zone))));
@@ -52,7 +53,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
 
     /** The zone's edges alone, which are found much sooner than the largest rectangle. */
     public static List<List<Spot>> outlines(Section section) {
-        return Profile.outlines(open(section, Edges.HIDDEN));
+        return Profile.outlines(open(Profile.of(section), Edges.HIDDEN));
     }
 
     /**
@@ -73,7 +74,9 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
             if (a.x > w - NEAR && b.x > w - NEAR) {
                 return outer;
             }
-            if (rabbet.covers(edge.getCentroid())) {
+            Coordinate middle = new Coordinate((a.x + b.x) / 2, (a.y + b.y) / 2);
+            if (rabbet.getEnvelopeInternal().distance(new Envelope(middle)) <= NEAR
+                    && rabbet.distance(FACTORY.createPoint(middle)) <= NEAR) {
                 return hidden;
             }
             return a.x < NEAR && b.x < NEAR ? sight : front;
@@ -81,11 +84,11 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     }
 
     /** The solid part less these margins; perhaps empty. */
-    static Geometry open(Section section, Edges edges) {
-        Profile profile = Profile.of(section);
+    static Geometry open(Profile profile, Edges edges) {
+        Section section = profile.section();
         double w = section.width().toMm();
         double t = section.thickness().toMm();
-        Geometry rabbet = Cutter.of(section, section.milling().rabbetAt()).buffer(NEAR);
+        Geometry rabbet = Cutter.of(section, section.milling().rabbetAt());
         Map<Double, List<LineString>> byMargin = new TreeMap<>();
         for (Polygon polygon : Profile.polygons(profile.finished())) {
             Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
@@ -106,8 +109,9 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     }
 
     /** All of the blank's rectangle that is not open to a part with these margins. */
-    public static Geometry closed(Section section, Edges edges) {
+    public static Geometry closed(Profile profile, Edges edges) {
+        Section section = profile.section();
         return Profile.without(Cutter.box(0, 0, section.width().toMm(), section.thickness().toMm()),
-                open(section, edges));
+                open(profile, edges));
     }
 }
