@@ -231,11 +231,11 @@ public final class SectionFigure {
         List<Spot> turns = section.rabbetTurns();
         Point floor = new Point(turns.get(0).x(), turns.get(0).y());
         Point foot = new Point(turns.get(1).x(), turns.get(1).y());
-        marks.dimension(floor, foot, 20, section.rabbet().width(), "Rabbet width", Fields.RABBET_WIDTH);
+        marks.dimension(floor, foot, 34, section.rabbet().width(), "Rabbet width", Fields.RABBET_WIDTH);
         double depth = section.rabbet().depth().toMm();
         double tilt = section.rabbet().tilt().radians();
         Point up = new Point(-Math.sin(tilt) * depth, Math.cos(tilt) * depth);
-        marks.dimension(foot, foot.plus(up.x(), up.y()), -30, section.rabbet().depth(), "Rabbet depth",
+        marks.dimension(foot, foot.plus(up.x(), up.y()), 34, section.rabbet().depth(), "Rabbet depth",
                 Fields.RABBET_DEPTH);
     }
 

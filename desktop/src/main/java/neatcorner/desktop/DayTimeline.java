@@ -37,6 +37,10 @@ final class DayTimeline extends Pane {
     /** A block is never drawn narrower, so that it can be taken hold of. */
     private static final double LEAST = 6;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
+    /** A day of less width than its whole name, or than its short one, pixels at the usual text size. */
+    private static final double WHOLE_NAME = 140;
+    private static final double SHORT_NAME = 52;
 
     /**
      * A step as it is drawn.
@@ -201,7 +205,11 @@ final class DayTimeline extends Pane {
             double x = x(time.toInstant());
             if (works && (day == null || !day.equals(time.toLocalDate()))) {
                 day = time.toLocalDate();
-                Label heading = new Label(DAY.format(time));
+                Instant tomorrow = time.toLocalDate().plusDays(1).atStartOfDay(time.getZone()).toInstant();
+                double wide = Math.min(getWidth(), x(tomorrow)) - x;
+                Label heading = new Label(wide < SHORT_NAME
+                        ? ""
+                        : wide < WHOLE_NAME ? SHORT_DAY.format(time) : DAY.format(time));
                 heading.getStyleClass().add("timeline-day");
                 heading.relocate(x, 0);
                 getChildren().add(heading);

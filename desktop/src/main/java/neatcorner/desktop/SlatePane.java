@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
+import neatcorner.measure.Figures;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -22,6 +23,8 @@ import neatcorner.plan.Station;
 
 /** The slate: the few figures that the hands need next, large; a click or F1 on one shows how it was come by. */
 final class SlatePane extends VBox {
+    /** A pair of figures of more digits than this is written smaller, or its unit would be cut off. */
+    private static final double MOST_PLACES = 9.5;
     private final VBox rows = new VBox();
     private final VBox working = new VBox();
     private final Label workingText = new Label();
@@ -185,7 +188,8 @@ final class SlatePane extends VBox {
         void show(Slate.Row row) {
             readings = row.readings();
             name.setText(notation.words(row.name()));
-            getStyleClass().setAll("slate-row", row.large() ? "large" : "plain");
+            double wide = readings.stream().mapToDouble(reading -> places(notation.figures(reading.value()))).sum();
+            getStyleClass().setAll("slate-row", !row.large() ? "plain" : wide > MOST_PLACES ? "long" : "large");
             setId("slate-" + row.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
             boolean pair = readings.size() > 1;
             Quantity value = readings.getFirst().value();
@@ -200,6 +204,13 @@ final class SlatePane extends VBox {
                 numbers.getChildren().setAll(first);
             }
             setAccessibleText(name.getText() + " " + text());
+        }
+
+        /** How many digits wide it is; those of a fraction are smaller. */
+        private static double places(Figures figures) {
+            int digits = Integer.toString(Math.max(figures.numerator(), figures.denominator())).length();
+            return (figures.rounded() ? 1 : 0) + (figures.negative() ? 1 : 0) + figures.whole().length()
+                    + (figures.hasFraction() ? digits * 0.65 : 0);
         }
 
         private String text() {

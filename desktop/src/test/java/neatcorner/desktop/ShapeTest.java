@@ -10,8 +10,11 @@ import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
 import neatcorner.outline.Loop;
+import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -155,6 +158,23 @@ class ShapeTest extends WindowTest {
         type(robot, "#field-slope", "45");
         assertTrue(read(robot, ".slate").contains("35.26"), read(robot, ".slate"));
         assertTrue(read(robot, ".slate").contains("30"), read(robot, ".slate"));
+    }
+
+    /** Two long figures and their unit have room, in millimetres rounded to tenths as well as in inches. */
+    @Test
+    void noFigureOfTheSlateIsCutOff(FxRobot robot) {
+        Platform.runLater(() -> bench.edit(bench.job().withSize(SizeOf.ART, new Opening(
+                Length.mm(1203.72), Length.mm(2890.36)))));
+        settle();
+        at(robot, KeyCode.DIGIT1);
+        for (String units : new String[]{"in", "mm"}) {
+            robot.clickOn(units);
+            settle();
+            double edge = robot.lookup(".slate").query().localToScreen(robot.lookup(".slate").query()
+                    .getBoundsInLocal()).getMaxX();
+            robot.lookup(".slate-row .unit").queryAll().forEach(unit -> assertTrue(
+                    unit.localToScreen(unit.getBoundsInLocal()).getMaxX() < edge - 4, units + ": " + unit));
+        }
     }
 
     /** The rabbet is cut level by its remedy, and stays so whatever the slope is then. */
