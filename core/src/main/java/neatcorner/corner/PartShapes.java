@@ -13,8 +13,6 @@ import neatcorner.piece.CornerJoint;
  * thickness. Slices are never smaller than the part.
  */
 final class PartShapes {
-    /** A pocket leads its screw in at this slope to the face: common practice. */
-    static final double POCKET_SLOPE = Math.tan(Math.toRadians(15));
     private static final int SLICES = 6;
     private static final double[] NAILS_OF_BRACE = {12, 16, 20, 25, 30};
 
@@ -25,6 +23,7 @@ final class PartShapes {
     private final double size;
     private final double thin;
     private final double wide;
+    private final SeamSolids solids;
 
     private PartShapes(CornerWood wood, Reinforcement what, int index) {
         this.wood = wood;
@@ -34,6 +33,7 @@ final class PartShapes {
         this.size = what.size().toMm();
         this.thin = what.thickness().toMm();
         this.wide = what.width().toMm();
+        this.solids = new SeamSolids(wood, size, thin, wide);
     }
 
     /** None when it is no possible thing, or cannot be put in such a corner at all. */
@@ -52,13 +52,12 @@ final class PartShapes {
         return switch (what.kind()) {
             case SPLINE -> splines();
             case SLIP -> slips();
-            case TENON -> acrossSeam((c, z, deep) -> List.of(slab(rectangle(c, wide / 2, deep), z, thin)));
-            case BISCUIT -> acrossSeam((c, z, deep) -> List.of(slab(lens(c, deep), z, thin)));
-            case DOWEL -> acrossSeam(this::dowel);
-            case POCKET_SCREW -> acrossSeam((c, z, deep) -> pocketScrew(c, z));
-            case V_NAIL ->
-                fromBack((c, z, deep) -> List.of(new Slab(vee(c), wood.thickness() - size, wood.thickness())));
-            case STAPLE -> fromBack((c, z, deep) -> staple(c));
+            case TENON -> acrossSeam(solids::tenon);
+            case BISCUIT -> acrossSeam(solids::biscuit);
+            case DOWEL -> acrossSeam(solids::dowel);
+            case POCKET_SCREW -> acrossSeam((c, z, deep) -> solids.pocketScrew(c, z));
+            case V_NAIL -> fromBack((c, z, deep) -> solids.vNail(c));
+            case STAPLE -> fromBack((c, z, deep) -> solids.staple(c));
             case PIN, BRAD, NAIL, SCREW -> throughEdge();
             case BRACE -> brace();
             case BLOCK -> block();
@@ -69,10 +68,6 @@ final class PartShapes {
     /** Builds the slabs of a part with its middle at a place along the seam and behind the face, so deep on either side. */
     private interface Solid {
         List<Slab> at(double alongSeam, double behindFace, double deep);
-    }
-
-    private static Slab slab(List<Vertex> shape, double middle, double thick) {
-        return new Slab(shape, middle - thick / 2, middle + thick / 2);
     }
 
     private Part part(int number, int of, double fromHeel, double fromFace, List<Slab> slabs) {
@@ -102,7 +97,7 @@ final class PartShapes {
     private List<Slab> spline(double middle, double lean) {
         List<Vertex> triangle = triangle(size);
         if (lean == 0) {
-            return List.of(slab(triangle, middle, thin));
+            return List.of(Slab.about(middle, thin, triangle));
         }
         List<Slab> slabs = new ArrayList<>();
         int slices = 2 * SLICES;
@@ -136,7 +131,7 @@ final class PartShapes {
         List<Vertex> inside = Plane.clip(Plane.clip(disc, new Vertex(0, 0), new Vertex(0, 1)), new Vertex(0, 0),
                 wood.inward());
         for (int i = 0; i < what.count(); i++) {
-            parts.add(part(i, what.count(), 0, depths[i], List.of(slab(inside, depths[i], thin))));
+            parts.add(part(i, what.count(), 0, depths[i], List.of(Slab.about(depths[i], thin, inside))));
         }
         return parts;
     }
@@ -212,7 +207,7 @@ final class PartShapes {
     }
 
     private List<Part> fromBack(Solid solid) {
-        double half = what.kind() == ReinforcementKind.STAPLE ? thin / 2 : VEE / 2;
+        double half = what.kind() == ReinforcementKind.STAPLE ? thin / 2 : SeamSolids.VEE / 2;
         double z = what.kind() == ReinforcementKind.STAPLE
                 ? wood.thickness() - thin / 2
                 : wood.thickness() - size / 2;
@@ -260,81 +255,6 @@ final class PartShapes {
         return new Walls.Run(least, most);
     }
 
-    private Vertex onSeam(double c, double across) {
-        CornerWood.Seam seam = wood.seam();
-        return Plane.along(Plane.along(seam.start(), seam.direction(), c), seam.across(), across);
-    }
-
-    private List<Vertex> rectangle(double c, double half, double deep) {
-        return List.of(onSeam(c - half, -deep), onSeam(c - half, deep), onSeam(c + half, deep), onSeam(c + half,
-                -deep));
-    }
-
-    /** A biscuit: two arcs that meet at its ends on the seam. */
-    private List<Vertex> lens(double c, double half) {
-        double whole = 2 * half;
-        double radius = (wide * wide + whole * whole) / (4 * whole);
-        double reach = Math.asin(Math.min(1, wide / (2 * radius)));
-        List<Vertex> lens = new ArrayList<>();
-        for (int side = -1; side <= 1; side += 2) {
-            for (int i = 0; i < SLICES * 2; i++) {
-                double angle = -reach + 2 * reach * i / (SLICES * 2);
-                double deep = radius * Math.cos(angle) - (radius - half);
-                lens.add(onSeam(c - side * radius * Math.sin(angle), side * deep));
-            }
-        }
-        return lens;
-    }
-
-    private List<Slab> dowel(double c, double z, double deep) {
-        List<Slab> slabs = new ArrayList<>();
-        double r = thin / 2;
-        for (int i = 0; i < SLICES; i++) {
-            double low = -r + 2 * r * i / SLICES;
-            double high = -r + 2 * r * (i + 1) / SLICES;
-            double nearest = low < 0 && high > 0 ? 0 : Math.min(Math.abs(low), Math.abs(high));
-            double half = Math.sqrt(Math.max(0, r * r - nearest * nearest));
-            slabs.add(new Slab(rectangle(c, half, deep), z + low, z + high));
-        }
-        return slabs;
-    }
-
-    /** Slants from the back of the piece before into the piece after, through the middle of the seam. */
-    private List<Slab> pocketScrew(double c, double z) {
-        List<Slab> slabs = new ArrayList<>();
-        double cos = Math.cos(Math.atan(POCKET_SLOPE));
-        int slices = SLICES * 2;
-        for (int i = 0; i < slices; i++) {
-            double from = (-size / 2 + size * i / slices) * cos;
-            double to = (-size / 2 + size * (i + 1) / slices) * cos;
-            double deep = z - (from + to) / 2 * POCKET_SLOPE;
-            double half = thin / 2 + (to - from) / 2 * POCKET_SLOPE;
-            double back = Math.min(wood.thickness(), deep + half);
-            if (deep - half < back) {
-                slabs.add(new Slab(List.of(onSeam(c - thin / 2, from), onSeam(c - thin / 2, to),
-                        onSeam(c + thin / 2, to), onSeam(c + thin / 2, from)), deep - half, back));
-            }
-        }
-        return slabs;
-    }
-
-    /** How far a V-nail reaches along the seam, mm. */
-    private static final double VEE = 4.5;
-
-    private List<Vertex> vee(double c) {
-        return List.of(onSeam(c - VEE / 2, 0), onSeam(c + VEE / 2, wide / 2), onSeam(c + VEE / 2, -wide / 2));
-    }
-
-    private List<Slab> staple(double c) {
-        double t = wood.thickness();
-        double leg = thin / 2;
-        return List.of(new Slab(rectangle(c, leg, wide / 2), t - thin, t),
-                new Slab(List.of(onSeam(c - leg, -wide / 2), onSeam(c - leg, -wide / 2 + thin),
-                        onSeam(c + leg, -wide / 2 + thin), onSeam(c + leg, -wide / 2)), t - size, t),
-                new Slab(List.of(onSeam(c - leg, wide / 2), onSeam(c - leg, wide / 2 - thin),
-                        onSeam(c + leg, wide / 2 - thin), onSeam(c + leg, wide / 2)), t - size, t));
-    }
-
     // Through the outer edge
 
     /** From the outer edge of the piece after, then from that of the piece before, and so on, spread over the thickness. */
@@ -351,7 +271,7 @@ final class PartShapes {
             Vertex end = Plane.along(start, in, size);
             List<Vertex> shape = List.of(start.plus(side.x(), side.y()), end.plus(side.x(), side.y()),
                     end.plus(-side.x(), -side.y()), start.plus(-side.x(), -side.y()));
-            parts.add(part(i, count, e, depths[i], List.of(slab(shape, depths[i], thin))));
+            parts.add(part(i, count, e, depths[i], List.of(Slab.about(depths[i], thin, shape))));
         }
         return parts;
     }

@@ -16,6 +16,11 @@ public record Slab(List<Vertex> shape, double from, double to) {
         shape = List.copyOf(shape);
     }
 
+    /** So thick, with its middle so far behind the face. */
+    static Slab about(double middle, double thick, List<Vertex> shape) {
+        return new Slab(shape, middle - thick / 2, middle + thick / 2);
+    }
+
     /** All that it sweeps over while it is moved. */
     Slab swept(double dx, double dy, double dz) {
         return new Slab(dx == 0 && dy == 0 ? shape : Plane.swept(shape, dx, dy), Math.min(from, from + dz),

@@ -174,19 +174,22 @@ public final class Fields {
 
     /** How far an edge's tool is set in across the face. */
     public static Field milledInset(int place) {
-        return milled("milled.inset." + place, "Set in across the face", place,
-                operation -> operation instanceof Operation.Shaped shaped ? shaped.inset() : Length.ZERO,
-                (operation, length) -> operation instanceof Operation.Shaped shaped
-                        ? shaped.withInset(length)
-                        : operation);
+        return shaped("milled.inset." + place, "Set in across the face", place, Operation.Shaped::inset,
+                Operation.Shaped::withInset);
     }
 
     /** How far an edge's tool is set in down the side. */
     public static Field milledSunk(int place) {
-        return milled("milled.sunk." + place, "Set in down the side", place,
-                operation -> operation instanceof Operation.Shaped shaped ? shaped.sunk() : Length.ZERO,
+        return shaped("milled.sunk." + place, "Set in down the side", place, Operation.Shaped::sunk,
+                Operation.Shaped::withSunk);
+    }
+
+    private static Field shaped(String id, String title, int place, Function<Operation.Shaped, Length> get,
+            BiFunction<Operation.Shaped, Length, Operation> set) {
+        return milled(id, title, place,
+                operation -> operation instanceof Operation.Shaped shaped ? get.apply(shaped) : Length.ZERO,
                 (operation, length) -> operation instanceof Operation.Shaped shaped
-                        ? shaped.withSunk(length)
+                        ? set.apply(shaped, length)
                         : operation);
     }
 

@@ -105,9 +105,8 @@ class CornerPartsTest {
     void whatIsOutIsSaidToBeAndByHowMuch() {
         Cases.of("parts out of the wood", 2, random -> {
             Wood wood = wood(random);
-            boolean spline = random.nextInt(3) == 0;
-            Reinforcement what = spline ? spline(random, wood) : tenon(random, wood);
-            Prism prism = spline ? spline(wood, what) : mortise(wood, what);
+            Reinforcement what = splineOrTenon(random, wood);
+            Prism prism = prism(wood, what);
             JoinedCorner joined = JoinedCorner.of(wood.ours(), List.of(what));
             double outer = prism.most(wood, p -> -Math.min(wood.fromFirst(p), wood.fromSecond(p)));
             double past = prism.most(wood, p -> wood.pastInside(p, Math.min(prism.back, wood.thickness) - 1e-6));
@@ -134,9 +133,9 @@ class CornerPartsTest {
     void whatIsClearKeepsItsWoodAndTheRestIsNotCalledClear() {
         Cases.of("wood round parts", 2, random -> {
             Wood wood = wood(random);
-            boolean spline = random.nextInt(3) == 0;
-            Reinforcement what = spline ? spline(random, wood) : tenon(random, wood);
-            Prism prism = spline ? spline(wood, what) : mortise(wood, what);
+            Reinforcement what = splineOrTenon(random, wood);
+            Prism prism = prism(wood, what);
+            boolean spline = what.kind() == ReinforcementKind.SPLINE;
             double hidden = spline ? 3 * Math.sin(wood.interior / 2) : 3;
             double shown = spline ? 3 : 5;
             double outer = spline ? 0 : 5;
@@ -188,6 +187,14 @@ class CornerPartsTest {
         double thickness = 14 + 22 * random.nextDouble();
         return new Wood(Math.toRadians(45 + 115 * random.nextDouble()), first, first + 20 * random.nextDouble(),
                 thickness, 4 + 8 * random.nextDouble(), 4 + (thickness - 8) * random.nextDouble());
+    }
+
+    private static Reinforcement splineOrTenon(Random random, Wood wood) {
+        return random.nextInt(3) == 0 ? spline(random, wood) : tenon(random, wood);
+    }
+
+    private static Prism prism(Wood wood, Reinforcement what) {
+        return what.kind() == ReinforcementKind.SPLINE ? spline(wood, what) : mortise(wood, what);
     }
 
     private static Reinforcement spline(Random random, Wood wood) {
