@@ -44,20 +44,21 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
         Job job = plan.job();
         GluePlan glue = GluePlan.of(frame, job.glueUp(), job.shop());
         double metres = Length.sum(plan.pieces().stream().map(Piece::longPoint).toList()).toMm() / 1000;
-        return new GlueUpWork(frame, glue, chain(plan, glue, metres, job.quantity()),
-                chain(plan, glue, metres, 0));
+        List<MillPass> passes = Passes.of(job.section());
+        return new GlueUpWork(frame, glue, chain(plan, glue, metres, passes, job.quantity()),
+                chain(plan, glue, metres, passes, 0));
     }
 
-    private static Chain chain(Plan plan, GluePlan glue, double metres, int frames) {
+    private static Chain chain(Plan plan, GluePlan glue, double metres, List<MillPass> passes,
+            int frames) {
         Job job = plan.job();
         return FrameChain.of(job.title(), frames, plan.pieces().size(), metres, job.pack().layers().size(),
-                preparation(plan, metres, frames), job.reinforcement(), glue, job.glueUp());
+                preparation(plan, metres, passes, frames), job.reinforcement(), glue, job.glueUp());
     }
 
     /** Minutes of work on the wood of so many frames; for none, those of a frame whose wood was prepared with another's. */
-    private static Preparation preparation(Plan plan, double metres, int frames) {
+    private static Preparation preparation(Plan plan, double metres, List<MillPass> passes, int frames) {
         Section section = plan.job().section();
-        List<MillPass> passes = Passes.of(section);
         long after = passes.stream().filter(pass -> pass.isAfterAssembly(section)).count();
         long before = passes.size() - after;
         double rabbet = after == 0

@@ -40,7 +40,9 @@ final class MillingFindings {
             fits &= fits(section, order.get(i), i, findings);
             addPasses(section, order.get(i), i, findings);
         }
-        addTilts(section, order, findings);
+        if (section.rabbet().isTilted()) {
+            addTilts(section, order, findings);
+        }
         if (!section.milling().shapes() || !fits) {
             return;
         }
@@ -135,7 +137,7 @@ final class MillingFindings {
         }
     }
 
-    /** Cuts for which no blade tilts far enough; makers lean the stick on a ramp for the rest. */
+    /** Cuts of a tilted rabbet for which no blade tilts far enough (a bevel can be turned over); makers lean the stick on a ramp for the rest. */
     private static void addTilts(Section section, List<Operation> order, List<Finding> findings) {
         Angle[] steepest = new Angle[order.size()];
         Arrays.fill(steepest, Angle.ZERO);

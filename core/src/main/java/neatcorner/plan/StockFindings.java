@@ -74,7 +74,9 @@ final class StockFindings {
     /** One stick for each split frame, or for every frame where a cheaper layout would go on splitting one. */
     private static int enoughToKeepFramesWhole(Plan plan, Length whole) {
         int split = plan.layout().splitFrames();
-        return layOut(plan, withMore(plan.job(), whole, split).stock()).splitFrames() == 0
+        Rack stock = plan.job().stock();
+        Stick more = stick(plan.job(), plan.pieces(), newName(stock), whole, split);
+        return layOut(plan, stock.plusStick(more)).splitFrames() == 0
                 ? split
                 : plan.job().quantity();
     }
@@ -127,13 +129,15 @@ final class StockFindings {
                 LengthTaken.on(plan.job()).apply(unfit.stream().max(Comparator.comparing(Piece::span)).orElseThrow())
                         .plus(plan.job().stock().endTrim()),
                 plan.job()));
-        Job many = withMore(plan.job(), length, unfit.size() * plan.job().quantity());
-        int last = many.stock().sticks().size() - 1;
-        int needed = Math.max(1, (int) layOut(plan, many.stock()).sticks().stream()
+        Rack stock = plan.job().stock();
+        Stick more = stick(plan.job(), plan.pieces(), newName(stock), length, unfit.size() * plan.job().quantity());
+        Rack rack = unfit.size() == plan.parts().size() ? stock.withSticks(List.of(more)) : stock.plusStick(more);
+        int last = rack.sticks().size() - 1;
+        int needed = Math.max(1, (int) layOut(plan, rack).sticks().stream()
                 .filter(stick -> stick.stock() == last).count());
         return Finding.stop(thin ? "stock.too-thin" : "stock.too-narrow", STICKS, message,
                 new Remedy(Sentence.of("Put {0} × {1}, {2} wide, on the rack", Scalar.count(needed), length,
-                        blanks.width(many.stock().sticks().get(last))), j -> withMore(j, length, needed)));
+                        blanks.width(more)), j -> withMore(j, length, needed)));
     }
 
     private static Blanks blanks(Plan plan) {
@@ -147,11 +151,15 @@ final class StockFindings {
     }
 
     private static Stick stick(Job job, String name, Length length, int count) {
-        Blanks blanks = Blanks.of(job.section());
         Geometry geometry = Geometry.of(job);
-        Length widest = ShapeFindings.sound(geometry)
-                ? blanks.widest(FramePieces.of(Objects.requireNonNull(geometry.contours()), job.outline(), job.joint()))
-                : blanks.width();
+        return stick(job, ShapeFindings.sound(geometry)
+                ? FramePieces.of(Objects.requireNonNull(geometry.contours()), job.outline(), job.joint())
+                : List.of(), name, length, count);
+    }
+
+    private static Stick stick(Job job, List<Piece> pieces, String name, Length length, int count) {
+        Blanks blanks = Blanks.of(job.section());
+        Length widest = blanks.widest(pieces);
         return new Stick(name, length, count, null, List.of(),
                 widest.equals(blanks.width()) ? null : roundedUp(widest, job.units().either(5, 1.0 / 4)), null);
     }
@@ -166,7 +174,7 @@ final class StockFindings {
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(
-                List.of(stick(job, "stick 1", length, plan.parts().size() * job.quantity())));
+                List.of(stick(job, plan.pieces(), "stick 1", length, plan.parts().size() * job.quantity())));
         int needed = layOut(plan, rack).sticks().size();
         return Finding.stop("stock.short", STICKS, Sentence.of(
                 "There are no sticks on the rack yet. The work takes {0} of stick; the longest piece takes {1}, with its kerf and rough"
