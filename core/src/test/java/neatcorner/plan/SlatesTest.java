@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
@@ -13,6 +14,7 @@ import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
+import neatcorner.saw.SecondMiter;
 import neatcorner.section.Rabbet;
 import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
@@ -129,6 +131,25 @@ class SlatesTest {
         assertEquals("575", figure(Station.SAW, job, "Stop for B, D"));
         Job rough = job.withSaw(job.saw().withRough(Length.mm(3)));
         assertEquals("742", figure(Station.SAW, rough, "Rough length"));
+    }
+
+    /** A tilted cut is never turned over: the saw stands to one side for the first end, and to the other for the second. */
+    @Test
+    void theFirstCutsAreSaidWhereTheSawStandsOtherwiseForThem() {
+        Job flat = Jobs.chart();
+        List<String> turned = names(flat);
+        assertTrue(turned.stream().noneMatch(name -> name.startsWith("First cut")), turned.toString());
+        List<String> swung = names(flat.withSaw(flat.saw().withSecondMiter(SecondMiter.SWING_SAW)));
+        assertEquals(List.of("First cut: miter, to the right", "Miter, to the left"), swung.subList(0, 2));
+        List<String> tilted = names(flat.sloped(Angle.ofDegrees(30)));
+        assertEquals(
+                List.of("First cut: miter, to the right", "First cut: tilt, top to the right", "Miter, to the left",
+                        "Tilt, top to the left"),
+                tilted.subList(0, 4));
+    }
+
+    private static List<String> names(Job job) {
+        return Slates.of(Station.SAW, Planner.plan(job)).rows().stream().map(Slate.Row::name).toList();
     }
 
     @Test
