@@ -103,7 +103,7 @@ class CornerPartsTest {
 
     @Test
     void whatIsOutIsSaidToBeAndByHowMuch() {
-        Cases.of("parts out of the wood", 2, random -> {
+        Cases.of("parts out of the wood", random -> {
             Wood wood = wood(random);
             Reinforcement what = splineOrTenon(random, wood);
             Prism prism = prism(wood, what);
@@ -131,7 +131,7 @@ class CornerPartsTest {
     /** 5 mm to what shows, 3 mm to what does not, and of a spline 3 mm along the diagonal (common practice). */
     @Test
     void whatIsClearKeepsItsWoodAndTheRestIsNotCalledClear() {
-        Cases.of("wood round parts", 2, random -> {
+        Cases.of("wood round parts", random -> {
             Wood wood = wood(random);
             Reinforcement what = splineOrTenon(random, wood);
             Prism prism = prism(wood, what);
@@ -164,7 +164,7 @@ class CornerPartsTest {
     /** Two mortises side by side in one seam: how much wood is between them, straight across. */
     @Test
     void partsAreAsFarApartAsTheirNearestPlaces() {
-        Cases.of("parts beside each other", 2, random -> {
+        Cases.of("parts beside each other", random -> {
             Wood wood = wood(random);
             Reinforcement one = tenon(random, wood);
             Reinforcement other = tenon(random, wood);

@@ -44,7 +44,7 @@ class CurvesTest {
     /** An ellipse is walked from the joint to the next: how far it leans off the grain, and how wide the blank must be. */
     @Test
     void ellipsesAreWhatWalkingThemShows() {
-        Cases.of("ellipses", 10, random -> {
+        Cases.of("ellipses", random -> {
             Plan plan = plan(new Shape.Ellipse(4 + random.nextInt(14)), 300 + random.nextInt(900), random);
             if (plan.contours() == null) {
                 return;
@@ -89,7 +89,7 @@ class CurvesTest {
     /** A saw line is never more than 0.02 mm off its curve, however large the frame. */
     @Test
     void templatesFollowTheirCurves() {
-        Cases.of("templates", 4, random -> {
+        Cases.of("templates", random -> {
             Plan plan = plan(new Shape.Circle(3 + random.nextInt(20)), 200 + random.nextInt(3800), random);
             if (plan.contours() == null) {
                 return;

@@ -36,7 +36,7 @@ class SmallDaysTest {
     @Test
     void theLastFrameIsDoneAsSoonAsAnyPlanCanHaveIt() {
         Loader.loadNativeLibraries();
-        Cases.of("small days", 2, random -> {
+        Cases.of("small days", random -> {
             Floor floor = floor(random);
             Schedule ours = Scheduling.solve(floor, Search.PATIENT);
             assertTrue(ours.proved(), ours.proof());

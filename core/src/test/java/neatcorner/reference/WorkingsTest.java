@@ -33,7 +33,7 @@ class WorkingsTest {
 
     @Test
     void theWorkingComesToTheFigure() {
-        Cases.of("workings", 2, random -> {
+        Cases.of("workings", random -> {
             Plan plan = Planner.plan(job(random));
             for (Station station : Station.values()) {
                 for (Slate.Row row : Slates.of(station, plan).rows()) {
