@@ -58,7 +58,7 @@ final class SawView extends StationView {
         modes.values().forEach(each -> addTools(each.tools()));
         says.getStyleClass().add("says");
         says.setId("saw-says");
-        setBelowTools(says);
+        setBelowTools(new VBox(says));
         setCaution(
                 "Eyes and ears protected, dust mask on, guards in place. The blade stands still before a hand goes near it; "
                         + "never reach behind it. Short pieces are clamped, not held. The saw's own manual decides.");
