@@ -25,10 +25,10 @@ public record Loop(List<Vertex> vertices) {
         }
     }
 
-    /** The same places, run through clockwise whichever way they were given. */
+    /** The same places, run through clockwise whichever way they were given; without an inside, the other way round. */
     public static Loop clockwise(List<Vertex> vertices) {
         Loop loop = new Loop(vertices);
-        return loop.area() >= 0 ? loop : new Loop(vertices.reversed());
+        return loop.area() > 0 ? loop : new Loop(vertices.reversed());
     }
 
     public int sides() {
