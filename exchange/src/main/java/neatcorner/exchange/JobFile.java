@@ -7,32 +7,33 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 import neatcorner.plan.Job;
 
 /**
- * A job as a file holds it: what this program understands, and the whole of what was there, so that fields written by
- * others survive when the job is written back.
+ * A job as a file holds it.
+ *
+ * @param foreign what else was in the file; it is written back as it was
  */
-public record JobFile(Job job, Json.Obj original) {
+public record JobFile(Job job, Foreign foreign) {
     /** A larger file is not a job. */
     private static final long LARGEST = 4_000_000;
 
     public static JobFile of(Job job) {
-        return new JobFile(job, JobWriter.write(job));
+        return new JobFile(job, Foreign.NONE);
     }
 
     public JobFile withJob(Job newJob) {
-        return new JobFile(newJob, original);
+        return new JobFile(newJob, foreign);
     }
 
     /** Throws {@link BadFile} when the text is not a job of version 1. */
     public static JobFile read(String text) throws BadFile {
-        Json json = JsonText.read(text);
-        Job job = JobReader.read(Node.root(json));
-        return new JobFile(job, (Json.Obj) json);
+        Node root = Node.root(JsonText.read(text));
+        Job job = JobReader.read(root);
+        return new JobFile(job, root.foreign(text));
     }
 
     /** Throws {@link BadFile} when the file does not hold a job, {@link IOException} when it cannot be read at all. */
@@ -52,7 +53,7 @@ public record JobFile(Job job, Json.Obj original) {
 
     /** The text of the file: known fields as the job has them now, unknown ones as they were. */
     public String text() {
-        return JsonText.write(UnknownFields.keep(original, JobWriter.write(job)));
+        return JsonText.write(foreign.into(JobWriter.write(job)));
     }
 
     /**

@@ -116,8 +116,7 @@ final class JobWriter {
         BigDecimal tenThousandths = BigDecimal.valueOf(length.units()).multiply(BigDecimal.valueOf(10_000));
         BigDecimal[] parts = tenThousandths.divideAndRemainder(BigDecimal.valueOf(per));
         if (parts[1].signum() == 0) {
-            BigDecimal number = parts[0].movePointLeft(4).stripTrailingZeros();
-            return new Json.Num(number.scale() < 0 ? number.setScale(0) : number, 0);
+            return Json.of(parts[0].movePointLeft(4));
         }
         BigDecimal exact = BigDecimal.valueOf(length.units()).divide(BigDecimal.valueOf(Length.PER_MM));
         return Json.of(exact.stripTrailingZeros().toPlainString() + " mm");

@@ -18,7 +18,7 @@ public final class ShopFile {
         Map<String, Json> fields = new LinkedHashMap<>();
         fields.put("format", Json.of(FORMAT));
         fields.putAll(new ShopWriter(length -> Json.of(length.toMm(), 6)).shop(shop).fields());
-        return JsonText.write(new Json.Obj(fields, 0));
+        return JsonText.write(new Json.Obj(fields));
     }
 
     /** Throws {@link BadFile} with the place and what was expected there. */

@@ -67,7 +67,7 @@ class JobFileTest {
         JobFile again = JobFile.read(text);
         assertEquals("Sheet 9", again.job().title());
         assertEquals(3, again.job().pack().layers().size());
-        for (String kept : new String[]{"\"coating\" : \"none\"", "\"hand\" : \"left\"", "\"shelf\" : 4",
+        for (String kept : new String[]{"\"coating\" : \"none\"", "\"hand\": \"left\"", "\"shelf\" : 4",
             "\"future\""}) {
             assertTrue(text.contains(kept), kept);
         }

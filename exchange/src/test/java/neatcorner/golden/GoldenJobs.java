@@ -68,7 +68,7 @@ final class GoldenJobs {
                 fields.put(name, old == null ? value : merged(old, value));
             }
         });
-        return new Json.Obj(fields, 0);
+        return new Json.Obj(fields);
     }
 
     private static String text(String name) {

@@ -90,6 +90,20 @@ class GoldenTest {
         }
     }
 
+    /** Nothing that the first job had, and the second has not, comes back when the second is written in its file. */
+    @Test
+    void whatAJobTookOutOfItsFileStaysOut() throws Exception {
+        List<Job> jobs = List.copyOf(GoldenJobs.all().values());
+        for (Job before : jobs) {
+            JobFile file = JobFile.read(JobFile.of(before).text());
+            for (int i = 0; i < jobs.size(); i += 5) {
+                Job now = jobs.get((i + jobs.indexOf(before)) % jobs.size());
+                assertTrue(now.equals(JobFile.read(file.withJob(now).text()).job()),
+                        now.title() + " in the file of " + before.title());
+            }
+        }
+    }
+
     /** The number says in which units and spelling: a job's own units and US words, or the others. */
     private static String said(Job job, int number) {
         Plan plan = Planner.plan(job);

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import java.io.IOException;
@@ -22,7 +23,7 @@ import neatcorner.exchange.BadFile;
 public final class JsonText {
     private static final JsonFactory FACTORY = JsonFactory.builder()
             .streamReadConstraints(
-                    StreamReadConstraints.builder().maxNestingDepth(100).maxNumberLength(60).build())
+                    StreamReadConstraints.builder().maxNestingDepth(100).build())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
 
     private JsonText() {}
@@ -58,6 +59,7 @@ public final class JsonText {
 
     private static Json value(JsonParser parser) throws IOException {
         int line = parser.currentTokenLocation().getLineNr();
+        int from = (int) parser.currentTokenLocation().getCharOffset();
         return switch (parser.currentToken()) {
             case START_OBJECT -> {
                 Map<String, Json> fields = new LinkedHashMap<>();
@@ -66,22 +68,32 @@ public final class JsonText {
                     parser.nextToken();
                     fields.put(name, value(parser));
                 }
-                yield new Json.Obj(fields, line);
+                yield new Json.Obj(fields, place(line, from, parser));
             }
             case START_ARRAY -> {
                 List<Json> items = new ArrayList<>();
                 while (parser.nextToken() != JsonToken.END_ARRAY) {
                     items.add(value(parser));
                 }
-                yield new Json.Arr(items, line);
+                yield new Json.Arr(items, place(line, from, parser));
             }
-            case VALUE_STRING -> new Json.Str(parser.getText(), line);
-            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> new Json.Num(parser.getDecimalValue(), line);
-            case VALUE_TRUE -> new Json.Bool(true, line);
-            case VALUE_FALSE -> new Json.Bool(false, line);
-            case VALUE_NULL -> new Json.Null(line);
+            case VALUE_STRING -> {
+                String text = parser.getText();
+                yield new Json.Str(text, place(line, from, parser));
+            }
+            case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> {
+                String digits = parser.getText();
+                yield new Json.Num(digits, new Json.Place(line, from, from + digits.length()));
+            }
+            case VALUE_TRUE -> new Json.Bool(true, place(line, from, parser));
+            case VALUE_FALSE -> new Json.Bool(false, place(line, from, parser));
+            case VALUE_NULL -> new Json.Null(place(line, from, parser));
             default -> throw new IllegalStateException("not the start of a value: " + parser.currentToken());
         };
+    }
+
+    private static Json.Place place(int line, int from, JsonParser parser) {
+        return new Json.Place(line, from, (int) parser.currentLocation().getCharOffset());
     }
 
     /** As text with two spaces a level and a line end at the end. */
@@ -116,10 +128,28 @@ public final class JsonText {
                 }
                 generator.writeEndArray();
             }
-            case Json.Str string -> generator.writeString(string.text());
-            case Json.Num number -> generator.writeNumber(number.number().toPlainString());
+            case Json.Str string -> text(generator, string.text());
+            case Json.Num number -> generator.writeNumber(number.digits());
+            case Json.Foreign foreign -> generator.writeRawValue(foreign.source());
             case Json.Bool bool -> generator.writeBoolean(bool.value());
             case Json.Null none -> generator.writeNull();
         }
+    }
+
+    /** Half of a character, which no file can hold, is written as its number. */
+    private static void text(JsonGenerator generator, String text) throws IOException {
+        if (text.codePoints().noneMatch(point -> point >= 0xD800 && point <= 0xDFFF)) {
+            generator.writeString(text);
+            return;
+        }
+        StringBuilder quoted = new StringBuilder("\"");
+        text.codePoints().forEach(point -> {
+            if (point >= 0xD800 && point <= 0xDFFF) {
+                quoted.append(String.format("\\u%04x", point));
+            } else {
+                quoted.append(JsonStringEncoder.getInstance().quoteAsString(Character.toString(point)));
+            }
+        });
+        generator.writeRawValue(quoted.append('"').toString());
     }
 }

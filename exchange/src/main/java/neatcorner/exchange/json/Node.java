@@ -1,16 +1,40 @@
 package neatcorner.exchange.json;
 
 import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import neatcorner.exchange.BadFile;
 
-/** A value in a file with the path that leads to it, for reading what is expected there and complaining precisely. */
-public record Node(Json json, String path) {
+/**
+ * A value in a file with the path that leads to it, for reading what is expected there and complaining precisely. What
+ * was asked for is remembered; {@link #foreign} is the rest.
+ */
+public final class Node {
+    private final Json json;
+    private final String path;
+    private final Map<Json, Set<String>> asked;
+
+    private Node(Json json, String path, Map<Json, Set<String>> asked) {
+        this.json = json;
+        this.path = path;
+        this.asked = asked;
+    }
 
     public static Node root(Json json) {
-        return new Node(json, "");
+        return new Node(json, "", new IdentityHashMap<>());
+    }
+
+    public Json json() {
+        return json;
+    }
+
+    /** What nobody has asked for so far, in this value and all within it; {@code source} is the text it was read from. */
+    public Foreign foreign(String source) {
+        return Foreign.of(json, asked, source);
     }
 
     /** The error to throw when this value is not what was expected. */
@@ -27,10 +51,12 @@ public record Node(Json json, String path) {
 
     /** The field of that name, unless it is absent or null. */
     public Optional<Node> optional(String name) throws BadFile {
-        Json value = object().fields().get(name);
+        Json.Obj object = object();
+        asked.computeIfAbsent(object, each -> new HashSet<>()).add(name);
+        Json value = object.fields().get(name);
         return value == null || value instanceof Json.Null
                 ? Optional.empty()
-                : Optional.of(new Node(value, path.isEmpty() ? name : path + "." + name));
+                : Optional.of(new Node(value, path.isEmpty() ? name : path + "." + name, asked));
     }
 
     public Node required(String name) throws BadFile {
@@ -44,7 +70,7 @@ public record Node(Json json, String path) {
         }
         List<Node> items = new ArrayList<>();
         for (int i = 0; i < array.items().size(); i++) {
-            items.add(new Node(array.items().get(i), path + "[" + i + "]"));
+            items.add(new Node(array.items().get(i), path + "[" + i + "]", asked));
         }
         return items;
     }
@@ -66,7 +92,7 @@ public record Node(Json json, String path) {
     /** A finite number within bounds. */
     public double number(double least, double most, String what) throws BadFile {
         if (json instanceof Json.Num number) {
-            double value = number.number().doubleValue();
+            double value = number.value();
             if (value >= least && value <= most) {
                 return value;
             }
