@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.GlueUpJson;
 import neatcorner.exchange.JobFile;
@@ -71,7 +72,7 @@ final class DayCommand implements Callable<Integer> {
             ShopDays days = ShopDays.of(chains, shop, start, Search.PATIENT);
             Path ics = calendar;
             if (ics != null) {
-                JobFile.writeWhole(ics, ShopCalendar.write(days, Instant.now()).getBytes(StandardCharsets.UTF_8));
+                WholeFile.write(ics, ShopCalendar.write(days, Instant.now()).getBytes(StandardCharsets.UTF_8));
             }
             PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
             if (json) {

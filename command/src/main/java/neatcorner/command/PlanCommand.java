@@ -8,6 +8,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.CutListCsv;
 import neatcorner.exchange.JobFile;
@@ -84,7 +85,7 @@ final class PlanCommand implements Callable<Integer> {
         svg(folder.resolve("front.svg"), OpeningFigure.of(plan), notation);
         svg(folder.resolve("section.svg"), SectionFigure.of(plan), notation);
         svg(folder.resolve("sticks.svg"), SticksFigure.of(plan), notation);
-        JobFile.writeWhole(folder.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
+        WholeFile.write(folder.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
         if (!TemplateFigure.sheets(plan).isEmpty()) {
             Templates.write(plan, folder, "template", paper, notation);
         }
@@ -95,7 +96,7 @@ final class PlanCommand implements Callable<Integer> {
     }
 
     private static void write(Path file, String text) throws IOException {
-        JobFile.writeWhole(file, text.getBytes(StandardCharsets.UTF_8));
+        WholeFile.write(file, text.getBytes(StandardCharsets.UTF_8));
     }
 
     private static void print(Plan plan, Notation notation, PrintStream print) {

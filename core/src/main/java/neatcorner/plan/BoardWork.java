@@ -2,6 +2,7 @@ package neatcorner.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.stock.Allowances;
@@ -35,10 +36,12 @@ public final class BoardWork {
         return Blanks.of(plan.job().section()).widest(plan.parts());
     }
 
-    /** The job with a kind of board milled: it leaves the boards and its sticks lie on the rack. */
-    public static Job milled(Plan plan, int index) {
-        Job job = plan.job();
-        BoardMilling milling = of(plan, job.stock().boards().get(index));
+    /** The job with a kind of board milled: it leaves the boards and its sticks lie on the rack. Unchanged without such. */
+    public static Job milled(Job job, int index) {
+        if (index >= job.stock().boards().size()) {
+            return job;
+        }
+        BoardMilling milling = of(Planner.plan(job, () -> true), job.stock().boards().get(index));
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
         boards.remove(index);
         List<Stick> sticks = new ArrayList<>(job.stock().sticks());
@@ -89,12 +92,12 @@ public final class BoardWork {
             Length narrower = whole(milling.forOneMore(true));
             if (narrower.isLessThan(milling.width()) && narrower.isPositive()) {
                 add(remedies, plan.job(), Sentence.of("Make the face {0} wide", narrower),
-                        plan.job().withSection(plan.job().section().withWidth(narrower)));
+                        job -> job.withSection(job.section().withWidth(narrower)));
             }
             Length thinner = whole(milling.forOneMore(false));
             if (thinner.isLessThan(milling.thickness()) && thinner.isPositive()) {
                 add(remedies, plan.job(), Sentence.of("Make it {0} thick", thinner),
-                        plan.job().withSection(plan.job().section().withThickness(thinner)));
+                        job -> job.withSection(job.section().withThickness(thinner)));
             }
         }
         return List.copyOf(remedies);
@@ -104,9 +107,9 @@ public final class BoardWork {
         return new Length(length.units() / Length.PER_MM * Length.PER_MM);
     }
 
-    private static void add(List<Remedy> remedies, Job now, Sentence label, Job changed) {
-        if (remedies.stream().noneMatch(known -> known.label().equals(label)) && !now.equals(changed)) {
-            remedies.add(new Remedy(label, job -> changed));
+    private static void add(List<Remedy> remedies, Job now, Sentence label, UnaryOperator<Job> change) {
+        if (remedies.stream().noneMatch(known -> known.label().equals(label)) && !now.equals(change.apply(now))) {
+            remedies.add(new Remedy(label, change));
         }
     }
 
@@ -114,7 +117,7 @@ public final class BoardWork {
     public static boolean isEnough(Job job) {
         Job milled = job;
         while (!milled.stock().boards().isEmpty()) {
-            milled = milled(Planner.plan(milled), 0);
+            milled = milled(milled, 0);
         }
         return Planner.plan(milled).layout().isComplete();
     }

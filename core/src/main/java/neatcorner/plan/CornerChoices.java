@@ -14,8 +14,12 @@ import neatcorner.measure.Sentence;
 public final class CornerChoices {
     private CornerChoices() {}
 
+    /** As it is when it has no such part. */
     public static Job without(Job job, int index) {
         List<Reinforcement> fewer = new ArrayList<>(job.reinforcement());
+        if (index >= fewer.size()) {
+            return job;
+        }
         fewer.remove(index);
         return job.withReinforcement(fewer);
     }
@@ -28,7 +32,12 @@ public final class CornerChoices {
 
     /** The job with the strongest of a kind added that clears everything in every corner; empty when none does. */
     public static Optional<Job> fitted(Plan plan, ReinforcementKind kind) {
-        return fit(plan, kind).map(fit -> fit.chosen()).map(chosen -> with(plan.job(), chosen));
+        return strongest(plan, kind).map(chosen -> with(plan.job(), chosen));
+    }
+
+    /** The strongest of a kind that clears everything in every corner; empty when none does. */
+    public static Optional<Reinforcement> strongest(Plan plan, ReinforcementKind kind) {
+        return fit(plan, kind).map(fit -> fit.chosen());
     }
 
     /** The fit in the corner that takes least; empty when there is no corner. */

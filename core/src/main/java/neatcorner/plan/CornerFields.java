@@ -35,13 +35,13 @@ public final class CornerFields {
     public static Field fromHeel(ReinforcementKind kind, int index) {
         return new Field("reinforcement." + index + ".heel", capital(kind.title()) + ", from the heel",
                 plan -> place(plan, index, true),
-                (plan, length) -> change(plan, index, what -> what.at(length, what.fromFace())));
+                (job, length) -> change(job, index, what -> what.at(length, what.fromFace())));
     }
 
     public static Field fromFace(ReinforcementKind kind, int index) {
         return new Field("reinforcement." + index + ".face", capital(kind.title()) + ", from the front",
                 plan -> place(plan, index, false),
-                (plan, length) -> change(plan, index, what -> what.at(what.fromHeel(), length)));
+                (job, length) -> change(job, index, what -> what.at(what.fromHeel(), length)));
     }
 
     /** Those that such a reinforcement has. */
@@ -76,13 +76,13 @@ public final class CornerFields {
                 plan -> index < plan.job().reinforcement().size()
                         ? get.apply(plan.job().reinforcement().get(index))
                         : Length.ZERO,
-                (plan, length) -> change(plan, index, what -> set.apply(what, length)));
+                (job, length) -> change(job, index, what -> set.apply(what, length)));
     }
 
-    private static Job change(Plan plan, int index, java.util.function.UnaryOperator<Reinforcement> change) {
-        return index < plan.job().reinforcement().size()
-                ? plan.job().withReinforcement(index, change.apply(plan.job().reinforcement().get(index)))
-                : plan.job();
+    private static Job change(Job job, int index, java.util.function.UnaryOperator<Reinforcement> change) {
+        return index < job.reinforcement().size()
+                ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
+                : job;
     }
 
     /** The middle of its parts in the commonest corner. */

@@ -50,12 +50,12 @@ final class CornerFindings {
         if (endGrain && plan.weight().total().kilograms() > LIGHT) {
             findings.add(Finding.note("corner.unreinforced", CORNERS, Sentence.of(
                     "A frame of {0} hangs on glued end grain alone: splines, V-nails or tenons would hold it.",
-                    plan.weight().total()), new Remedy(Sentence.of("Add splines"), job -> withSplines(plan))));
+                    plan.weight().total()), new Remedy(Sentence.of("Add splines"), CornerFindings::withSplines)));
         }
     }
 
-    private static Job withSplines(Plan plan) {
-        return CornerChoices.fitted(plan, ReinforcementKind.SPLINE).orElse(plan.job());
+    private static Job withSplines(Job job) {
+        return CornerChoices.fitted(Planner.plan(job, () -> true), ReinforcementKind.SPLINE).orElse(job);
     }
 
     private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings) {
@@ -159,7 +159,7 @@ final class CornerFindings {
         }
         Reinforcement better = mended.get().reinforcement();
         return new Remedy(label(plan.job().reinforcement().get(index), mended.get()),
-                job -> job.withReinforcement(index, better));
+                job -> index < job.reinforcement().size() ? job.withReinforcement(index, better) : job);
     }
 
     private static Sentence label(Reinforcement before, Fitting.Mended mended) {

@@ -5,21 +5,24 @@ import java.util.function.Function;
 import neatcorner.measure.Length;
 
 /**
- * A length of the job that a maker can see, point at and change. Two fields are the same when their ids are.
+ * A length of the job that a maker can see, point at and change. It is read from a plan and written to a job, which may be
+ * newer than the plan that was on the screen. Two fields are the same when their ids are.
  *
  * @param id    stable name, such as {@code rabbet.depth}
  * @param title what a maker calls it, in US words, capitalised
  * @param get   what it measures in a plan
- * @param set   the job with it changed; sizes that follow from others become the ones that govern
+ * @param set   a job with it changed; sizes that follow from others become the ones that govern, and a job that has no such
+ *              thing any more stays as it is
  */
-public record Field(String id, String title, Function<Plan, Length> get, BiFunction<Plan, Length, Job> set) {
+public record Field(String id, String title, Function<Plan, Length> get, BiFunction<Job, Length, Job> set) {
 
     public Length in(Plan plan) {
         return get.apply(plan);
     }
 
-    public Job with(Plan plan, Length length) {
-        return set.apply(plan, length);
+    /** The job with this length changed, everything else as it has it. */
+    public Job with(Job job, Length length) {
+        return set.apply(job, length);
     }
 
     @Override

@@ -12,8 +12,10 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.SawScale;
+import neatcorner.piece.Piece;
 import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
+import neatcorner.section.Seat;
 import neatcorner.section.Section;
 
 /** Every field of a job. */
@@ -27,7 +29,7 @@ public final class Fields {
     public static final Field OUTSIDE_WIDTH = width("outside.width", "Outside width", SizeOf.OUTSIDE);
     public static final Field OUTSIDE_HEIGHT = height("outside.height", "Outside height", SizeOf.OUTSIDE);
     public static final Field CLEARANCE = new Field("clearance", "Clearance a side", plan -> plan.job().clearance(),
-            (plan, length) -> plan.job().withClearance(length));
+            (job, length) -> job.withClearance(length));
 
     public static final Field FACE_WIDTH = section("face.width", "Face width", Section::width, Section::withWidth);
     public static final Field THICKNESS = section("thickness", "Thickness", Section::thickness,
@@ -47,24 +49,24 @@ public final class Fields {
             Layer.Mat::withOverlap);
 
     public static final Field KERF = new Field("kerf", "Saw kerf", plan -> plan.job().saw().kerf(),
-            (plan, length) -> plan.job().withSaw(plan.job().saw().withKerf(length)));
+            (job, length) -> job.withSaw(job.saw().withKerf(length)));
     public static final Field ROUGH = new Field("rough", "Rough allowance", plan -> plan.job().saw().rough(),
-            (plan, length) -> plan.job().withSaw(plan.job().saw().withRough(length)));
+            (job, length) -> job.withSaw(job.saw().withRough(length)));
     public static final Field MIN_HOLD = new Field("min.hold", "Shortest piece held by hand",
             plan -> plan.job().saw().minHold(),
-            (plan, length) -> plan.job().withSaw(plan.job().saw().withMinHold(length)));
+            (job, length) -> job.withSaw(job.saw().withMinHold(length)));
     public static final Field END_TRIM = new Field("end.trim", "End trim", plan -> plan.job().stock().endTrim(),
-            (plan, length) -> plan.job().withStock(plan.job().stock().withEndTrim(length)));
+            (job, length) -> job.withStock(job.stock().withEndTrim(length)));
 
     public static final Field BOARD_WIDTH = new Field("board.width", "Widest board for segments",
             plan -> plan.job().outline().boardWidth(),
-            (plan, length) -> plan.job().withOutline(plan.job().outline().withBoardWidth(length)));
+            (job, length) -> job.withOutline(job.outline().withBoardWidth(length)));
     public static final Field RISE = new Field("rise", "Rise of the arch",
             plan -> plan.job().outline().shape() instanceof Shape.Arch arch ? arch.rise() : Length.ZERO,
-            (plan, length) -> plan.job().outline().shape() instanceof Shape.Arch arch
-                    ? plan.job().withOutline(plan.job().outline()
+            (job, length) -> job.outline().shape() instanceof Shape.Arch arch
+                    ? job.withOutline(job.outline()
                             .withShape(new Shape.Arch(arch.curve(), length, arch.segments())))
-                    : plan.job());
+                    : job);
 
     /** Those that every job has. */
     public static final List<Field> ALWAYS = List.of(ART_WIDTH, ART_HEIGHT, OPENING_WIDTH, OPENING_HEIGHT, SIGHT_WIDTH,
@@ -81,27 +83,27 @@ public final class Fields {
 
     public static final Field GAP_LIMIT = new Field("gap.limit", "Widest gap let pass",
             plan -> plan.job().checks().gapLimit(),
-            (plan, length) -> plan.job().withChecks(plan.job().checks().withGapLimit(length)));
+            (job, length) -> job.withChecks(job.checks().withGapLimit(length)));
     public static final Field FIRST_DIAGONAL = new Field("diagonal.first", "Diagonal from the top left",
             plan -> Length.mm(plan.job().checks().dryFit().first()),
-            (plan, length) -> plan.job().withChecks(plan.job().checks().withDryFit(plan.job().checks().dryFit()
-                    .withDiagonals(length.toMm(), plan.job().checks().dryFit().second()))));
+            (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
+                    .withDiagonals(length.toMm(), job.checks().dryFit().second()))));
     public static final Field SECOND_DIAGONAL = new Field("diagonal.second", "Diagonal from the top right",
             plan -> Length.mm(plan.job().checks().dryFit().second()),
-            (plan, length) -> plan.job().withChecks(plan.job().checks().withDryFit(plan.job().checks().dryFit()
-                    .withDiagonals(plan.job().checks().dryFit().first(), length.toMm()))));
+            (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
+                    .withDiagonals(job.checks().dryFit().first(), length.toMm()))));
     public static final Field ROCKS = new Field("rocks", "Lifts off a flat table by",
             plan -> Length.mm(plan.job().checks().dryFit().rocks()),
-            (plan, length) -> plan.job().withChecks(plan.job().checks()
-                    .withDryFit(plan.job().checks().dryFit().withRocks(length.toMm()))));
+            (job, length) -> job.withChecks(job.checks()
+                    .withDryFit(job.checks().dryFit().withRocks(length.toMm()))));
     public static final Field SCALE_RADIUS = new Field("scale.radius", "Pivot to the marks of the scale",
             plan -> plan.job().saw().scale().radius(),
-            (plan, length) -> plan.job().withSaw(plan.job().saw().withScale(new SawScale(
-                    plan.job().saw().scale().zero(), length, plan.job().saw().scale().fence()))));
+            (job, length) -> job.withSaw(job.saw().withScale(new SawScale(
+                    job.saw().scale().zero(), length, job.saw().scale().fence()))));
     public static final Field FENCE_LENGTH = new Field("scale.fence", "Blade to the fence's end",
             plan -> plan.job().saw().scale().fence(),
-            (plan, length) -> plan.job().withSaw(plan.job().saw().withScale(new SawScale(
-                    plan.job().saw().scale().zero(), plan.job().saw().scale().radius(), length))));
+            (job, length) -> job.withSaw(job.saw().withScale(new SawScale(
+                    job.saw().scale().zero(), job.saw().scale().radius(), length))));
 
     private static final List<String> GAPS = List.of("Open outside, at the heel", "Open inside, at the toe",
             "Step in the face");
@@ -113,30 +115,35 @@ public final class Fields {
     public static Field face(int side) {
         return new Field("face." + SIDES.get(side), "Face width, " + SIDES.get(side),
                 plan -> plan.job().faces().list().get(side),
-                (plan, length) -> plan.job().withFaceWidths(plan.job().faces().with(side, length)));
+                (job, length) -> job.withFaceWidths(job.faces().with(side, length)));
     }
 
     /** One side of a free outline, at the edge that the job's size names, counted as the pieces are. */
     public static Field side(int side, boolean mirrored) {
         return new Field("side." + side, "Side " + (char) ('A' + side % 26),
                 plan -> Length.mm(Geometry.of(plan.job()).edge(plan.job().sizeOf()).length(side)),
-                (plan, length) -> new Reshape(plan.job(), mirrored).side(side, length));
+                (job, length) -> new Reshape(job, mirrored).side(side, length));
     }
 
     /** Outer length of a piece as it was cut. */
     public static Field cut(int piece) {
         return new Field("cut." + piece, "Length as cut",
                 plan -> plan.job().checks().of(plan.pieces().get(piece)).outer(),
-                (plan, length) -> plan.job().withChecks(plan.job().checks()
-                        .with(plan.job().checks().of(plan.pieces().get(piece)).withOuter(length))));
+                (job, length) -> {
+                    List<Piece> pieces = Planner.pieces(job);
+                    return piece >= pieces.size()
+                            ? job
+                            : job.withChecks(job.checks().with(
+                                    job.checks().of(pieces.get(piece)).withOuter(length)));
+                });
     }
 
     /** A gap of the dry fit at a corner, clockwise from the top left; 0 at the heel, 1 at the toe, 2 a step in the face. */
     public static Field gap(int corner, int what) {
         return new Field("gap." + corner + "." + what, GAPS.get(what),
                 plan -> Length.mm(gaps(plan.job().checks().dryFit(), what).get(corner)),
-                (plan, length) -> plan.job().withChecks(plan.job().checks()
-                        .withDryFit(plan.job().checks().dryFit().with(corner, what, length.toMm()))));
+                (job, length) -> job.withChecks(job.checks()
+                        .withDryFit(job.checks().dryFit().with(corner, what, length.toMm()))));
     }
 
     private static List<Double> gaps(DryFit fit, int what) {
@@ -196,8 +203,10 @@ public final class Fields {
     private static Field milled(String id, String title, int place, Function<Operation, Length> get,
             BiFunction<Operation, Length, Operation> set) {
         return section(id, title, section -> get.apply(operation(section, place)),
-                (section, length) -> section.withMilling(section.milling().with(place,
-                        set.apply(operation(section, place), length))));
+                (section, length) -> place >= section.milling().order(section.rabbet()).size()
+                        ? section
+                        : section.withMilling(section.milling().with(place,
+                                set.apply(operation(section, place), length))));
     }
 
     private static Operation operation(Section section, int place) {
@@ -209,37 +218,37 @@ public final class Fields {
     public static Field ply(int index) {
         return section("ply." + index, "Board " + (index + 1),
                 section -> section.milling().layers().plies().get(index).size(),
-                (section, length) -> section.withMilling(section.milling().withLayers(
-                        section.milling().layers().withSize(index, length))));
+                (section, length) -> index >= section.milling().layers().plies().size()
+                        ? section
+                        : section.withMilling(section.milling().withLayers(
+                                section.milling().layers().withSize(index, length))));
     }
 
     /** Thickness of one layer of the pack. */
     public static Field layer(int index) {
         return new Field("layer." + index, "Layer thickness", plan -> plan.job().pack().layers().get(index).thickness(),
-                (plan, length) -> plan.job().withPack(plan.job().pack().with(index,
-                        plan.job().pack().layers().get(index).withThickness(length))));
+                (job, length) -> job.withPack(job.pack().with(index, layer -> layer.withThickness(length))));
     }
 
     /** Length of one kind of stick on the rack. */
     public static Field stick(int index) {
         return new Field("stick." + index, "Stick length", plan -> plan.job().stock().sticks().get(index).length(),
-                (plan, length) -> plan.job().withStock(plan.job().stock().withStick(index,
-                        plan.job().stock().sticks().get(index).withLength(length))));
+                (job, length) -> job.withStock(job.stock().withStick(index, stick -> stick.withLength(length))));
     }
 
     private static Field width(String id, String title, SizeOf of) {
         return new Field(id, title, plan -> plan.sizes().of(of).width(),
-                (plan, length) -> resized(plan, of, length, plan.sizes().of(of).height()));
+                (job, length) -> resized(job, of, length, job.sizes().of(of).height()));
     }
 
     private static Field height(String id, String title, SizeOf of) {
         return new Field(id, title, plan -> plan.sizes().of(of).height(),
-                (plan, length) -> resized(plan, of, plan.sizes().of(of).width(), length));
+                (job, length) -> resized(job, of, job.sizes().of(of).width(), length));
     }
 
-    private static Job resized(Plan plan, SizeOf of, Length width, Length height) {
+    private static Job resized(Job job, SizeOf of, Length width, Length height) {
         boolean positive = width.isPositive() && height.isPositive();
-        Job based = plan.job().outline().shape() instanceof Shape.Arch ? plan.job().startingFrom(of) : plan.job();
+        Job based = job.outline().shape() instanceof Shape.Arch ? job.startingFrom(of) : job;
         return positive
                 ? Geometry.of(based).stretched(of, new Opening(width, height))
                 : based.withSize(of, new Opening(width, height));
@@ -248,7 +257,7 @@ public final class Fields {
     private static Field section(String id, String title, Function<Section, Length> get,
             BiFunction<Section, Length, Section> set) {
         return new Field(id, title, plan -> get.apply(plan.job().section()),
-                (plan, length) -> plan.job().withSection(set.apply(plan.job().section(), length)));
+                (job, length) -> job.withSection(set.apply(job.section(), length)));
     }
 
     private static Field rabbet(String id, String title, Function<Rabbet, Length> get,
@@ -265,25 +274,25 @@ public final class Fields {
     private static Field mat(String id, String title, Function<Layer.Mat, Length> get,
             BiFunction<Layer.Mat, Length, Layer.Mat> set) {
         return new Field(id, title, plan -> plan.job().pack().mat().map(get).orElse(Length.ZERO),
-                (plan, length) -> plan.job().pack().mat()
-                        .map(mat -> plan.job().withPack(plan.job().pack().withMat(set.apply(mat, length))))
-                        .orElse(plan.job()));
+                (job, length) -> job.pack().mat()
+                        .map(mat -> job.withPack(job.pack().withMat(set.apply(mat, length))))
+                        .orElse(job));
     }
 
     /** A border as it is seen: less what lies under the lip. */
     private static Field shows(String id, String title, int side) {
         return new Field(id, title,
-                plan -> plan.job().pack().mat().map(mat -> mat.borders().list().get(side).minus(underLip(plan)))
+                plan -> plan.job().pack().mat().map(mat -> mat.borders().list().get(side).minus(underLip(plan.job())))
                         .orElse(Length.ZERO),
-                (plan, length) -> plan.job().pack().mat()
-                        .map(mat -> plan.job().withPack(plan.job().pack().withMat(
-                                mat.withBorders(mat.borders().with(side, length.plus(underLip(plan)))))))
-                        .orElse(plan.job()));
+                (job, length) -> job.pack().mat()
+                        .map(mat -> job.withPack(job.pack().withMat(
+                                mat.withBorders(mat.borders().with(side, length.plus(underLip(job)))))))
+                        .orElse(job));
     }
 
     /** How far the mat's edge lies behind the lip. */
-    private static Length underLip(Plan plan) {
-        return plan.seat().wall().minus(plan.job().clearance());
+    private static Length underLip(Job job) {
+        return Seat.of(job.section(), job.outline().slope()).wall().minus(job.clearance());
     }
 
     private static Field border(String id, String title, int side) {

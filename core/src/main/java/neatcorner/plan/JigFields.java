@@ -37,9 +37,9 @@ public final class JigFields {
     private static Field field(String name, String title, Function<CornerJig, Length> get,
             BiFunction<CornerJig, Length, CornerJig> set) {
         return new Field("jig." + name, title, plan -> get.apply(jig(plan.job())),
-                (plan, length) -> length.isPositive()
-                        ? plan.job().withShop(plan.job().shop().withJig(set.apply(jig(plan.job()), length),
-                                Math.max(1, plan.job().shop().jigs())))
-                        : plan.job());
+                (job, length) -> length.isPositive()
+                        ? job.withShop(job.shop().withJig(set.apply(jig(job), length),
+                                Math.max(1, job.shop().jigs())))
+                        : job);
     }
 }

@@ -135,6 +135,10 @@ final class MeasuredFindings {
                 : new Remedy(
                         Sentence.of("Let the wood come to {0} first",
                                 new neatcorner.measure.Scalar(rounded, "% moisture", 1)),
-                        job -> job.withChecks(job.checks().withPlace(place.withGlued(rounded))));
+                        job -> {
+                            Climate newest = job.checks().place();
+                            return job.withChecks(job.checks().withPlace(
+                                    (newest == null ? place : newest).withGlued(rounded)));
+                        });
     }
 }

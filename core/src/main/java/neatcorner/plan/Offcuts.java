@@ -46,16 +46,25 @@ public final class Offcuts {
 
     /** The job once it is cut: the sticks that it took are gone from the rack, and nothing is held. */
     public static Job cut(Plan plan) {
-        Rack rack = plan.job().stock();
+        return cut(plan.job(), plan);
+    }
+
+    /** A job once a plan is cut, which may be older: what the plan took of each stick is gone, where it is still there. */
+    public static Job cut(Job job, Plan plan) {
+        Rack rack = job.stock();
+        List<Stick> before = plan.job().stock().sticks();
         List<Stick> sticks = new ArrayList<>();
         for (int i = 0; i < rack.sticks().size(); i++) {
             int index = i;
-            int used = (int) plan.layout().sticks().stream().filter(cut -> cut.stock() == index).count();
             Stick stick = rack.sticks().get(i);
+            boolean known = i < before.size() && stick.withCount(1).equals(before.get(i).withCount(1));
+            int used = known
+                    ? (int) plan.layout().sticks().stream().filter(cut -> cut.stock() == index).count()
+                    : 0;
             if (stick.count() > used) {
                 sticks.add(stick.withCount(stick.count() - used));
             }
         }
-        return plan.job().withStock(rack.withPins(List.of()).withSticks(sticks));
+        return job.withStock(rack.withPins(List.of()).withSticks(sticks));
     }
 }

@@ -17,6 +17,7 @@ import neatcorner.saw.CuttingOrder;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
 import neatcorner.stock.StickLayout;
 
 /** Works out the plan of a job. Pure: the same job always gives the same plan, and nothing else happens. */
@@ -35,7 +36,7 @@ public final class Planner {
         FrameSizes sizes = geometry.sizes();
         Optional<Sentence> fault = ShapeFindings.fault(geometry);
         Contours contours = ShapeFindings.sound(geometry, fault) ? geometry.contours() : null;
-        List<Piece> pieces = contours == null ? List.of() : FramePieces.of(contours, job.outline(), job.joint());
+        List<Piece> pieces = pieces(job, contours);
         List<Piece> parts = scarfed(job, pieces);
         boolean possible = !pieces.isEmpty();
         StickLayout layout = possible ? layOut(job, parts, search) : NOTHING_TO_CUT;
@@ -56,6 +57,16 @@ public final class Planner {
         GlueUpFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));
         return new Plan(job, sizes, contours, pieces, parts, layout, plan.settings(), plan.cuts(), weight, findings);
+    }
+
+    /** The pieces of one frame; none when the sizes are impossible. */
+    static List<Piece> pieces(Job job) {
+        Geometry geometry = Geometry.of(job);
+        return pieces(job, ShapeFindings.sound(geometry) ? geometry.contours() : null);
+    }
+
+    private static List<Piece> pieces(Job job, @Nullable Contours contours) {
+        return contours == null ? List.of() : FramePieces.of(contours, job.outline(), job.joint());
     }
 
     /** The pieces, those too long for any stick in parts where the maker wants them scarfed. */

@@ -47,6 +47,9 @@ public record Reshape(Job job, boolean mirrored) {
 
     /** A corner opened or closed to an interior angle; the side across from it gives. Only free outlines can be turned. */
     public Job cornerTurned(int corner, Angle interior) {
+        if (!hasCorners()) {
+            return job;
+        }
         Loop loop = free();
         Traverse changed = Traverse.of(loop).withCorner(corner, interior);
         int twin = mirrored ? twin(loop, corner) : corner;
@@ -59,6 +62,9 @@ public record Reshape(Job job, boolean mirrored) {
 
     /** A side made longer or shorter at the edge that the job's size names; the side across from it gives. */
     public Job side(int side, Length length) {
+        if (!hasCorners()) {
+            return job;
+        }
         Loop loop = free();
         Traverse changed = Traverse.of(loop).withSide(side, length.toMm());
         int start = mirrored ? twin(loop, side) : -1;
@@ -73,6 +79,15 @@ public record Reshape(Job job, boolean mirrored) {
     /** Any outline with straight sides as a free one with the same corners; its pieces keep their letters. */
     public Job freed() {
         return withLoop(free());
+    }
+
+    /** Whether there is an outline with straight sides to change. */
+    private boolean hasCorners() {
+        if (job.outline().shape() instanceof Shape.Polygon) {
+            return true;
+        }
+        Contours contours = Geometry.of(job).contours();
+        return contours != null && contours.segments().isEmpty();
     }
 
     private Loop free() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.RoughBoard;
@@ -14,7 +15,7 @@ import neatcorner.stock.Stick;
 public final class StockFields {
     public static final Field LEAST_OFFCUT = new Field("least.offcut", "Shortest offcut worth keeping",
             plan -> plan.job().stock().leastOffcut(),
-            (plan, length) -> plan.job().withStock(plan.job().stock().withLeastOffcut(length)));
+            (job, length) -> job.withStock(job.stock().withLeastOffcut(length)));
 
     private StockFields() {}
 
@@ -34,10 +35,9 @@ public final class StockFields {
             BiFunction<Stick, Length, Stick> set) {
         return new Field("stick." + what + "." + index, title,
                 plan -> get.apply(Blanks.of(plan.job().section()), plan.job().stock().sticks().get(index)),
-                (plan, length) -> length.isPositive()
-                        ? plan.job().withStock(plan.job().stock().withStick(index,
-                                set.apply(plan.job().stock().sticks().get(index), length)))
-                        : plan.job());
+                (job, length) -> length.isPositive()
+                        ? job.withStock(job.stock().withStick(index, stick -> set.apply(stick, length)))
+                        : job);
     }
 
     public static Field boardLength(int index) {
@@ -75,22 +75,28 @@ public final class StockFields {
     public static Field sheetTrim(int index) {
         return new Field("sheet.trim." + index, "Taken off every edge of the sheet",
                 plan -> plan.job().stock().sheets().get(index).trim(),
-                (plan, length) -> length.isNegative()
-                        ? plan.job()
-                        : withSheet(plan.job(), index, plan.job().stock().sheets().get(index).withTrim(length)));
+                (job, length) -> length.isNegative()
+                        ? job
+                        : withSheet(job, index, sheet -> sheet.withTrim(length)));
     }
 
-    /** The job with one kind of board changed. */
-    public static Job withBoard(Job job, int index, RoughBoard board) {
+    /** The job with one kind of board changed; as it is when it has no such kind. */
+    public static Job withBoard(Job job, int index, UnaryOperator<RoughBoard> change) {
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
-        boards.set(index, board);
+        if (index >= boards.size()) {
+            return job;
+        }
+        boards.set(index, change.apply(boards.get(index)));
         return job.withStock(job.stock().withBoards(boards));
     }
 
-    /** The job with one kind of sheet changed. */
-    public static Job withSheet(Job job, int index, Sheet sheet) {
+    /** The job with one kind of sheet changed; as it is when it has no such kind. */
+    public static Job withSheet(Job job, int index, UnaryOperator<Sheet> change) {
         List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
-        sheets.set(index, sheet);
+        if (index >= sheets.size()) {
+            return job;
+        }
+        sheets.set(index, change.apply(sheets.get(index)));
         return job.withStock(job.stock().withSheets(sheets));
     }
 
@@ -98,17 +104,17 @@ public final class StockFields {
             BiFunction<RoughBoard, Length, RoughBoard> set) {
         return new Field("board." + what + "." + index, title,
                 plan -> get.apply(plan.job().stock().boards().get(index)),
-                (plan, length) -> length.isPositive() || (what.equals("bow") && !length.isNegative())
-                        ? withBoard(plan.job(), index, set.apply(plan.job().stock().boards().get(index), length))
-                        : plan.job());
+                (job, length) -> length.isPositive() || (what.equals("bow") && !length.isNegative())
+                        ? withBoard(job, index, board -> set.apply(board, length))
+                        : job);
     }
 
     private static Field sheet(String what, String title, int index, Function<Sheet, Length> get,
             BiFunction<Sheet, Length, Sheet> set) {
         return new Field("sheet." + what + "." + index, title,
                 plan -> get.apply(plan.job().stock().sheets().get(index)),
-                (plan, length) -> length.isPositive()
-                        ? withSheet(plan.job(), index, set.apply(plan.job().stock().sheets().get(index), length))
-                        : plan.job());
+                (job, length) -> length.isPositive()
+                        ? withSheet(job, index, sheet -> set.apply(sheet, length))
+                        : job);
     }
 }

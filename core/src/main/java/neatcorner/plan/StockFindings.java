@@ -181,7 +181,7 @@ final class StockFindings {
                         + " allowance.",
                 plan.stickNeeded(), longest),
                 new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(needed), length),
-                        j -> j.withStock(rack.withStick(0, rack.sticks().getFirst().withCount(needed)))));
+                        j -> j.withStock(j.stock().plusStick(rack.sticks().getFirst().withCount(needed)))));
     }
 
     private static Finding tooLong(Plan plan, Piece longest) {
@@ -224,7 +224,7 @@ final class StockFindings {
         }
         Stick stick = stock.sticks().get(longest);
         int most = plan.parts().size() * plan.job().quantity();
-        StickLayout layout = layOut(plan, stock.withStick(longest, stick.withCount(stick.count() + most)));
+        StickLayout layout = layOut(plan, stock.withStick(longest, each -> each.withCount(each.count() + most)));
         if (!layout.isComplete()) {
             return Optional.empty();
         }
@@ -232,7 +232,7 @@ final class StockFindings {
         int extra = Math.max(1, used - stick.count());
         return Optional.of(new Remedy(
                 Sentence.naming(stick.name(), "Put {0} more of “{name}” on the rack", Scalar.count(extra)),
-                j -> j.withStock(j.stock().withStick(longest, stick.withCount(stick.count() + extra)))));
+                j -> j.withStock(j.stock().withStick(longest, each -> each.withCount(stick.count() + extra)))));
     }
 
     private static Length longestClear(Rack stock, int index) {

@@ -3,6 +3,7 @@ package neatcorner.section;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
+import neatcorner.wood.Species;
 
 /**
  * What a built-up section is glued from: boards on each other's faces, the front one first; or strips edge to edge, the
@@ -30,6 +31,13 @@ public record Layers(boolean edgeToEdge, List<Ply> plies) {
         List<Ply> changed = new ArrayList<>(plies);
         changed.set(index, ply);
         return new Layers(edgeToEdge, changed);
+    }
+
+    /** With one board of another wood; as it is when there is no such board. */
+    public Layers withWood(int index, Species wood) {
+        return index >= plies.size()
+                ? this
+                : with(index, new Ply(wood, plies.get(index).size(), plies.get(index).inset()));
     }
 
     public Layers withSize(int index, Length size) {

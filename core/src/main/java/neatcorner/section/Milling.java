@@ -2,6 +2,7 @@ package neatcorner.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * How a blank becomes the section: what it is glued from, how the pack's rabbet is cut and when, and all else that is
@@ -56,14 +57,27 @@ public record Milling(Layers layers, RabbetWay way, int rabbetPasses, int rabbet
         if (changed instanceof Operation.PackRabbet rabbet) {
             return new Milling(layers, rabbet.way(), rabbet.passes(), rabbetAt, operations);
         }
+        if (place == rabbetAt || place > operations.size()) {
+            return this;
+        }
         List<Operation> all = new ArrayList<>(operations);
         all.set(index(place), changed);
         return new Milling(layers, way, rabbetPasses, rabbetAt, all);
     }
 
+    /** With the operation at a place of the whole order changed; the rabbet stays, and so does all where there is none. */
+    public Milling with(int place, UnaryOperator<Operation> change) {
+        if (place == rabbetAt || place < 0 || place > operations.size()) {
+            return this;
+        }
+        List<Operation> all = new ArrayList<>(operations);
+        all.set(index(place), change.apply(all.get(index(place))));
+        return new Milling(layers, way, rabbetPasses, rabbetAt, all);
+    }
+
     /** Without the operation at a place of the whole order; the rabbet stays. */
     public Milling without(int place) {
-        if (place == rabbetAt) {
+        if (place == rabbetAt || place < 0 || place > operations.size()) {
             return this;
         }
         List<Operation> all = new ArrayList<>(operations);

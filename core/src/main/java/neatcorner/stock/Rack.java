@@ -3,6 +3,7 @@ package neatcorner.stock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
 
 /**
@@ -45,9 +46,13 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         return new Rack(newSticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, kept, boards, sheets);
     }
 
-    public Rack withStick(int index, Stick stick) {
+    /** With one kind of stick changed; as it is when it has no such kind. */
+    public Rack withStick(int index, UnaryOperator<Stick> change) {
+        if (index >= sticks.size()) {
+            return this;
+        }
         List<Stick> changed = new ArrayList<>(sticks);
-        changed.set(index, stick);
+        changed.set(index, change.apply(sticks.get(index)));
         return withSticks(changed);
     }
 

@@ -116,7 +116,7 @@ class FigureTest {
 
     @Test
     void impossibleSizesAreShownSoThatTheyCanBeMended() {
-        Plan plan = Planner.plan(Fields.OUTSIDE_WIDTH.with(PLAN, Length.mm(20)));
+        Plan plan = Planner.plan(Fields.OUTSIDE_WIDTH.with(PLAN.job(), Length.mm(20)));
         Figure figure = OpeningFigure.of(plan);
         assertTrue(values(figure).stream().anyMatch(value -> Fields.OUTSIDE_WIDTH.equals(value.field())));
     }

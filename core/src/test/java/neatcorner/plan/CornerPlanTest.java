@@ -225,14 +225,17 @@ class CornerPlanTest {
     void theShopsJigIsMeasuredAndTheHoleFollows() {
         Plan plan = Planner.plan(Jobs.chart());
         int before = Objects.requireNonNull(GlueUpWork.of(plan)).glue().jig().orElseThrow().hole();
-        Job finer = JigFields.PITCH.with(plan, Length.mm(10)).withShop(JigFields.PITCH.with(plan, Length.mm(10)).shop()
-                .withJig(Objects.requireNonNull(JigFields.PITCH.with(plan, Length.mm(10)).shop().jig()).withHoles(60),
-                        1));
+        Job finer = JigFields.PITCH.with(plan.job(), Length.mm(10))
+                .withShop(JigFields.PITCH.with(plan.job(), Length.mm(10)).shop()
+                        .withJig(
+                                Objects.requireNonNull(JigFields.PITCH.with(plan.job(), Length.mm(10)).shop().jig())
+                                        .withHoles(60),
+                                1));
         int after = Objects.requireNonNull(GlueUpWork.of(Planner.plan(finer))).glue().jig().orElseThrow().hole();
         assertTrue(after > before, "finer holes are counted further");
         for (Field field : JigFields.ALL) {
-            assertEquals(Length.mm(33), field.in(Planner.plan(field.with(plan, Length.mm(33)))));
-            assertEquals(plan.job(), field.with(plan, Length.ZERO), "no length is no jig");
+            assertEquals(Length.mm(33), field.in(Planner.plan(field.with(plan.job(), Length.mm(33)))));
+            assertEquals(plan.job(), field.with(plan.job(), Length.ZERO), "no length is no jig");
         }
     }
 

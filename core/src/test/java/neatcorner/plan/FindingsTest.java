@@ -31,7 +31,7 @@ class FindingsTest {
 
     private static Job layerOf(double thickness) {
         Job job = Jobs.chart();
-        return job.withPack(job.pack().with(0, job.pack().layers().getFirst().withThickness(Length.mm(thickness))));
+        return job.withPack(job.pack().with(0, layer -> layer.withThickness(Length.mm(thickness))));
     }
 
     private static Job faces(double side) {
@@ -172,7 +172,7 @@ class FindingsTest {
         Plan plan = Planner.plan(Jobs.chart());
         Field top = Fields.MAT_SHOWS.getFirst();
         assertEquals(neatcorner.measure.Length.mm(45.5), top.in(plan));
-        Plan wider = Planner.plan(top.with(plan, neatcorner.measure.Length.mm(50)));
+        Plan wider = Planner.plan(top.with(plan.job(), neatcorner.measure.Length.mm(50)));
         assertEquals(neatcorner.measure.Length.mm(54.5), Fields.MAT_TOP.in(wider));
     }
 }

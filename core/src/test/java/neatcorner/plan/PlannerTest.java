@@ -116,7 +116,7 @@ class PlannerTest {
         fields.addAll(List.of(Fields.face(1), Fields.layer(0), Fields.stick(0)));
         for (Field field : fields) {
             Length changed = field.in(plan).plus(Length.mm(4));
-            assertEquals(changed, field.in(Planner.plan(field.with(plan, changed))), field.id());
+            assertEquals(changed, field.in(Planner.plan(field.with(plan.job(), changed))), field.id());
         }
     }
 }

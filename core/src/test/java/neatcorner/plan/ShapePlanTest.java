@@ -139,7 +139,7 @@ class ShapePlanTest {
     @Test
     void typingASideLeavesAllCornersButTwo() {
         Job job = polygon(0, 0, 400, 0, 400, 300, 0, 300);
-        Plan longer = Planner.plan(Fields.side(0, false).with(Planner.plan(job), Length.mm(450)));
+        Plan longer = Planner.plan(Fields.side(0, false).with(job, Length.mm(450)));
         assertEquals(450, Fields.side(0, false).in(longer).toMm(), 1e-3);
         assertEquals(450, Fields.side(2, false).in(longer).toMm(), 1e-3, "the side across gives");
         assertEquals(300, Fields.side(1, false).in(longer).toMm(), 1e-3);
@@ -178,7 +178,7 @@ class ShapePlanTest {
     void aFreeOutlineIsStretchedByItsOverallSize() {
         Job ell = polygon(0, 0, 400, 0, 400, 150, 200, 150, 200, 300, 0, 300);
         Plan plan = Planner.plan(ell);
-        Plan wider = Planner.plan(Fields.SIGHT_WIDTH.with(plan, Length.mm(500)));
+        Plan wider = Planner.plan(Fields.SIGHT_WIDTH.with(plan.job(), Length.mm(500)));
         assertEquals(500, wider.sizes().sight().width().toMm(), 0.01);
         assertEquals(300, wider.sizes().sight().height().toMm(), 0.01);
         assertFalse(wider.pieces().isEmpty());

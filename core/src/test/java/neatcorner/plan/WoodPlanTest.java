@@ -164,7 +164,7 @@ class WoodPlanTest {
                 .withBoards(List.of(board(110, 27))));
         assertTrue(finding(job, "stock.short").isPresent());
         assertTrue(BoardWork.isEnough(job));
-        Job milled = BoardWork.milled(Planner.plan(job), 0);
+        Job milled = BoardWork.milled(job, 0);
         assertTrue(milled.stock().boards().isEmpty());
         assertTrue(Planner.plan(milled).layout().isComplete());
         assertEquals(2, milled.stock().sticks().size(), "one kind from each side of the knot");
@@ -272,10 +272,10 @@ class WoodPlanTest {
                 StockFields.boardBow(0), StockFields.sheetWidth(0), StockFields.sheetHeight(0),
                 StockFields.sheetTrim(0),
                 StockFields.LEAST_OFFCUT)) {
-            Job changed = field.with(plan, Length.mm(123));
+            Job changed = field.with(plan.job(), Length.mm(123));
             assertEquals(Length.mm(123), field.in(Planner.plan(changed)), field.id());
             if (!field.equals(StockFields.LEAST_OFFCUT)) {
-                assertEquals(job, field.with(plan, Length.mm(-1)), field.id() + " is never negative");
+                assertEquals(job, field.with(plan.job(), Length.mm(-1)), field.id() + " is never negative");
             }
         }
     }
@@ -288,11 +288,11 @@ class WoodPlanTest {
         Plan plan = Planner.plan(job);
         for (Field field : List.of(Fields.milled(1), Fields.milledDepth(1), Fields.milled(2), Fields.milledDepth(2),
                 Fields.milledFrom(2), Fields.milled(3))) {
-            assertEquals(Length.mm(7), field.in(Planner.plan(field.with(plan, Length.mm(7)))), field.id());
+            assertEquals(Length.mm(7), field.in(Planner.plan(field.with(plan.job(), Length.mm(7)))), field.id());
         }
         Layers layers = new Layers(true, List.of(new Ply(Species.named("elm"), Length.mm(12), Length.ZERO)));
         Plan glued = Planner.plan(job.withSection(
                 job.section().withMilling(job.section().milling().withLayers(layers))));
-        assertEquals(Length.mm(9), Fields.ply(0).in(Planner.plan(Fields.ply(0).with(glued, Length.mm(9)))));
+        assertEquals(Length.mm(9), Fields.ply(0).in(Planner.plan(Fields.ply(0).with(glued.job(), Length.mm(9)))));
     }
 }

@@ -102,7 +102,7 @@ class RackTest {
         assertEquals(Length.mm(1200), rack.withoutStick(0).sticks().getFirst().length());
         assertTrue(rack.withoutStick(0).longestClear().isEmpty(), "there are none of it");
         Stick dear = rack.sticks().getFirst().withPrice(9.5).withName("best").withCount(3).withLength(Length.mm(3000));
-        assertEquals(dear, rack.withStick(0, dear).sticks().getFirst());
+        assertEquals(dear, rack.withStick(0, each -> dear).sticks().getFirst());
         assertEquals(Keep.MUST, rack.withKeep(Keep.MUST).keepFrameTogether());
         assertTrue(rack.withFlippable(true).flippable());
         assertEquals(Length.mm(25), rack.withEndTrim(Length.mm(25)).endTrim());

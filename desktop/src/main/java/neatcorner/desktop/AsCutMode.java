@@ -2,6 +2,7 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,7 +19,6 @@ import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
-import neatcorner.saw.Checks;
 import neatcorner.saw.MeasuredPiece;
 
 /** The pieces as they were cut, how they will close, and what to do about it. */
@@ -35,8 +35,8 @@ final class AsCutMode implements StationMode {
         rows.getStyleClass().add("measured");
         rows.setPrefWrapLength(WRAP);
         limit = new LengthBox(bench, Fields.GAP_LIMIT, "Let gaps pass up to");
-        clear = Controls.chip("Forget these", () -> bench.edit(
-                bench.job().withChecks(bench.job().checks().withMeasured(List.of()))));
+        clear = Controls.chip("Forget these", () -> bench.change("forget what was measured",
+                job -> job.withChecks(job.checks().withMeasured(List.of()))));
         clear.setId("measured-clear");
     }
 
@@ -69,16 +69,16 @@ final class AsCutMode implements StationMode {
             MeasuredPiece measured = plan.job().checks().of(piece);
             letter.setText(piece.name());
             length.show(measured.outer(), "Length of " + piece.name() + " as cut", notation, Typing.length(notation,
-                    typed -> bench.edit(Fields.cut(index).with(bench.currentPlan(), typed))), () -> {});
+                    typed -> bench.change("measured piece", job -> Fields.cut(index).with(job, typed))), () -> {});
             left.show(measured.left(), "Left miter of " + piece.name() + " as cut", notation,
-                    Typing.angle(notation, -89, 89, typed -> keep(measured.withLeft(typed))), () -> {});
+                    Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withLeft(typed))), () -> {});
             right.show(measured.right(), "Right miter of " + piece.name() + " as cut", notation,
-                    Typing.angle(notation, -89, 89, typed -> keep(measured.withRight(typed))), () -> {});
+                    Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withRight(typed))), () -> {});
         }
 
-        private void keep(MeasuredPiece piece) {
-            Checks checks = bench.job().checks();
-            bench.edit(bench.job().withChecks(checks.with(piece)));
+        private void keep(Piece piece, UnaryOperator<MeasuredPiece> measured) {
+            bench.change("measured piece", job -> job.withChecks(job.checks().with(
+                    measured.apply(job.checks().of(piece)))));
         }
     }
 

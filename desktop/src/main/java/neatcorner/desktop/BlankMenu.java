@@ -1,6 +1,7 @@
 package neatcorner.desktop;
 
 import java.util.List;
+import java.util.function.Function;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import neatcorner.measure.Length;
@@ -24,27 +25,27 @@ final class BlankMenu {
     }
 
     void list(MenuButton menu) {
-        Section section = bench.job().section();
-        Milling milling = section.milling();
         menu.getItems().clear();
-        item(menu, "One piece of wood", section.withMilling(milling.withLayers(Layers.NONE)));
+        item(menu, "One piece of wood", job -> layered(job.section(), Layers.NONE));
         item(menu, "Two boards glued face to face, the front one darker",
-                section.withMilling(milling.withLayers(faces())));
+                job -> layered(job.section(), faces(job.section())));
         item(menu, "Three strips edge to edge, a contrast strip between",
-                section.withMilling(milling.withLayers(strips())));
-        item(menu, "A reclaimed tongue-and-groove board", grooved(section));
+                job -> layered(job.section(), strips(job.section(), job.units())));
+        item(menu, "A reclaimed tongue-and-groove board", job -> grooved(job.section(), job.units()));
     }
 
-    private Layers faces() {
-        Section section = bench.job().section();
+    private static Section layered(Section section, Layers layers) {
+        return section.withMilling(section.milling().withLayers(layers));
+    }
+
+    private static Layers faces(Section section) {
         Length front = new Length(section.thickness().units() / 3);
         return new Layers(false, List.of(new Ply(Species.named("black walnut"), front, Length.ZERO),
                 new Ply(section.wood(), section.thickness().minus(front), Length.ZERO)));
     }
 
-    private Layers strips() {
-        Section section = bench.job().section();
-        Length contrast = bench.job().units().either(6, 0.25);
+    private static Layers strips(Section section, Units units) {
+        Length contrast = units.either(6, 0.25);
         Length outer = new Length(section.width().minus(contrast).units() / 3);
         return new Layers(true, List.of(
                 new Ply(section.wood(), section.width().minus(contrast).minus(outer), Length.ZERO),
@@ -56,8 +57,7 @@ final class BlankMenu {
      * Tongue off the outer edge, back cheek of the groove off the other: what is left of a common board, a third of its
      * thickness for each of cheek, groove and cheek.
      */
-    private Section grooved(Section section) {
-        Units units = bench.job().units();
+    private static Section grooved(Section section, Units units) {
         Length thickness = section.thickness();
         Length depth = new Length(thickness.units() * 2 / 3);
         Length deep = units.either(8, 0.3125);
@@ -66,12 +66,9 @@ final class BlankMenu {
                 .withMilling(new Milling(Layers.NONE, RabbetWay.FROM_GROOVE, 0, 0, ripped));
     }
 
-    private void item(MenuButton menu, String text, Section changed) {
+    private void item(MenuButton menu, String text, Function<Job, Section> changed) {
         MenuItem item = new MenuItem(bench.notation().get().words(text));
-        item.setOnAction(e -> {
-            Job job = bench.job();
-            bench.edit(job.withSection(changed));
-        });
+        item.setOnAction(e -> bench.change("blank", job -> job.withSection(changed.apply(job))));
         menu.getItems().add(item);
     }
 }

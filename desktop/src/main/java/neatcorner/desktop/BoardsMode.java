@@ -14,7 +14,6 @@ import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.plan.BoardWork;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Slate;
@@ -33,17 +32,22 @@ final class BoardsMode implements StationMode {
     private final List<Node> tools;
     private List<LengthBox> boxes = List.of();
     private int boxesOf = -1;
+    private final Later<Plan, List<Remedy>> whenShort;
 
     BoardsMode(Workbench bench, Runnable refresh) {
         this.bench = bench;
         picker = new Controls.Picker("board", refresh);
+        whenShort = new Later<>(bench, List.of(), (plan, search) -> BoardWork.whenShort(plan), refresh);
         Button add = new Button("Add a board");
         add.setId("add-board");
         add.setOnAction(e -> add());
         mill = new Button("Mill it to sticks");
         mill.setId("mill-board");
         mill.getStyleClass().add("accent");
-        mill.setOnAction(e -> bench.edit(BoardWork.milled(bench.currentPlan(), picker.index())));
+        mill.setOnAction(e -> {
+            int index = picker.index();
+            bench.changeSlowly("mill a board", job -> BoardWork.milled(job, index));
+        });
         lengths.getStyleClass().add("captioned");
         advice.getStyleClass().add("captioned");
         editor = new StockEditor("board", "Board", new StockEditor.Edits(
@@ -58,28 +62,30 @@ final class BoardsMode implements StationMode {
     }
 
     private void add() {
-        Job job = bench.job();
-        Units units = job.units();
-        List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
-        boards.add(new RoughBoard("board " + (boards.size() + 1), units.either(2400, 96), units.either(150, 6),
-                units.either(27, 1), Length.ZERO, 1, null, List.of()));
-        picker.choose(boards.size() - 1);
-        bench.edit(job.withStock(job.stock().withBoards(boards)));
+        picker.choose(bench.job().stock().boards().size());
+        bench.change("add a board", job -> {
+            Units units = job.units();
+            List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+            boards.add(new RoughBoard("board " + (boards.size() + 1), units.either(2400, 96), units.either(150, 6),
+                    units.either(27, 1), Length.ZERO, 1, null, List.of()));
+            return job.withStock(job.stock().withBoards(boards));
+        });
     }
 
     private void change(java.util.function.UnaryOperator<RoughBoard> changed) {
-        List<RoughBoard> boards = bench.job().stock().boards();
-        if (picker.index() < boards.size()) {
-            bench.edit(StockFields.withBoard(bench.job(), picker.index(), changed.apply(boards.get(picker.index()))));
-        }
+        int index = picker.index();
+        bench.change("board", job -> StockFields.withBoard(job, index, changed));
     }
 
     private void remove() {
-        List<RoughBoard> boards = new ArrayList<>(bench.job().stock().boards());
-        if (picker.index() < boards.size()) {
-            boards.remove(picker.index());
-            bench.edit(bench.job().withStock(bench.job().stock().withBoards(boards)));
-        }
+        int index = picker.index();
+        bench.change("remove a board", job -> {
+            List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+            if (index < boards.size()) {
+                boards.remove(index);
+            }
+            return job.withStock(job.stock().withBoards(boards));
+        });
     }
 
     @Override
@@ -117,9 +123,9 @@ final class BoardsMode implements StationMode {
             mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
         }
         List<Node> buttons = new ArrayList<>();
-        for (Remedy remedy : BoardWork.whenShort(plan)) {
+        for (Remedy remedy : whenShort.of(plan)) {
             Button button = new Button(remedy.label().in(notation));
-            button.setOnAction(e -> bench.edit(remedy.change().apply(bench.job())));
+            button.setOnAction(e -> bench.take(remedy));
             buttons.add(button);
         }
         if (!buttons.isEmpty()) {

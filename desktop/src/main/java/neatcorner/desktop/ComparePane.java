@@ -14,7 +14,6 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Scalar;
 import neatcorner.plan.Plan;
 import neatcorner.plan.WayToJoin;
-import org.jspecify.annotations.Nullable;
 
 /** Two ways to hold the corners side by side: the one that the job has, and one of the schools. */
 final class ComparePane extends GridPane {
@@ -22,11 +21,11 @@ final class ComparePane extends GridPane {
     private final ToggleButton toggle = new ToggleButton("Compare");
     private final MenuButton others = new MenuButton("Other way");
     private int other = 1;
-    private List<WayToJoin> schools = List.of();
-    private @Nullable Plan planned;
+    private final Later<Plan, List<WayToJoin>> ways;
 
     ComparePane(Workbench bench, Runnable refresh) {
         this.bench = bench;
+        ways = new Later<>(bench, List.of(), (plan, search) -> WayToJoin.schools(plan), refresh);
         toggle.setId("compare");
         toggle.getStyleClass().add("chip");
         toggle.setOnAction(e -> refresh.run());
@@ -56,9 +55,10 @@ final class ComparePane extends GridPane {
         if (!isOpen()) {
             return;
         }
-        if (!plan.equals(planned)) {
-            planned = plan;
-            schools = WayToJoin.schools(plan);
+        List<WayToJoin> schools = ways.of(plan);
+        if (schools.isEmpty()) {
+            getChildren().clear();
+            return;
         }
         other = Math.min(other, schools.size() - 1);
         others.getItems().setAll(schools.stream().map(way -> {
@@ -72,8 +72,8 @@ final class ComparePane extends GridPane {
         WayToJoin now = WayToJoin.of(plan);
         WayToJoin way = schools.get(other);
         getChildren().clear();
-        Button take = Controls.chip("Take this", () -> bench.edit(bench.job().withJoint(way.joint())
-                .withReinforcement(way.reinforcement())));
+        Button take = Controls.chip("Take this", () -> bench.change("way to join",
+                job -> job.withJoint(way.joint()).withReinforcement(way.reinforcement())));
         take.setId("take-way");
         header("As it is: " + notation.words(now.name()));
         others.setText(notation.words(way.name()));

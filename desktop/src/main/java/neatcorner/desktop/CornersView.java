@@ -2,10 +2,13 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
+import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.desktop.document.Planning;
 import neatcorner.figure.CornerFigure;
 import neatcorner.figure.Figure;
 import neatcorner.figure.OpeningFigure;
@@ -16,6 +19,7 @@ import neatcorner.plan.CornerSlate;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Planner;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 
@@ -27,11 +31,13 @@ final class CornersView extends StationView {
     private final HoldEditor editor;
     private final ComparePane compare;
     private final VBox says = new VBox();
+    private final Runnable refresh;
     private Sentence said = Sentence.of("");
     private List<CornerWork.Kind> kinds = List.of();
 
     CornersView(Workbench bench, SlatePane slate, Runnable refresh) {
         super(bench, Station.CORNERS, slate);
+        this.refresh = refresh;
         adding.setId("hold-with");
         adding.setOnShowing(e -> listKinds());
         adding.getItems().add(new MenuItem());
@@ -64,15 +70,22 @@ final class CornersView extends StationView {
         }
     }
 
+    private record Fit(Sentence why, Optional<Reinforcement> strongest) {}
+
     /** Puts the strongest of a kind in that clears everything, and says why no more goes in. */
     private void fit(ReinforcementKind kind) {
-        Plan plan = bench().currentPlan();
-        said = CornerChoices.why(plan, kind);
-        CornerChoices.fitted(plan, kind).ifPresent(job -> {
-            editor.choose(job.reinforcement().size() - 1);
-            bench().edit(job);
-        });
-        show(bench().currentPlan(), bench().notation().get());
+        Job before = bench().job();
+        bench().planning().ask(Planning.Pace.QUICK, search -> {
+            Plan plan = Planner.plan(before, () -> true);
+            return new Fit(CornerChoices.why(plan, kind), CornerChoices.strongest(plan, kind));
+        }, fit -> {
+            said = fit.why();
+            fit.strongest().ifPresent(chosen -> {
+                editor.choose(bench().job().reinforcement().size());
+                bench().change("fit " + kind.title() + "s", job -> CornerChoices.with(job, chosen));
+            });
+            refresh.run();
+        }, bench()::fault);
     }
 
     private void listJoints() {
@@ -82,7 +95,7 @@ final class CornersView extends StationView {
             MenuItem item = new MenuItem(bench().notation().get().words(MillingEditor.capital(each.title())));
             item.setDisable(each != neatcorner.piece.CornerJoint.MITER
                     && (!job.outline().isRectangle() || job.outline().isSloped()));
-            item.setOnAction(e -> bench().edit(bench().job().withJoint(each)));
+            item.setOnAction(e -> bench().change("corner joint", now -> now.withJoint(each)));
             joint.getItems().add(item);
         }
     }

@@ -39,7 +39,7 @@ final class CutsMode implements StationMode {
         step.setId("cut-step");
         step.getStyleClass().add("step");
         second = new Controls.Choices<SecondMiter>(
-                how -> bench.edit(bench.job().withSaw(bench.job().saw().withSecondMiter(how))))
+                how -> bench.change("second miter", job -> job.withSaw(job.saw().withSecondMiter(how))))
                 .with(SecondMiter.TURN_PIECE, "turn the piece over", "second-turn")
                 .with(SecondMiter.SWING_SAW, "swing the saw", "second-swing");
         boxes = List.of(new LengthBox(bench, Fields.KERF, "Kerf"),

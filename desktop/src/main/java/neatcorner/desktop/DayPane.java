@@ -1,6 +1,5 @@
 package neatcorner.desktop;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,8 +10,6 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -27,8 +24,8 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import neatcorner.exchange.JobFile;
 import neatcorner.exchange.ShopCalendar;
+import neatcorner.exchange.WholeFile;
 import neatcorner.glueup.Chain;
 import neatcorner.glueup.Clamp;
 import neatcorner.glueup.HoursText;
@@ -39,7 +36,6 @@ import org.jspecify.annotations.Nullable;
 
 /** The shop's days: what to do now, a timeline of all frames that can be dragged, and what there is to do it with. */
 final class DayPane extends BorderPane {
-    private static final Logger LOG = Logger.getLogger(DayPane.class.getName());
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE H:mm", Locale.ENGLISH);
 
     /** How much wider the days are drawn hour by hour. */
@@ -274,15 +270,14 @@ final class DayPane extends BorderPane {
             return;
         }
         Path file = bench.home().paper().resolve("shop-days.ics");
-        try {
-            Files.createDirectories(bench.home().paper());
-            JobFile.writeWhole(file, ShopCalendar.write(shown.rest(), day().now()).getBytes(StandardCharsets.UTF_8));
-            bench.notice().set(Notice.info("The calendar is in " + file + ".",
-                    new Notice.Action("Open", () -> Desktop.show(file))));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "calendar not written", e);
-            bench.notice().set(Notice.grave("The calendar could not be written to " + file + "."));
-        }
+        Instant now = day().now();
+        bench.make(() -> {
+            Files.createDirectories(file.getParent());
+            WholeFile.write(file, ShopCalendar.write(shown.rest(), now).getBytes(StandardCharsets.UTF_8));
+            return file;
+        }, written -> Notice.info("The calendar is in " + file + ".",
+                new Notice.Action("Open", () -> Desktop.show(file))),
+                "The calendar could not be written to " + file + ".");
     }
 
     // What the shop has
@@ -298,19 +293,19 @@ final class DayPane extends BorderPane {
                 counter("Corner clamps", has.count(Clamp.Kind.CORNER), "corner-clamps",
                         count -> clamps(Clamp.Kind.CORNER, count)),
                 counter("Jigs", has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
-                        all -> all.withJig(count == 0
+                        "jigs", all -> all.withJig(count == 0
                                 ? null
                                 : all.jig() == null ? neatcorner.glueup.CornerJig.usual() : all.jig(), count))),
                 counter("Bench places", has.bench(), "bench", count -> bench.changeShop(
-                        all -> all.withPlaces(count, all.drying()))),
+                        "places", all -> all.withPlaces(count, all.drying()))),
                 counter("Drying places", has.drying(), "drying", count -> bench.changeShop(
-                        all -> all.withPlaces(all.bench(), count))),
+                        "places", all -> all.withPlaces(all.bench(), count))),
                 Controls.captioned("Hours", hours), hoursWhy);
     }
 
     /** The first clamps of a kind are made more or fewer. */
     private void clamps(Clamp.Kind kind, int count) {
-        bench.changeShop(all -> {
+        bench.changeShop("clamps", all -> {
             List<Clamp> clamps = new ArrayList<>(all.clamps());
             int others = 0;
             int first = -1;
@@ -345,7 +340,7 @@ final class DayPane extends BorderPane {
         switch (HoursText.read(hours.getText())) {
             case HoursText.Understood understood -> {
                 hoursWhy.setText("");
-                bench.changeShop(all -> all.withHours(understood.hours()));
+                bench.changeShop("hours", all -> all.withHours(understood.hours()));
             }
             case HoursText.NotUnderstood not -> hoursWhy.setText(not.why());
         }

@@ -7,8 +7,8 @@ import neatcorner.figure.DryFitFigure;
 import neatcorner.figure.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
-import neatcorner.plan.Fields;
 import neatcorner.plan.DryFitWords;
+import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
@@ -22,8 +22,8 @@ final class DryFitMode implements StationMode {
     DryFitMode(Workbench bench) {
         boxes = List.of(new LengthBox(bench, Fields.gap(0, 2), "Faces stepped by up to"),
                 new LengthBox(bench, Fields.ROCKS, "Lifts off a flat table by"));
-        clear = Controls.chip("All closed", () -> bench.edit(
-                bench.job().withChecks(bench.job().checks().withDryFit(DryFit.closed()))));
+        clear = Controls.chip("All closed",
+                () -> bench.change("all closed", job -> job.withChecks(job.checks().withDryFit(DryFit.closed()))));
         clear.setId("dry-clear");
     }
 

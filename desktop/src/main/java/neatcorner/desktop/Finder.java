@@ -16,7 +16,6 @@ import neatcorner.measure.Units;
 import neatcorner.plan.Field;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Finding;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
@@ -120,7 +119,7 @@ final class Finder extends StackPane {
             Remedy remedy = finding.remedy();
             if (remedy != null) {
                 found.add(new Found("remedy", remedy.label().in(notation),
-                        () -> bench.edit(remedy.change().apply(bench.job()))));
+                        () -> bench.take(remedy)));
             }
         }
         List<Field> fields = new ArrayList<>(Fields.ALWAYS);
@@ -135,10 +134,8 @@ final class Finder extends StackPane {
                     () -> goTo(field)));
         }
         for (Species species : Species.KNOWN) {
-            found.add(new Found("wood", species.name(), () -> {
-                Job job = bench.job();
-                bench.edit(job.withSection(job.section().withWood(species)));
-            }));
+            found.add(new Found("wood", species.name(),
+                    () -> bench.change("wood", job -> job.withSection(job.section().withWood(species)))));
         }
         List<java.nio.file.Path> files = new ArrayList<>(bench.shop().ownJobs());
         files.addAll(bench.shop().demoJobs());

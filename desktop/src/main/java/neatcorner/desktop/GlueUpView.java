@@ -1,6 +1,7 @@
 package neatcorner.desktop;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -86,8 +87,8 @@ final class GlueUpView extends StationView {
                         + "metal can of water: they can catch fire. The label of the glue and of the tin decides.");
     }
 
-    private void change(GlueUp changed) {
-        bench().edit(bench().job().withGlueUp(changed));
+    private void change(UnaryOperator<GlueUp> change) {
+        bench().change("glue-up", job -> job.withGlueUp(change.apply(job.glueUp())));
     }
 
     private GlueUp now() {
@@ -105,7 +106,7 @@ final class GlueUpView extends StationView {
         for (Glue each : Glue.KNOWN) {
             item(glue, MillingEditor.capital(each.name()) + ", open " + number(each.open().least()) + " min"
                     + (each.outdoors() ? ", outdoors" : "") + (each.fillsGaps() ? ", fills gaps" : ""),
-                    () -> change(now().withGlue(each)));
+                    () -> change(now -> now.withGlue(each)));
         }
     }
 
@@ -116,36 +117,36 @@ final class GlueUpView extends StationView {
     private void listRoom() {
         room.getItems().clear();
         for (int celsius : List.of(5, 8, 12, 16, 18, 20, 22, 25, 30, 35)) {
-            item(room, celsius + " °C", () -> change(now().withTemperature(celsius)));
+            item(room, celsius + " °C", () -> change(now -> now.withTemperature(celsius)));
         }
         item(room, now().outdoors() ? "It will hang indoors" : "It will hang outdoors",
-                () -> change(now().withOutdoors(!now().outdoors())));
+                () -> change(now -> now.withOutdoors(!now.outdoors())));
     }
 
     private void listSchools() {
         school.getItems().clear();
-        item(school, "As the glue allows", () -> change(now().withSchool(null)));
+        item(school, "As the glue allows", () -> change(now -> now.withSchool(null)));
         for (School each : School.values()) {
             item(school, MillingEditor.capital(each.title()) + ": " + each.reason(),
-                    () -> change(now().withSchool(each)));
+                    () -> change(now -> now.withSchool(each)));
         }
         for (SqueezeOut each : SqueezeOut.values()) {
-            item(school, "Squeeze-out: " + each.title(), () -> change(now().withSqueezeOut(each)));
+            item(school, "Squeeze-out: " + each.title(), () -> change(now -> now.withSqueezeOut(each)));
         }
     }
 
     private void listHoldings() {
         holding.getItems().clear();
-        item(holding, "The best that fits", () -> change(now().withHolding(null)));
+        item(holding, "The best that fits", () -> change(now -> now.withHolding(null)));
         for (Holding each : Holding.values()) {
-            item(holding, MillingEditor.capital(each.title()), () -> change(now().withHolding(each)));
+            item(holding, MillingEditor.capital(each.title()), () -> change(now -> now.withHolding(each)));
         }
     }
 
     private void listFinishes() {
         finish.getItems().clear();
         for (Recipe each : Recipe.KNOWN) {
-            item(finish, MillingEditor.capital(each.name()), () -> change(now().withFinish(each)));
+            item(finish, MillingEditor.capital(each.name()), () -> change(now -> now.withFinish(each)));
         }
     }
 

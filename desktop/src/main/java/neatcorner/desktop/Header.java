@@ -1,13 +1,9 @@
 package neatcorner.desktop;
 
 import java.io.File;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.logging.Level;
-import java.util.logging.Logger;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -21,30 +17,35 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.SVGPath;
 import javafx.stage.FileChooser;
-import neatcorner.exchange.JobFile;
+import neatcorner.desktop.document.Change;
+import neatcorner.desktop.document.Document;
 import neatcorner.exchange.PaperPdf;
 import neatcorner.exchange.PaperSize;
+import neatcorner.exchange.WholeFile;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import org.jspecify.annotations.Nullable;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The top of the window: which job, how far it is ready, units, undo, paper, bench. */
 final class Header extends HBox {
-    private static final Logger LOG = Logger.getLogger(Header.class.getName());
     private static final int MOST_LISTED = 12;
 
     private final Workbench bench;
-    private boolean writing;
+    private String titleBefore = "";
+    private @Nullable Document typedOver;
     private final MainWindow window;
     private final MenuButton jobs = new MenuButton();
     private final TextField title = new TextField();
@@ -68,8 +69,15 @@ final class Header extends HBox {
         title.getStyleClass().add("job-title");
         title.setOnAction(e -> takeTitle());
         title.focusedProperty().addListener((observed, old, now) -> {
-            if (!now) {
+            if (now) {
+                startTitle();
+            } else if (title.getScene().getWindow().isFocused()) {
                 takeTitle();
+            }
+        });
+        title.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                title.setText(titleBefore);
             }
         });
         ready.getStyleClass().add("ready");
@@ -125,15 +133,12 @@ final class Header extends HBox {
     }
 
     void show(Plan plan, Notation notation) {
-        if (!title.isFocused()) {
-            title.setText(plan.job().title());
-        }
+        showTitle(bench.job().title());
         title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
         long fine = List.of(Station.values()).stream()
                 .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
         ready.setText(fine + " of " + Station.values().length + " ready");
-        Path file = bench.file().get();
-        boolean isDemo = file != null && bench.shop().isDemo(file);
+        boolean isDemo = bench.shop().isDemo(bench.file());
         for (Region part : List.of(demo, blank)) {
             part.setVisible(isDemo);
             part.setManaged(isDemo);
@@ -141,14 +146,44 @@ final class Header extends HBox {
         units.show(notation.units());
     }
 
+    /** Takes the title for the job whose title was typed over, and only if it was typed over. */
     private void takeTitle() {
         String text = title.getText().strip();
-        if (!text.isEmpty() && !text.equals(bench.job().title())) {
-            bench.edit(bench.job().withTitle(text));
+        Document of = typedOver;
+        if (of != null && !text.isEmpty() && !text.equals(titleBefore)) {
+            of.change(new Change("title", job -> job.withTitle(text)));
+        }
+        titleBefore = text;
+    }
+
+    /** A title that was half typed when the window was left for another goes on where it was. */
+    private void startTitle() {
+        boolean half = typedOver == bench.document().get() && titleBefore.equals(bench.job().title())
+                && !title.getText().equals(titleBefore);
+        if (half) {
+            return;
+        }
+        typedOver = bench.document().get();
+        titleBefore = bench.job().title();
+        title.setText(titleBefore);
+    }
+
+    /** The title as it is now, when it was not typed by the one who has the field. */
+    private void showTitle(String now) {
+        boolean typing = title.isFocused() && typedOver == bench.document().get() && now.equals(titleBefore);
+        if (!typing) {
+            typedOver = bench.document().get();
+            titleBefore = now;
+            title.setText(now);
         }
     }
 
     private void listJobs() {
+        bench.look(this::fillJobs);
+        fillJobs();
+    }
+
+    private void fillJobs() {
         jobs.getItems().clear();
         jobs.getItems().add(item("New job", bench::newJob));
         jobs.getItems().add(item("Open a file…", this::openFile));
@@ -238,35 +273,19 @@ final class Header extends HBox {
         menu.getItems().addAll(steps, paper, size, new SeparatorMenuItem(), uk, dark);
     }
 
-    /** Writes the job's paper, away from the window's thread, and says where it is. One at a time. */
+    /** Writes the job's paper, away from the window's thread, and says where it is. */
     void paper() {
-        if (writing) {
-            return;
-        }
-        writing = true;
         Plan plan = bench.currentPlan();
         Path file = bench.home().paper().resolve(Shop.fileName(plan.job().title()) + ".pdf");
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();
-        Thread.ofVirtual().name("paper").start(() -> {
-            Notice notice = written(plan, bench.home().paper(), file, paper, notation);
-            Platform.runLater(() -> {
-                writing = false;
-                bench.notice().set(notice);
-            });
-        });
-    }
-
-    private static Notice written(Plan plan, Path folder, Path file, PaperSize paper, Notation notation) {
-        try {
-            Files.createDirectories(folder);
-            JobFile.writeWhole(file, PaperPdf.write(plan, paper, notation));
-            return Notice.info("The paper is ready to print: " + file,
-                    new Notice.Action("Open it", () -> Desktop.show(file)));
-        } catch (IOException | RuntimeException e) {
-            LOG.log(Level.WARNING, "paper not written", e);
-            return Notice.grave("The paper could not be written to " + file + ".");
-        }
+        bench.make(() -> {
+            Files.createDirectories(file.getParent());
+            WholeFile.write(file, PaperPdf.write(plan, paper, notation));
+            return file;
+        }, written -> Notice.info("The paper is ready to print: " + file,
+                new Notice.Action("Open it", () -> Desktop.show(file))),
+                "The paper could not be written to " + file + ".");
     }
 
     private static FileChooser chooser(String title) {

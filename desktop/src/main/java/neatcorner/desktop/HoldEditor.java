@@ -2,6 +2,7 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -82,7 +83,7 @@ final class HoldEditor extends FlowPane {
             nodes.add(box);
         }
         if (what.kind() == ReinforcementKind.SPLINE) {
-            AngleBox tilt = new AngleBox("Tilt", "hold-tilt", 0, 45, angle -> change(what.withTilt(angle)));
+            AngleBox tilt = new AngleBox("Tilt", "hold-tilt", 0, 45, angle -> change(now -> now.withTilt(angle)));
             tilt.show(Angle.ofDegrees(Math.abs(what.tilt().degrees())), notation);
             nodes.add(tilt);
         }
@@ -95,23 +96,27 @@ final class HoldEditor extends FlowPane {
         }
         Button remove = Controls.chip("Leave out", () -> {
             int index = chosen;
-            bench.edit(CornerChoices.without(bench.job(), index));
+            bench.change("leave out", job -> CornerChoices.without(job, index));
         });
         remove.setId("hold-remove");
         nodes.add(remove);
         return nodes;
     }
 
-    private void change(Reinforcement changed) {
-        bench.edit(bench.job().withReinforcement(chosen, changed));
+    private void change(UnaryOperator<Reinforcement> change) {
+        int index = chosen;
+        bench.change("what holds the corners", job -> index < job.reinforcement().size()
+                ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
+                : job);
     }
 
     private Node counter(Reinforcement what) {
-        Button less = Controls.chip("−", () -> change(what.withCount(what.count() - 1)));
+        Button less = Controls.chip("−", () -> change(now -> now.withCount(Math.max(1, now.count() - 1))));
         less.setId("hold-less");
         less.setDisable(what.count() <= 1);
         less.setAccessibleText("one fewer");
-        Button more = Controls.chip("+", () -> change(what.withCount(what.count() + 1)));
+        Button more = Controls.chip("+",
+                () -> change(now -> now.withCount(Math.min(Reinforcement.MOST, now.count() + 1))));
         more.setId("hold-more");
         more.setDisable(what.count() >= Reinforcement.MOST);
         more.setAccessibleText("one more");
@@ -127,14 +132,15 @@ final class HoldEditor extends FlowPane {
         menu.setId("hold-stock");
         for (Reinforcement item : bench.job().shop().inventory().of(what.kind())) {
             MenuItem take = new MenuItem(name(item, notation));
-            take.setOnAction(e -> change(sized(what, item)));
+            take.setOnAction(e -> change(now -> now.kind() == item.kind() ? sized(now, item) : now));
             take.setDisable(!item.isPossible());
             menu.getItems().add(take);
         }
         MenuItem keep = new MenuItem("Put this size in the drawer");
-        keep.setOnAction(e -> bench.changeShop(shop -> shop.withInventory(shop.inventory().plus(what))));
+        keep.setOnAction(
+                e -> bench.changeShop("put in the drawer", shop -> shop.withInventory(shop.inventory().plus(what))));
         MenuItem none = new MenuItem("None of this size in the shop");
-        none.setOnAction(e -> bench.changeShop(shop -> shop.withInventory(shop.inventory()
+        none.setOnAction(e -> bench.changeShop("none in the shop", shop -> shop.withInventory(shop.inventory()
                 .without(what.withCount(1).at(null, null)))));
         menu.getItems().addAll(new javafx.scene.control.SeparatorMenuItem(), keep, none);
         return menu;

@@ -1,11 +1,9 @@
 package neatcorner.desktop;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.logging.Level;
-import java.util.logging.Logger;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -24,20 +22,23 @@ import neatcorner.plan.JigFields;
 import neatcorner.plan.JigWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.stock.Search;
 
 /** A jig for the frame on the bench: what to cut and from where, how it goes together, and its templates as files. */
 final class JigsPane extends StepList {
-    private static final Logger LOG = Logger.getLogger(JigsPane.class.getName());
     private final Workbench bench;
     private final MenuButton which = new MenuButton();
     private final Button templates;
     private final List<LengthBox> sizes = new ArrayList<>();
     private final Label holes = new Label();
     private final HBox holeCounter;
+    private final Later<Wanted, Optional<JigWork>> works;
     private JigDesign.Kind kind = JigDesign.Kind.CORNER_JIG;
 
+    private record Wanted(Plan plan, JigDesign.Kind kind) {}
+
     JigsPane(Workbench bench, Runnable refresh) {
+        works = new Later<>(bench, Optional.empty(),
+                (wanted, search) -> Optional.of(JigWork.of(wanted.plan, wanted.kind, search)), refresh);
         super("jig-cuts");
         this.bench = bench;
         which.setId("jig");
@@ -78,7 +79,7 @@ final class JigsPane extends StepList {
 
     private void changeHoles(int by) {
         int count = Math.max(1, jig().holes() + by);
-        bench.changeShop(shop -> shop.withJig(jig().withHoles(count), Math.max(1, shop.jigs())));
+        bench.changeShop("jig", shop -> shop.withJig(jig().withHoles(count), Math.max(1, shop.jigs())));
     }
 
     private JigDesign.Kind kind(Plan plan) {
@@ -87,9 +88,12 @@ final class JigsPane extends StepList {
     }
 
     JigDesign design(Plan plan) {
-        return plan.pieces().isEmpty()
-                ? new JigDesign(kind, List.of(), List.of(), List.of(), List.of())
-                : JigWork.of(plan, kind(plan), Search.PATIENT).design();
+        return work(plan).map(JigWork::design)
+                .orElse(new JigDesign(kind, List.of(), List.of(), List.of(), List.of()));
+    }
+
+    private Optional<JigWork> work(Plan plan) {
+        return plan.pieces().isEmpty() ? Optional.empty() : works.of(new Wanted(plan, kind(plan)));
     }
 
     Slate slate(Plan plan) {
@@ -103,8 +107,8 @@ final class JigsPane extends StepList {
     void show(Plan plan, Notation notation) {
         which.setText(notation.words(kind(plan).title()));
         List<Node> nodes = new ArrayList<>();
-        if (!plan.pieces().isEmpty()) {
-            JigWork work = JigWork.of(plan, kind(plan), Search.PATIENT);
+        JigWork work = work(plan).orElse(null);
+        if (work != null) {
             nodes.add(heading("Cut, from 18 mm board"));
             for (JigDesign.Part part : work.design().parts()) {
                 nodes.add(line(part.count() + " × " + part.name() + "  " + notation.bare(part.length()) + " × "
@@ -144,14 +148,12 @@ final class JigsPane extends StepList {
 
     private void write() {
         Plan plan = bench.currentPlan();
+        JigDesign design = design(plan);
+        Notation notation = bench.notation().get();
         Path folder = bench.home().paper().resolve(Shop.fileName(plan.job().title()));
-        try {
-            Path pdf = JigTemplates.write(design(plan), folder, PaperSize.A4, bench.notation().get());
-            bench.notice().set(Notice.info("Templates are in " + folder + " as PDF, SVG and DXF.",
-                    new Notice.Action("Open", () -> Desktop.show(pdf))));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "templates not written", e);
-            bench.notice().set(Notice.grave("The templates could not be written to " + folder + "."));
-        }
+        bench.make(() -> JigTemplates.write(design, folder, PaperSize.A4, notation),
+                pdf -> Notice.info("Templates are in " + folder + " as PDF, SVG and DXF.",
+                        new Notice.Action("Open", () -> Desktop.show(pdf))),
+                "The templates could not be written to " + folder + ".");
     }
 }

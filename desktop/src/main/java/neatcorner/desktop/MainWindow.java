@@ -26,7 +26,6 @@ import javafx.util.Duration;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
 import org.jspecify.annotations.Nullable;
 
@@ -97,7 +96,7 @@ final class MainWindow extends StackPane {
         if (header != null) {
             return;
         }
-        FindingsPane strip = new FindingsPane(this::take, bench.station()::set);
+        FindingsPane strip = new FindingsPane(bench::take, bench.station()::set);
         Header top = new Header(bench, this);
         findings = strip;
         header = top;
@@ -225,10 +224,6 @@ final class MainWindow extends StackPane {
                 name(station, bench.notation().get()) + ": " + (level == null ? "fine" : level.code()));
     }
 
-    private void take(Remedy remedy) {
-        bench.edit(remedy.change().apply(bench.job()));
-    }
-
     private void showNotice(@Nullable Notice notice) {
         noticeBar.getChildren().clear();
         noticeBar.setVisible(notice != null);
@@ -351,7 +346,8 @@ final class MainWindow extends StackPane {
 
     private void dropped(DragEvent e) {
         if (e.getDragboard().hasFiles()) {
-            e.setDropCompleted(bench.open(e.getDragboard().getFiles().getFirst().toPath()));
+            bench.open(e.getDragboard().getFiles().getFirst().toPath());
+            e.setDropCompleted(true);
             e.consume();
         }
     }

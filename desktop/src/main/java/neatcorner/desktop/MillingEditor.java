@@ -3,6 +3,7 @@ package neatcorner.desktop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,7 +16,6 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Fields;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
@@ -73,19 +73,21 @@ final class MillingEditor extends FlowPane {
     private void item(MenuButton menu, String title, List<? extends Operation> operations) {
         MenuItem item = new MenuItem(bench.notation().get().words(capital(title)));
         item.setOnAction(e -> {
-            Milling milling = bench.job().section().milling();
-            chosen = milling.operations().size() + 1;
-            for (Operation operation : operations) {
-                milling = milling.plus(operation);
-            }
-            edit(milling);
+            chosen = bench.job().section().milling().operations().size() + 1;
+            edit(milling -> {
+                Milling more = milling;
+                for (Operation operation : operations) {
+                    more = more.plus(operation);
+                }
+                return more;
+            });
         });
         menu.getItems().add(item);
     }
 
-    private void edit(Milling milling) {
-        Job job = bench.job();
-        bench.edit(job.withSection(job.section().withMilling(milling)));
+    private void edit(UnaryOperator<Milling> change) {
+        bench.change("milling",
+                job -> job.withSection(job.section().withMilling(change.apply(job.section().milling()))));
     }
 
     void show(Plan plan, Notation notation) {
@@ -121,8 +123,7 @@ final class MillingEditor extends FlowPane {
             wood.setId("ply-wood-" + i);
             for (Species species : Species.KNOWN) {
                 MenuItem item = new MenuItem(species.name());
-                item.setOnAction(e -> edit(bench.job().section().milling().withLayers(
-                        layers.with(index, new Ply(species, ply.size(), ply.inset())))));
+                item.setOnAction(e -> edit(now -> now.withLayers(now.layers().withWood(index, species))));
                 wood.getItems().add(item);
             }
             LengthBox size = length(plan, notation, Fields.ply(i), "Board " + (i + 1));
@@ -169,13 +170,13 @@ final class MillingEditor extends FlowPane {
             case Operation.Rip rip -> nodes.add(length(plan, notation, Fields.milled(chosen), "Strip"));
         }
         Milling milling = plan.job().section().milling();
-        nodes.add(button("Earlier", "op-earlier", chosen == 0, () -> move(milling, -1)));
-        nodes.add(button("Later", "op-later", chosen == milling.operations().size(), () -> move(milling, 1)));
+        nodes.add(button("Earlier", "op-earlier", chosen == 0, () -> move(-1)));
+        nodes.add(button("Later", "op-later", chosen == milling.operations().size(), () -> move(1)));
         if (!(operation instanceof Operation.PackRabbet)) {
             nodes.add(button("Leave out", "op-remove", false, () -> {
                 int place = chosen;
                 chosen = -1;
-                edit(milling.without(place));
+                edit(now -> now.without(place));
             }));
         }
         return nodes;
@@ -188,10 +189,16 @@ final class MillingEditor extends FlowPane {
         };
     }
 
-    private void move(Milling milling, int by) {
+    private void move(int by) {
         int from = chosen;
         chosen = from + by;
-        edit(milling.moved(from, from + by));
+        edit(now -> now.moved(from, from + by));
+    }
+
+    /** Changes the cut that is chosen. */
+    private void editChosen(UnaryOperator<Operation> change) {
+        int place = chosen;
+        edit(now -> now.with(place, change));
     }
 
     private static Button button(String text, String id, boolean disabled, Runnable run) {
@@ -212,7 +219,8 @@ final class MillingEditor extends FlowPane {
         menu.setId("op-edge");
         for (Edge edge : Edge.values()) {
             MenuItem item = new MenuItem(notation.words(capital(edge.title())));
-            item.setOnAction(e -> edit(bench.job().section().milling().with(chosen, shaped.withEdge(edge))));
+            item.setOnAction(e -> editChosen(
+                    now -> now instanceof Operation.Shaped shape ? shape.withEdge(edge) : now));
             menu.getItems().add(item);
         }
         return menu;
@@ -223,8 +231,9 @@ final class MillingEditor extends FlowPane {
         menu.setId("op-face");
         for (Face face : Face.values()) {
             MenuItem item = new MenuItem(notation.words(capital(face.title())));
-            item.setOnAction(e -> edit(bench.job().section().milling().with(chosen, new Operation.Groove(face,
-                    groove.from(), groove.size(), groove.depth(), groove.passes()))));
+            item.setOnAction(e -> editChosen(now -> now instanceof Operation.Groove is
+                    ? new Operation.Groove(face, is.from(), is.size(), is.depth(), is.passes())
+                    : now));
             menu.getItems().add(item);
         }
         return menu;

@@ -19,6 +19,8 @@ public final class NeatCornerWindow extends Application {
     /** For measuring the start: with the "first" picture, or when the window is "whole", prints its age in ms and leaves. */
     private static final String LEAVE = "neatcorner.leave";
 
+    private static final WindowThread WINDOW = new WindowThread();
+
     private @Nullable Workbench bench;
 
     @Override
@@ -29,6 +31,7 @@ public final class NeatCornerWindow extends Application {
         Thread.setDefaultUncaughtExceptionHandler(
                 (thread, e) -> LOG.log(Level.SEVERE, e, () -> "in " + thread.getName()));
         MainWindow window = Desktop.window();
+        WINDOW.start();
         Workbench opened = window.bench();
         bench = opened;
         Thread.ofVirtual().start(() -> logTo(opened.home()));
@@ -41,7 +44,7 @@ public final class NeatCornerWindow extends Application {
      * done while the toolkit is starting.
      */
     static MainWindow prepare(Desktop.Opening opening) throws IOException {
-        Workbench bench = new Workbench(opening.shots().isPresent() ? temporaryHome() : Home.ofUser());
+        Workbench bench = new Workbench(opening.shots().isPresent() ? temporaryHome() : Home.ofUser(), WINDOW);
         chooseJob(bench, opening);
         Look.applyTheme(bench.settings());
         MainWindow window = new MainWindow(bench);
@@ -75,14 +78,15 @@ public final class NeatCornerWindow extends Application {
         } catch (IOException e) {
             LOG.log(Level.WARNING, "demo not laid out", e);
         }
+        bench.shop().lookNow();
         if (!opening.jobs().isEmpty()) {
-            bench.open(opening.jobs().getFirst());
+            bench.openNow(opening.jobs().getFirst());
             return;
         }
         Path last = bench.settings().lastJob().filter(Files::isReadable).orElse(bench.shop().firstDemo());
-        if (!bench.open(last) && Files.isReadable(bench.shop().firstDemo())) {
+        if (!bench.openNow(last) && Files.isReadable(bench.shop().firstDemo())) {
             Notice why = bench.notice().get();
-            bench.open(bench.shop().firstDemo());
+            bench.openNow(bench.shop().firstDemo());
             bench.notice().set(why);
         }
     }
@@ -97,6 +101,11 @@ public final class NeatCornerWindow extends Application {
         stage.setScene(scene);
         stage.setMinWidth(900);
         stage.setMinHeight(600);
+        stage.setOnCloseRequest(e -> {
+            if (!bench.mayEnd(stage::hide)) {
+                e.consume();
+            }
+        });
         stage.setOnHiding(e -> settings.setWindow(scene.getWidth(), scene.getHeight()));
         afterPicture(scene, () -> {
             if (leave("first")) {

@@ -35,7 +35,7 @@ final class OpeningTools {
 
     OpeningTools(Workbench bench) {
         this.bench = bench;
-        start = new Controls.Choices<SizeOf>(of -> bench.edit(bench.job().startingFrom(of)))
+        start = new Controls.Choices<SizeOf>(of -> bench.change("start", job -> job.startingFrom(of)))
                 .with(SizeOf.ART, "art", "start-art").with(SizeOf.RABBET, "rabbet", "start-rabbet")
                 .with(SizeOf.SIGHT, "sight", "start-sight").with(SizeOf.OUTSIDE, "outside", "start-outside");
         overlap = new LengthBox(bench, Fields.MAT_OVERLAP, "overlap");
@@ -48,17 +48,17 @@ final class OpeningTools {
         fits.getItems().add(new MenuItem());
         mat.setId("mat");
         mat.getStyleClass().add("chip");
-        mat.setOnAction(e -> toggleMat());
+        mat.setOnAction(e -> bench.change("mat", OpeningTools::matToggled));
         quantity.setEditable(true);
         quantity.setPrefWidth(84);
         quantity.setId("quantity");
         quantity.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
-                bench.edit(bench.job().withQuantity(now));
+                bench.change("quantity", job -> job.withQuantity(now));
             }
         });
         controls = List.of(Controls.captioned("I measured the", start), standard,
-                Controls.chip("Turn", () -> bench.edit(turned(bench.job()))), mat, overlap, clearance,
+                Controls.chip("Turn", () -> bench.change("turn", job -> turned(job))), mat, overlap, clearance,
                 Controls.captioned("Frames", quantity), fits);
     }
 
@@ -82,24 +82,23 @@ final class OpeningTools {
     }
 
     private void takeStandard(StandardSize size) {
-        Job job = bench.job();
-        boolean lying = job.size().width().isMoreThan(job.size().height());
-        bench.edit(job.withSize(job.sizeOf(), lying ? size.size().turned() : size.size()));
+        bench.change("standard size", job -> {
+            boolean lying = job.size().width().isMoreThan(job.size().height());
+            return job.withSize(job.sizeOf(), lying ? size.size().turned() : size.size());
+        });
     }
 
-    private void toggleMat() {
-        Job job = bench.job();
+    private static Job matToggled(Job job) {
         List<Layer> layers = job.pack().layers();
         int index = layers.stream().filter(Layer.Mat.class::isInstance).findFirst().map(layers::indexOf).orElse(-1);
         if (index >= 0) {
-            bench.edit(job.withPack(job.pack().without(index)));
-            return;
+            return job.withPack(job.pack().without(index));
         }
         Length border = job.units().either(50, 2);
         Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
         Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
                 neatcorner.plan.Defaults.matOverlap(job.units()), borders);
-        bench.edit(job.withPack(job.pack().plus(layer)));
+        return job.withPack(job.pack().plus(layer));
     }
 
     /** For a frame that is already made: what art and mat go in. */
@@ -110,14 +109,14 @@ final class OpeningTools {
         Opening pack = job.sizes().pack();
         MenuItem whole = new MenuItem(notation.words("Without a mat: art of " + notation.bare(pack.width()) + " × "
                 + notation.text(pack.height())));
-        whole.setOnAction(e -> bench.edit(withoutMat(job.startingFrom(SizeOf.RABBET))));
+        whole.setOnAction(e -> bench.change("without a mat", now -> withoutMat(now.startingFrom(SizeOf.RABBET))));
         fits.getItems().add(whole);
         for (WhatFits fit : WhatFits.in(job)) {
             MenuItem item = new MenuItem(notation.words(fit.needsMat()
                     ? fit.size().title() + " with mat borders " + notation.bare(fit.borders().left()) + " and "
                             + notation.text(fit.borders().top())
                     : fit.size().title() + " without a mat"));
-            item.setOnAction(e -> bench.edit(fit.appliedTo(job)));
+            item.setOnAction(e -> bench.change("what fits", fit::appliedTo));
             fits.getItems().add(item);
         }
     }

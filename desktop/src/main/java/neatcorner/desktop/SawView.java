@@ -75,15 +75,16 @@ final class SawView extends StationView {
         saws.getItems().clear();
         for (ShopSaw shop : bench().saws().saws()) {
             MenuItem item = new MenuItem("Cut with the " + shop.saw().name());
-            item.setOnAction(e -> bench().edit(bench().job().withSaw(
-                    shop.saw().withRough(now.rough()))));
+            item.setOnAction(e -> bench().change("saw", job -> job.withSaw(
+                    shop.saw().withRough(job.saw().rough()))));
             saws.getItems().add(item);
         }
         saws.getItems().add(new javafx.scene.control.SeparatorMenuItem());
         boolean fence = now.scale().zero() == SawScale.Zero.FENCE;
         MenuItem zero = new MenuItem(fence ? "Its scale has 0° at a square cut" : "Its scale has 0° at the fence");
-        zero.setOnAction(e -> bench().edit(bench().job().withSaw(now.withScale(new SawScale(
-                fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, now.scale().radius(), now.scale().fence())))));
+        zero.setOnAction(e -> bench().change("saw's scale", job -> job.withSaw(job.saw().withScale(new SawScale(
+                fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, job.saw().scale().radius(),
+                job.saw().scale().fence())))));
         MenuItem keep = new MenuItem("Keep these settings as the shop's " + now.name());
         keep.setOnAction(e -> bench().saws().keep(now));
         saws.getItems().addAll(zero, keep);

@@ -52,7 +52,7 @@ final class SeasonsMode implements StationMode {
 
     private Node place(String name, @Nullable Climate climate, String id) {
         var chip = Controls.chip(name,
-                () -> bench.edit(bench.job().withChecks(bench.job().checks().withPlace(climate))));
+                () -> bench.change("where it hangs", job -> job.withChecks(job.checks().withPlace(climate))));
         chip.setId(id);
         return chip;
     }
@@ -72,10 +72,10 @@ final class SeasonsMode implements StationMode {
     }
 
     private void change(java.util.function.UnaryOperator<Climate> change) {
-        Climate place = bench.job().checks().place();
-        if (place != null) {
-            bench.edit(bench.job().withChecks(bench.job().checks().withPlace(change.apply(place))));
-        }
+        bench.change("where it hangs", job -> {
+            Climate place = job.checks().place();
+            return place == null ? job : job.withChecks(job.checks().withPlace(change.apply(place)));
+        });
     }
 
     @Override

@@ -1,6 +1,7 @@
 package neatcorner.desktop;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -18,7 +19,6 @@ import neatcorner.plan.MillingSlate;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
-import neatcorner.section.Milling;
 import neatcorner.section.Rabbet;
 import neatcorner.section.RabbetWay;
 import neatcorner.wood.Species;
@@ -46,7 +46,7 @@ final class SectionView extends StationView {
         wood.setOnAction(e -> {
             String name = wood.getValue();
             if (!showing && name != null && !name.isBlank()) {
-                bench.edit(bench.job().withSection(bench.job().section().withWood(Species.named(name.strip()))));
+                bench.change("wood", job -> job.withSection(job.section().withWood(Species.named(name.strip()))));
             }
         });
         doubleRabbet.setId("double-rabbet");
@@ -61,7 +61,8 @@ final class SectionView extends StationView {
         way.setId("rabbet-way");
         for (RabbetWay each : RabbetWay.values()) {
             MenuItem item = new MenuItem(MillingEditor.capital(each.title()));
-            item.setOnAction(e -> mill(bench.job().section().milling().withWay(each)));
+            item.setOnAction(e -> bench.change("way of the rabbet", job -> job.withSection(
+                    job.section().withMilling(job.section().milling().withWay(each)))));
             way.getItems().add(item);
         }
         blank.setId("blank");
@@ -74,19 +75,18 @@ final class SectionView extends StationView {
         setBelowTools(milling);
     }
 
-    private void mill(Milling changed) {
-        bench().edit(bench().job().withSection(bench().job().section().withMilling(changed)));
+    private void toggleStep() {
+        bench().change("second step", SectionView::stepToggled);
     }
 
-    private void toggleStep() {
-        Job job = bench().job();
+    private static Job stepToggled(Job job) {
         Rabbet rabbet = job.section().rabbet();
         Units units = job.units();
         Rabbet changed = rabbet.withStep(rabbet.step() != null
                 ? null
                 : new Rabbet.Step(rabbet.width().plus(units.either(4, 3.0 / 16)),
                         new neatcorner.measure.Length(rabbet.depth().units() / 2)));
-        bench().edit(job.withSection(job.section().withRabbet(changed)));
+        return job.withSection(job.section().withRabbet(changed));
     }
 
     /** What lies in the rabbet can be taken out, or more put in, each at its usual thickness. */
@@ -98,26 +98,26 @@ final class SectionView extends StationView {
         for (int i = 0; i < layers.size(); i++) {
             int index = i;
             item("Take out " + layers.get(i).title().toLowerCase(java.util.Locale.ROOT) + ", "
-                    + notation.text(layers.get(i).thickness()), job.withPack(job.pack().without(index)));
+                    + notation.text(layers.get(i).thickness()), now -> now.withPack(now.pack().without(index)));
         }
         pack.getItems().add(new SeparatorMenuItem());
         Units units = job.units();
-        add(job, new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)));
-        add(job, new Layer.Glazing(Material.ACRYLIC, units.either(3, 1.0 / 8)));
-        add(job, new Layer.Art(units.either(0.3, 1.0 / 64)));
+        add(new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)));
+        add(new Layer.Glazing(Material.ACRYLIC, units.either(3, 1.0 / 8)));
+        add(new Layer.Art(units.either(0.3, 1.0 / 64)));
         for (Material material : Material.BACKINGS) {
-            add(job, new Layer.Backing(material, units.either(3, 1.0 / 8)));
+            add(new Layer.Backing(material, units.either(3, 1.0 / 8)));
         }
     }
 
-    private void add(Job job, Layer layer) {
+    private void add(Layer layer) {
         item("Put in " + layer.title().toLowerCase(java.util.Locale.ROOT) + ", "
-                + bench().notation().get().text(layer.thickness()), job.withPack(job.pack().plus(layer)));
+                + bench().notation().get().text(layer.thickness()), job -> job.withPack(job.pack().plus(layer)));
     }
 
-    private void item(String text, Job job) {
+    private void item(String text, UnaryOperator<Job> change) {
         MenuItem item = new MenuItem(bench().notation().get().words(text));
-        item.setOnAction(e -> bench().edit(job));
+        item.setOnAction(e -> bench().change("pack", change));
         pack.getItems().add(item);
     }
 

@@ -3,52 +3,62 @@ package neatcorner.desktop;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import neatcorner.exchange.JobFile;
+import neatcorner.desktop.document.DocumentStore;
+import neatcorner.desktop.document.SharedFile;
+import neatcorner.exchange.BadFile;
 import neatcorner.exchange.PaperSize;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 
-/** What the shop likes, remembered from one start to the next. A file that cannot be read or written costs nothing but that. */
+/** What the shop likes, remembered from one start to the next. */
 public final class Settings {
     private static final Logger LOG = Logger.getLogger(Settings.class.getName());
 
-    private final Path file;
-    private final Properties values = new Properties();
+    private final SharedFile<Map<String, String>> file;
 
-    private Settings(Path file) {
-        this.file = file;
+    /** {@code say} hears when a file is set aside or cannot be written. */
+    Settings(DocumentStore store, Home home, Consumer<String> say) {
+        file = new SharedFile<>(store, home.config().resolve("settings.properties"), new Lines(), Map.of(), say);
+        file.lookNow();
     }
 
-    static Settings load(Home home) {
-        Settings settings = new Settings(home.config().resolve("settings.properties"));
-        try {
-            if (Files.exists(settings.file)) {
-                settings.values.load(new StringReader(Files.readString(settings.file)));
+    private static final class Lines implements SharedFile.Format<Map<String, String>> {
+        @Override
+        public Map<String, String> read(String text) throws BadFile {
+            Properties values = new Properties();
+            try {
+                values.load(new StringReader(text));
+            } catch (IOException | IllegalArgumentException e) {
+                throw new BadFile(0, "", "settings, one a line");
             }
-        } catch (IOException | IllegalArgumentException e) {
-            LOG.log(Level.WARNING, "settings not read", e);
+            Map<String, String> map = new TreeMap<>();
+            values.stringPropertyNames().forEach(name -> map.put(name, values.getProperty(name)));
+            return Map.copyOf(map);
         }
-        return settings;
-    }
 
-    private void save() {
-        try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
+        @Override
+        public String write(Map<String, String> settings) {
+            Properties values = new Properties();
+            values.putAll(settings);
             StringWriter text = new StringWriter();
-            values.store(text, "Neat Corner");
-            JobFile.writeWhole(file, text.toString().getBytes(StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "settings not kept", e);
+            try {
+                values.store(text, "Neat Corner");
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            return text.toString();
         }
     }
 
@@ -133,13 +143,22 @@ public final class Settings {
     }
 
     private void set(String key, String text) {
-        if (!text.equals(values.setProperty(key, text))) {
-            save();
+        if (!text.equals(file.now().get(key))) {
+            file.change(settings -> {
+                Map<String, String> changed = new TreeMap<>(settings);
+                changed.put(key, text);
+                return Map.copyOf(changed);
+            });
         }
     }
 
+    /** Whether all of it is in the file. */
+    boolean isKept() {
+        return file.isKept();
+    }
+
     private <T> Optional<T> value(String key, Function<String, T> read) {
-        String text = values.getProperty(key);
+        String text = file.now().get(key);
         if (text == null) {
             return Optional.empty();
         }

@@ -1,14 +1,13 @@
 package neatcorner.desktop;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.logging.Level;
-import java.util.logging.Logger;
+import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
+import neatcorner.exchange.PaperSize;
 import neatcorner.exchange.Templates;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -34,7 +33,6 @@ final class ShapeTools {
         ELLIPSE
     }
 
-    private static final Logger LOG = Logger.getLogger(ShapeTools.class.getName());
     private static final int MOST_SEGMENTS = 64;
 
     private final Workbench bench;
@@ -63,12 +61,14 @@ final class ShapeTools {
                 .with(Kind.REGULAR, "equal sides", "shape-regular").with(Kind.FREE, "free corners", "shape-free")
                 .with(Kind.ARCH, "arched top", "shape-arch").with(Kind.CIRCLE, "circle", "shape-circle")
                 .with(Kind.ELLIPSE, "ellipse", "shape-ellipse");
-        joint = new Controls.Choices<CornerJoint>(taken -> bench.edit(bench.job().withJoint(taken)));
+        joint = new Controls.Choices<CornerJoint>(taken -> bench.change("corner joint", job -> job.withJoint(taken)));
         for (CornerJoint each : CornerJoint.values()) {
             joint.with(each, each.title(), "joint-" + each.name().toLowerCase(java.util.Locale.ROOT));
         }
         jointBox = Controls.captioned("Corners", joint);
-        across = new Controls.Choices<Boolean>(corners -> reshape(new Shape.Regular(sides.getValue(), corners)))
+        across = new Controls.Choices<Boolean>(corners -> reshape((job, shape) -> shape instanceof Shape.Regular regular
+                ? new Shape.Regular(regular.sides(), corners)
+                : shape))
                 .with(false, "flats", "across-flats").with(true, "corners", "across-corners");
         curve = new Controls.Choices<Shape.Curve>(this::bend).with(Shape.Curve.SEGMENT, "flat arc", "curve-segment")
                 .with(Shape.Curve.SEMICIRCLE, "half circle", "curve-semicircle")
@@ -78,7 +78,7 @@ final class ShapeTools {
         board = new LengthBox(bench, Fields.BOARD_WIDTH, "Widest board");
         rise = new LengthBox(bench, Fields.RISE, "Rise");
         slope = new AngleBox("Faces slope inwards by", "slope", 0, 90,
-                angle -> bench.edit(bench.job().sloped(angle)));
+                angle -> bench.change("slope", job -> job.sloped(angle)));
         measured.setId("as-measured");
         templates.setId("templates");
         editor = new TraverseEditor(bench, this::closeEditor);
@@ -111,15 +111,13 @@ final class ShapeTools {
     private void writeTemplates() {
         Plan plan = bench.currentPlan();
         String name = Shop.fileName(plan.job().title()) + "-template";
-        try {
-            Path file = Templates.write(plan, bench.home().paper(), name, bench.settings().paper(),
-                    bench.notation().get());
-            bench.notice().set(Notice.info("The templates are ready, as PDF, SVG and DXF: " + file,
-                    new Notice.Action("Open it", () -> Desktop.show(file))));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "templates not written", e);
-            bench.notice().set(Notice.grave("The templates could not be written to " + bench.home().paper() + "."));
-        }
+        Path folder = bench.home().paper();
+        PaperSize paper = bench.settings().paper();
+        Notation notation = bench.notation().get();
+        bench.make(() -> Templates.write(plan, folder, name, paper, notation),
+                file -> Notice.info("The templates are ready, as PDF, SVG and DXF: " + file,
+                        new Notice.Action("Open it", () -> Desktop.show(file))),
+                "The templates could not be written to " + folder + ".");
     }
 
     private void openEditor() {
@@ -130,23 +128,30 @@ final class ShapeTools {
         holder.getChildren().clear();
     }
 
-    private void reshape(Shape shape) {
-        bench.edit(bench.job().withOutline(bench.job().outline().withShape(shape)));
+    /** Changes the shape there is; one that is of another kind by now stays as it is. */
+    private void reshape(BiFunction<Job, Shape, Shape> change) {
+        bench.change("outline", job -> job.withOutline(job.outline()
+                .withShape(change.apply(job, job.outline().shape()))));
     }
 
     private void choose(Kind wanted) {
-        Job job = bench.job();
-        if (wanted == kindOf(job.outline().shape())) {
-            return;
+        if (wanted != kindOf(bench.job().outline().shape())) {
+            closeEditor();
+            bench.change("shape", job -> shaped(job, wanted));
         }
-        closeEditor();
+    }
+
+    private static Job shaped(Job job, Kind wanted) {
+        if (wanted == kindOf(job.outline().shape())) {
+            return job;
+        }
         Opening size = job.size();
         Length least = Length.min(size.width(), size.height());
         Job based = wanted == Kind.ARCH || wanted == Kind.CIRCLE || wanted == Kind.ELLIPSE
                 ? job.sloped(Angle.ZERO)
                 : job;
         Outline flat = based.outline();
-        bench.edit(switch (wanted) {
+        return switch (wanted) {
             case RECTANGLE -> based.withOutline(flat.withShape(new Shape.Rectangle()));
             case REGULAR -> based.withOutline(flat.withShape(new Shape.Regular(8, false))).withSize(job.sizeOf(),
                     new Opening(least, least));
@@ -156,7 +161,7 @@ final class ShapeTools {
             case CIRCLE -> based.withOutline(flat.withShape(new Shape.Circle(0))).withSize(job.sizeOf(),
                     new Opening(least, least));
             case ELLIPSE -> based.withOutline(flat.withShape(new Shape.Ellipse(0)));
-        });
+        };
     }
 
     /** A free outline with the corners there are; of a curve, with those of the box round it. */
@@ -173,35 +178,32 @@ final class ShapeTools {
     }
 
     private void bend(Shape.Curve wanted) {
-        if (bench.job().outline().shape() instanceof Shape.Arch arch) {
-            Length half = new Length(bench.job().size().width().units() / 2);
+        reshape((job, shape) -> {
+            if (!(shape instanceof Shape.Arch arch)) {
+                return shape;
+            }
+            Length half = new Length(job.size().width().units() / 2);
             Length high = wanted == Shape.Curve.SEMICIRCLE ? half : new Length(half.units() / 2);
-            boolean keep = wanted == arch.curve();
-            reshape(new Shape.Arch(wanted, keep ? arch.rise() : high, arch.segments()));
-        }
+            return new Shape.Arch(wanted, wanted == arch.curve() ? arch.rise() : high, arch.segments());
+        });
     }
 
     private void takeSides(int count) {
-        if (bench.job().outline().shape() instanceof Shape.Regular regular) {
-            reshape(new Shape.Regular(count, regular.acrossCorners()));
-        }
+        reshape((job, shape) -> shape instanceof Shape.Regular regular
+                ? new Shape.Regular(count, regular.acrossCorners())
+                : shape);
     }
 
     private void takeSegments(int count) {
-        switch (bench.job().outline().shape()) {
-            case Shape.Arch arch -> reshape(new Shape.Arch(arch.curve(), arch.rise(), count));
-            case Shape.Circle circle -> reshape(new Shape.Circle(count == 0 ? 0 : Math.max(3, count)));
-            case Shape.Ellipse ellipse -> reshape(new Shape.Ellipse(count == 0 ? 0 : Math.max(3, count)));
-            case Shape.Rectangle rectangle -> {
-                // straight
-            }
-            case Shape.Regular regular -> {
-                // straight
-            }
-            case Shape.Polygon polygon -> {
-                // straight
-            }
-        }
+        int round = count == 0 ? 0 : Math.max(Shape.FEWEST_SIDES, count);
+        reshape((job, shape) -> switch (shape) {
+            case Shape.Arch arch -> new Shape.Arch(arch.curve(), arch.rise(), count);
+            case Shape.Circle circle -> new Shape.Circle(round);
+            case Shape.Ellipse ellipse -> new Shape.Ellipse(round);
+            case Shape.Rectangle straight -> straight;
+            case Shape.Regular straight -> straight;
+            case Shape.Polygon straight -> straight;
+        });
     }
 
     private static Kind kindOf(Shape shape) {

@@ -7,6 +7,7 @@ import neatcorner.figure.Figure;
 import neatcorner.figure.ShapeFigure;
 import neatcorner.figure.SolidFigure;
 import neatcorner.measure.Notation;
+import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Reshape;
 import neatcorner.plan.Station;
@@ -52,8 +53,8 @@ final class ShapeView extends StationView {
     }
 
     @Override
-    Reshape reshape() {
-        return new Reshape(bench().job(), mirrored.isSelected());
+    Reshape reshape(Job job) {
+        return new Reshape(job, mirrored.isSelected());
     }
 
     @Override

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -18,14 +17,12 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SheetWork;
 import neatcorner.plan.Slate;
 import neatcorner.plan.StockFields;
 import neatcorner.stock.Sheet;
 import neatcorner.stock.SheetCut;
-import org.jspecify.annotations.Nullable;
 
 /** Sheets of glass, mat and backing, with the panels for all frames cut from them edge to edge. */
 final class SheetsMode implements StationMode {
@@ -38,12 +35,12 @@ final class SheetsMode implements StationMode {
     private final List<Node> tools;
     private List<LengthBox> boxes = List.of();
     private int boxesOf = -1;
-    private @Nullable Plan worked;
-    private List<SheetWork> works = List.of();
+    private final Later<Plan, List<SheetWork>> works;
 
     SheetsMode(Workbench bench, Runnable refresh) {
         this.bench = bench;
         picker = new Controls.Picker("sheet", refresh);
+        works = new Later<>(bench, List.of(), SheetWork::of, refresh);
         add.setId("add-sheet");
         add.setOnShowing(e -> list());
         add.getItems().add(new MenuItem());
@@ -73,36 +70,34 @@ final class SheetsMode implements StationMode {
     }
 
     private void add(String material) {
-        Job job = bench.job();
-        Units units = job.units();
-        List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
-        sheets.add(new Sheet(material + " sheet", material, units.either(1600, 60), units.either(1200, 40), 2, null,
-                false));
-        picker.choose(sheets.size() - 1);
-        bench.edit(job.withStock(job.stock().withSheets(sheets)));
+        picker.choose(bench.job().stock().sheets().size());
+        bench.change("add a sheet", job -> {
+            Units units = job.units();
+            List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+            sheets.add(new Sheet(material + " sheet", material, units.either(1600, 60), units.either(1200, 40), 2,
+                    null, false));
+            return job.withStock(job.stock().withSheets(sheets));
+        });
     }
 
     private void change(java.util.function.UnaryOperator<Sheet> changed) {
-        List<Sheet> sheets = bench.job().stock().sheets();
-        if (picker.index() < sheets.size()) {
-            bench.edit(StockFields.withSheet(bench.job(), picker.index(), changed.apply(sheets.get(picker.index()))));
-        }
+        int index = picker.index();
+        bench.change("sheet", job -> StockFields.withSheet(job, index, changed));
     }
 
     private void remove() {
-        List<Sheet> sheets = new ArrayList<>(bench.job().stock().sheets());
-        if (picker.index() < sheets.size()) {
-            sheets.remove(picker.index());
-            bench.edit(bench.job().withStock(bench.job().stock().withSheets(sheets)));
-        }
+        int index = picker.index();
+        bench.change("remove a sheet", job -> {
+            List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+            if (index < sheets.size()) {
+                sheets.remove(index);
+            }
+            return job.withStock(job.stock().withSheets(sheets));
+        });
     }
 
     private List<SheetWork> works(Plan plan) {
-        if (!plan.equals(worked)) {
-            works = SheetWork.of(plan, Patience.ofMillis(200));
-            worked = plan;
-        }
-        return works;
+        return works.of(plan);
     }
 
     @Override

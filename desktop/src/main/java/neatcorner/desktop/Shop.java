@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
+import neatcorner.desktop.document.DocumentStore;
 
 /** The folders that jobs are kept in: the maker's own, and the demo shop's. */
 final class Shop {
@@ -18,9 +19,34 @@ final class Shop {
             "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
 
     private final Home home;
+    private List<Path> own = List.of();
+    private List<Path> demo = List.of();
 
     Shop(Home home) {
         this.home = home;
+    }
+
+    /** Lists the jobs on the thread that asks; for the start. */
+    void lookNow() {
+        own = jobs(home.jobs());
+        demo = jobs(home.demo());
+    }
+
+    /** Lists the jobs anew, away from the window's thread; {@code changed} hears when there are others. */
+    void look(DocumentStore store, Runnable changed) {
+        store.ask(() -> {
+            List<Path> ownNow = jobs(home.jobs());
+            List<Path> demoNow = jobs(home.demo());
+            return () -> show(ownNow, demoNow, changed);
+        }, () -> {});
+    }
+
+    private void show(List<Path> ownNow, List<Path> demoNow, Runnable changed) {
+        if (!own.equals(ownNow) || !demo.equals(demoNow)) {
+            own = ownNow;
+            demo = demoNow;
+            changed.run();
+        }
     }
 
     /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
@@ -47,12 +73,13 @@ final class Shop {
         return file.startsWith(home.demo());
     }
 
+    /** Jobs of the maker's own, when they were last listed. */
     List<Path> ownJobs() {
-        return jobs(home.jobs());
+        return own;
     }
 
     List<Path> demoJobs() {
-        return jobs(home.demo());
+        return demo;
     }
 
     private static List<Path> jobs(Path folder) {
@@ -68,8 +95,7 @@ final class Shop {
     }
 
     /** A file of the maker's own that does not exist yet, named after the title. */
-    Path newFile(String title) throws IOException {
-        Files.createDirectories(home.jobs());
+    Path newFile(String title) {
         String name = fileName(title);
         Path file = home.jobs().resolve(name + ".json");
         for (int i = 2; Files.exists(file); i++) {

@@ -1,11 +1,8 @@
 package neatcorner.desktop;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
@@ -14,24 +11,26 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
-import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import neatcorner.desktop.document.DocumentStore;
+import neatcorner.desktop.document.Planning;
+import neatcorner.desktop.document.SharedFile;
+import neatcorner.desktop.document.Ticket;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
-import neatcorner.exchange.json.Json;
-import neatcorner.exchange.json.JsonText;
-import neatcorner.exchange.json.Node;
 import neatcorner.glueup.Chain;
 import neatcorner.glueup.Schedule;
 import neatcorner.glueup.Workshop;
 import neatcorner.plan.DayProgress;
+import neatcorner.plan.Plan;
 import neatcorner.plan.Planner;
 import neatcorner.plan.ShopDays;
 import org.jspecify.annotations.Nullable;
@@ -53,21 +52,25 @@ final class ShopDay {
     }
 
     private final Workbench bench;
-    private final Path file;
+    private final SharedFile<DayPlan> file;
     private final Clock clock;
-    private final AtomicLong turn = new AtomicLong();
     private final ReadOnlyObjectWrapper<@Nullable Shown> shown = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
-    private final Set<Path> jobs = new LinkedHashSet<>();
-    private DayProgress progress = DayProgress.NONE;
-    private Instant start;
+    private final Instant opened;
+    private @Nullable Ticket ticket;
+    private boolean shownOnce;
 
-    ShopDay(Workbench bench, Path file, Clock clock) {
+    ShopDay(Workbench bench, DocumentStore store, Path path, Clock clock) {
         this.bench = bench;
-        this.file = file;
+        this.file = new SharedFile<>(store, path, new DayPlan.Format(), DayPlan.NONE,
+                line -> bench.notice().set(Notice.grave(line)));
         this.clock = clock;
-        this.start = clock.instant().truncatedTo(ChronoUnit.MINUTES);
-        load();
+        this.opened = minute();
+        file.watch(this::changed);
+    }
+
+    private Instant minute() {
+        return clock.instant().truncatedTo(ChronoUnit.MINUTES);
     }
 
     ReadOnlyObjectProperty<@Nullable Shown> shown() {
@@ -86,81 +89,107 @@ final class ShopDay {
         return instant.atZone(clock.getZone());
     }
 
+    /** Jobs that are being made. */
     Set<Path> jobs() {
-        return Set.copyOf(jobs);
+        Set<Path> jobs = file.now().jobs();
+        return jobs != null ? jobs : all();
+    }
+
+    private Set<Path> all() {
+        Set<Path> all = new LinkedHashSet<>(bench.shop().demoJobs());
+        all.addAll(bench.shop().ownJobs());
+        return all;
     }
 
     boolean has(Path job) {
-        return jobs.contains(job);
+        return jobs().contains(job);
     }
 
     void include(Path job, boolean in) {
-        if (in) {
-            jobs.add(job);
-        } else {
-            jobs.remove(job);
-        }
-        changed();
+        Set<Path> all = all();
+        file.change(day -> {
+            Set<Path> before = day.jobs();
+            Set<Path> jobs = new LinkedHashSet<>(before == null ? all : before);
+            if (in) {
+                jobs.add(job);
+            } else {
+                jobs.remove(job);
+            }
+            return begun(day).withJobs(jobs);
+        });
     }
 
     /** The next step of a frame is finished now. */
     void finished(String frame) {
-        progress = progress.finished(frame, now());
-        changed();
+        Instant now = now();
+        change(progress -> progress.finished(frame, now));
     }
 
     void takenBack(String frame) {
-        progress = progress.takenBack(frame);
-        changed();
+        change(progress -> progress.takenBack(frame));
     }
 
     void wanted(String frame, int step, @Nullable Instant from) {
-        progress = progress.wanted(frame, step, from);
-        changed();
+        change(progress -> progress.wanted(frame, step, from));
+    }
+
+    private void change(UnaryOperator<DayProgress> change) {
+        file.change(day -> begun(day).withProgress(change.apply(day.progress())));
+    }
+
+    private DayPlan begun(DayPlan day) {
+        return day.start() == null ? new DayPlan(opened, day.jobs(), day.progress()) : day;
     }
 
     /** All to be done again, from now. */
     void begin() {
-        progress = DayProgress.NONE;
-        start = clock.instant().truncatedTo(ChronoUnit.MINUTES);
-        changed();
+        Instant now = minute();
+        file.change(day -> new DayPlan(now, day.jobs(), DayProgress.NONE));
     }
 
     private void changed() {
-        keep();
-        layOut();
+        if (shownOnce) {
+            layOut();
+        }
     }
 
     /** Lays the rest out from now, or from the planned start while that is still to come. */
     void layOut() {
-        long mine = turn.incrementAndGet();
+        shownOnce = true;
+        Ticket before = ticket;
+        if (before != null) {
+            before.drop();
+        }
         busy.set(true);
-        Instant from = start.isAfter(now()) ? start : now().truncatedTo(ChronoUnit.MINUTES);
+        DayPlan day = file.now();
+        Instant start = day.start() == null ? opened : Objects.requireNonNull(day.start());
+        Instant from = start.isAfter(now()) ? start : minute();
         ZonedDateTime when = zoned(from);
         Workshop shop = bench.job().shop();
-        Path open = bench.file().get();
-        List<Chain> present = ShopDays.chains(bench.currentPlan());
-        List<Path> files = List.copyOf(jobs);
-        DayProgress far = progress;
-        Thread.ofVirtual().name("days").start(() -> {
+        Path open = bench.file();
+        Plan present = bench.currentPlan();
+        List<Path> files = List.copyOf(jobs());
+        DayProgress far = day.progress();
+        ticket = bench.planning().ask(Planning.Pace.QUICK, search -> {
             List<Chain> chains = new ArrayList<>();
             for (Path each : files) {
-                chains.addAll(each.equals(open) ? present : chains(each, shop));
+                chains.addAll(each.equals(open) ? ShopDays.chains(present) : chains(each, shop));
             }
             List<Chain> named = apart(chains);
-            show(mine, true, new Shown(named, far.rest(named, shop, when, () -> true), far));
-            show(mine, false, new Shown(named, far.rest(named, shop, when, () -> turn.get() != mine), far));
-        });
+            return new Shown(named, far.rest(named, shop, when, () -> true), far);
+        }, first -> {
+            shown.set(first);
+            ticket = bench.planning().ask(Planning.Pace.SLOW, search -> new Shown(first.chains,
+                    far.rest(first.chains, shop, when, search), far), best -> {
+                        busy.set(false);
+                        shown.set(best);
+                    }, this::failed);
+        }, this::failed);
     }
 
-    /** First what can be had at once, then the best that is found. */
-    private void show(long mine, boolean more, Shown found) {
-        Platform.runLater(() -> {
-            if (turn.get() == mine) {
-                busy.set(more);
-                shown.set(found);
-            }
-        });
+    private void failed(Throwable fault) {
+        busy.set(false);
+        bench.fault(fault);
     }
 
     /** Frames of one name get numbers; those that follow another follow it under its new name. */
@@ -192,54 +221,5 @@ final class ShopDay {
         return now != null && !now.rest().schedule().steps().isEmpty()
                 && now.rest().at(now.rest().schedule().steps().getFirst().start()).toInstant()
                         .isBefore(now().minusSeconds(60));
-    }
-
-    private void keep() {
-        Json.Fields done = Json.object();
-        progress.done().forEach((frame, times) -> done.with(frame,
-                Json.of(times.stream().map(time -> Json.of(time.toString())).toList())));
-        List<Json> later = new ArrayList<>();
-        progress.later().forEach((frame, steps) -> steps.forEach((step, from) -> later.add(Json.object()
-                .with("frame", frame).with("step", Json.of(step)).with("from", from.toString()).end())));
-        String text = JsonText.write(Json.object().with("start", start.toString())
-                .with("jobs", Json.of(jobs.stream().map(job -> Json.of(job.toString())).toList()))
-                .with("done", done.end()).with("later", Json.of(later)).end());
-        try {
-            Files.createDirectories(file.getParent());
-            JobFile.writeWhole(file, text.getBytes(StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "day not kept", e);
-        }
-    }
-
-    private void load() {
-        if (!Files.exists(file)) {
-            bench.shop().demoJobs().forEach(jobs::add);
-            bench.shop().ownJobs().forEach(jobs::add);
-            return;
-        }
-        try {
-            Node root = Node.root(JsonText.read(Files.readString(file)));
-            start = Instant.parse(root.required("start").text());
-            for (Node job : root.required("jobs").items()) {
-                jobs.add(Path.of(job.text()));
-            }
-            DayProgress read = DayProgress.NONE;
-            Node done = root.required("done");
-            if (done.json() instanceof Json.Obj frames) {
-                for (String frame : frames.fields().keySet()) {
-                    for (Node time : done.required(frame).items()) {
-                        read = read.finished(frame, Instant.parse(time.text()));
-                    }
-                }
-            }
-            for (Node each : root.required("later").items()) {
-                read = read.wanted(each.required("frame").text(), each.required("step").whole(0, 1000),
-                        Instant.parse(each.required("from").text()));
-            }
-            progress = read;
-        } catch (IOException | BadFile | DateTimeException | java.nio.file.InvalidPathException e) {
-            LOG.log(Level.WARNING, "day not read", e);
-        }
     }
 }

@@ -86,7 +86,7 @@ final class Shots {
         shots.add(new Shot("6-saw-test",
                 () -> scene.getRoot().lookup("#saw-test").fireEvent(new javafx.event.ActionEvent())));
         shots.add(new Shot("6-saw-as-cut", () -> {
-            bench.edit(bench.job().withChecks(measured()));
+            bench.change("measured", job -> job.withChecks(measured()));
             scene.getRoot().lookup("#saw-as-cut").fireEvent(new javafx.event.ActionEvent());
         }));
         shots.add(new Shot("6-saw-dry-fit",

@@ -1,6 +1,7 @@
 package neatcorner.desktop;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -47,22 +48,22 @@ abstract class StationView extends BorderPane {
         view.setChanges(new FigureView.Changes() {
             @Override
             public void typed(Field field, Length length) {
-                bench.edit(field.with(bench.currentPlan(), length));
+                bench.change(field.title(), job -> field.with(job, length));
             }
 
             @Override
             public void dragged(Field field, Length length, boolean done) {
-                take(field.with(bench.currentPlan(), length), done);
+                take(field.title(), job -> field.with(job, length), done);
             }
 
             @Override
             public void cornerMoved(int corner, double dx, double dy, boolean done) {
-                take(reshape().cornerMoved(corner, dx, dy), done);
+                take("corner", job -> reshape(job).cornerMoved(corner, dx, dy), done);
             }
 
             @Override
             public void cornerTurned(int corner, neatcorner.measure.Angle interior) {
-                bench.edit(reshape().cornerTurned(corner, interior));
+                bench.change("corner", job -> reshape(job).cornerTurned(corner, interior));
             }
 
             @Override
@@ -78,17 +79,17 @@ abstract class StationView extends BorderPane {
     }
 
     /** Keeps a job, or only shows it while something is still being dragged. */
-    private void take(Job job, boolean done) {
+    private void take(String name, UnaryOperator<Job> change, boolean done) {
         if (done) {
-            bench.edit(job);
+            bench.change(name, change);
         } else {
-            bench.preview(job);
+            bench.preview(change);
         }
     }
 
     /** How the outline is changed here. */
-    Reshape reshape() {
-        return new Reshape(bench.job(), false);
+    Reshape reshape(Job job) {
+        return new Reshape(job, false);
     }
 
     final Workbench bench() {

@@ -3,6 +3,7 @@ package neatcorner.desktop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import neatcorner.figure.Box;
@@ -10,14 +11,12 @@ import neatcorner.figure.Point;
 import neatcorner.figure.SticksFigure;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
 import neatcorner.stock.Pin;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
-import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -144,9 +143,7 @@ final class StickDragging {
     }
 
     private void toggle(CutPiece held, SticksFigure.Row row) {
-        Rack rack = bench.job().stock();
-        boolean isHeld = rack.pins().stream().anyMatch(pin -> pin.holds(held));
-        edit(isHeld
+        edit("hold a piece", rack -> rack.pins().stream().anyMatch(pin -> pin.holds(held))
                 ? rack.released(held.piece().name(), held.frame())
                 : rack.pinned(new Pin(held.piece().name(), held.frame(), row.stock(), row.number())));
     }
@@ -154,29 +151,27 @@ final class StickDragging {
     /** A piece dropped on a stick that is not used yet goes to the next one of its kind. */
     private void give(CutPiece held, SticksFigure.Row target) {
         Plan plan = bench.currentPlan();
-        int number = target.number();
-        if (!target.used()) {
-            int used = plan.layout().sticks().stream().filter(stick -> stick.stock() == target.stock())
-                    .mapToInt(CutStick::number).max().orElse(0);
-            number = used + 1;
-        }
-        if (number <= bench.job().stock().sticks().get(target.stock()).count()) {
-            edit(bench.job().stock().pinned(new Pin(held.piece().name(), held.frame(), target.stock(), number)));
-        }
+        int used = plan.layout().sticks().stream().filter(stick -> stick.stock() == target.stock())
+                .mapToInt(CutStick::number).max().orElse(0);
+        int number = target.used() ? target.number() : used + 1;
+        edit("hold a piece", rack -> target.stock() < rack.sticks().size()
+                && number <= rack.sticks().get(target.stock()).count()
+                        ? rack.pinned(new Pin(held.piece().name(), held.frame(), target.stock(), number))
+                        : rack);
     }
 
     private void addDefect(int stock, Span span) {
         if (span.length().isLessThan(SHORTEST_DEFECT)) {
             return;
         }
-        Stick stick = bench.job().stock().sticks().get(stock);
-        List<Span> defects = new ArrayList<>(stick.defects());
-        defects.add(span);
-        edit(bench.job().stock().withStick(stock, stick.withDefects(defects)));
+        edit("defect", rack -> rack.withStick(stock, stick -> {
+            List<Span> defects = new ArrayList<>(stick.defects());
+            defects.add(span);
+            return stick.withDefects(defects);
+        }));
     }
 
-    private void edit(Rack rack) {
-        Job job = bench.job();
-        bench.edit(job.withStock(rack));
+    private void edit(String name, UnaryOperator<Rack> change) {
+        bench.change(name, job -> job.withStock(change.apply(job.stock())));
     }
 }

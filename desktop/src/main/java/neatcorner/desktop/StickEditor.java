@@ -1,19 +1,19 @@
 package neatcorner.desktop;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import neatcorner.desktop.document.Planning;
 import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
+import neatcorner.outline.Opening;
 import neatcorner.plan.Job;
 import neatcorner.plan.LargestFrame;
 import neatcorner.plan.Plan;
 import neatcorner.plan.StockFields;
-import neatcorner.stock.Rack;
 import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
 
@@ -72,10 +72,9 @@ final class StickEditor extends VBox {
     }
 
     private void change(UnaryOperator<Stick> changed) {
-        Stick stick = stick();
-        if (stick != null) {
-            Job job = bench.job();
-            bench.edit(job.withStock(job.stock().withStick(index, changed.apply(stick))));
+        int which = index;
+        if (which >= 0) {
+            bench.change("stick", job -> job.withStock(job.stock().withStick(which, changed)));
         }
     }
 
@@ -84,19 +83,24 @@ final class StickEditor extends VBox {
         if (stick == null) {
             return;
         }
-        Optional<Job> job = LargestFrame.jobFrom(bench.job(), stick);
-        job.ifPresentOrElse(found -> {
-            bench.edit(found);
-            Notation notation = bench.notation().get();
-            editor.say("The frame is now the largest of its proportion from this stick: "
-                    + notation.bare(found.size().width()) + " × " + notation.text(found.size().height()) + ".");
-        }, () -> editor.say("Not even a small frame fits on this stick."));
+        Job job = bench.job();
+        bench.planning().ask(Planning.Pace.QUICK, search -> LargestFrame.from(job, stick),
+                size -> size.ifPresentOrElse(this::take,
+                        () -> editor.say("Not even a small frame fits on this stick.")),
+                bench::fault);
+    }
+
+    private void take(Opening size) {
+        bench.change("largest frame", job -> job.withSize(job.sizeOf(), size));
+        Notation notation = bench.notation().get();
+        editor.say("The frame is now the largest of its proportion from this stick: "
+                + notation.bare(size.width()) + " × " + notation.text(size.height()) + ".");
     }
 
     private void remove() {
-        Rack rack = bench.job().stock();
-        if (index >= 0 && index < rack.sticks().size()) {
-            bench.edit(bench.job().withStock(rack.withoutStick(index)));
-        }
+        int which = index;
+        bench.change("remove a stick", job -> which >= 0 && which < job.stock().sticks().size()
+                ? job.withStock(job.stock().withoutStick(which))
+                : job);
     }
 }

@@ -2,6 +2,7 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -61,12 +62,15 @@ final class SticksView extends StationView {
     private Mode mode = Mode.STICKS;
     private int chosen;
     private @Nullable Plan kept;
-    private @Nullable Plan batch;
-    private @Nullable Plan batchOf;
-    private List<Job> batched = List.of();
+    private final Later<Together, Optional<Plan>> batch;
+
+    /** Jobs that are cut from the same sticks. */
+    private record Together(Job job, List<Job> others) {}
 
     SticksView(Workbench bench, SlatePane slate, Runnable refresh) {
         super(bench, Station.STICKS, slate);
+        batch = new Later<>(bench, Optional.empty(),
+                (jobs, search) -> Optional.of(Batch.plan(jobs.job(), jobs.others(), search)), refresh);
         boards = new BoardsMode(bench, refresh);
         sheets = new SheetsMode(bench, refresh);
         rack = new RackMenu(bench, refresh);
@@ -79,11 +83,12 @@ final class SticksView extends StationView {
         Button add = new Button("Add sticks");
         add.setId("add-stick");
         add.setOnAction(e -> addStick());
-        keep = new Controls.Choices<Keep>(k -> bench.edit(bench.job().withStock(bench.job().stock().withKeep(k))))
+        keep = new Controls.Choices<Keep>(
+                k -> bench.change("frames together", job -> job.withStock(job.stock().withKeep(k))))
                 .with(Keep.NO, "no matter", "keep-no").with(Keep.WISH, "if it costs nothing", "keep-wish")
                 .with(Keep.MUST, "always", "keep-must");
         scarf = new Controls.Choices<Double>(
-                slope -> bench.edit(bench.job().withStock(bench.job().stock().withScarf(slope))))
+                slope -> bench.change("scarf", job -> job.withStock(job.stock().withScarf(slope))))
                 .with(0.0, "no", "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8").with(12.0, "1:12", "scarf-12");
         endTrim = new LengthBox(bench, Fields.END_TRIM, "End trim");
         leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, "Keep offcuts from");
@@ -99,6 +104,7 @@ final class SticksView extends StationView {
         back.setId("take-other");
         shelf = Controls.chip("", rack::takeOffcuts);
         shelf.setId("take-offcuts");
+        bench.shelf().watch(refresh);
         ofSticks = List.of(add, rack.button(), Controls.captioned("A frame from one stick:", keep), endTrim,
                 leastOffcut, Controls.captioned("Scarf what is too long:", scarf), compare, back, shelf, hint, editor);
         addTools(choices);
@@ -112,6 +118,7 @@ final class SticksView extends StationView {
         below.getChildren().addAll(sheets.below());
         below.getChildren().add(says);
         setBelowTools(below);
+        bench.document().addListener((observed, old, now) -> forgetOthers());
         dragging = new StickDragging(bench, view(), this::choose, hint::setText);
         getChildren().add(dragging.mark());
         view().setOnMousePressed(e -> {
@@ -143,20 +150,29 @@ final class SticksView extends StationView {
     }
 
     private void addStick() {
-        Job job = bench().job();
-        Rack now = job.stock();
-        Length length = now.sticks().isEmpty() ? Defaults.usualStick(job.units()) : now.sticks().getLast().length();
-        chosen = now.sticks().size();
-        bench().edit(job.withStock(
-                now.plusStick(new Stick("stick " + (now.sticks().size() + 1), length, 1, null, List.of()))));
+        chosen = bench().job().stock().sticks().size();
+        bench().change("add a stick", job -> {
+            Rack now = job.stock();
+            Length length = now.sticks().isEmpty()
+                    ? Defaults.usualStick(job.units())
+                    : now.sticks().getLast().length();
+            return job.withStock(now.plusStick(
+                    new Stick("stick " + (now.sticks().size() + 1), length, 1, null, List.of())));
+        });
     }
 
     private void takeKept() {
         Plan other = kept;
         if (other != null) {
             kept = bench().currentPlan();
-            bench().edit(other.job());
+            bench().change("the other layout", job -> job.withStock(other.job().stock()).withSaw(other.job().saw()));
         }
+    }
+
+    /** What was kept or cut together belongs to the job that was on the bench then. */
+    private void forgetOthers() {
+        kept = null;
+        rack.forgetTogether();
     }
 
     private void showHint() {
@@ -173,14 +189,8 @@ final class SticksView extends StationView {
         if (others.isEmpty()) {
             return plan;
         }
-        Plan known = batch;
-        if (known == null || !plan.equals(batchOf) || !batched.equals(others)) {
-            known = Batch.plan(plan.job(), others, Patience.ofMillis(400));
-            batch = known;
-            batchOf = plan;
-            batched = others;
-        }
-        return known;
+        Optional<Plan> known = batch.of(new Together(plan.job(), others));
+        return known.orElse(plan);
     }
 
     @Override
@@ -263,7 +273,7 @@ final class SticksView extends StationView {
         compare.setSelected(kept != null);
         back.setVisible(kept != null);
         back.setManaged(kept != null);
-        int offered = bench().shelf().offered(plan.job()).size();
+        int offered = bench().shelf().of(plan.job().section()).size();
         shelf.setText("Take " + offered + " offcuts from the shelf");
         shelf.setVisible(offered > 0);
         shelf.setManaged(offered > 0);

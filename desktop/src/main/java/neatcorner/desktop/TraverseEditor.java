@@ -2,7 +2,6 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -17,7 +16,6 @@ import neatcorner.measure.Notation;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Traverse;
-import neatcorner.plan.Job;
 
 /**
  * Where the sides and corners of an opening are entered as they were measured. Measured ones rarely close; it says by how
@@ -163,10 +161,12 @@ final class TraverseEditor extends VBox {
 
     private void take(Loop loop) {
         Loop upright = Traverse.of(loop).closedBy(loop.sides() - 1, 0, loop.at(0), 0);
-        Job job = bench.job();
-        boolean same = IntStream.of(job.outline().faceWidths().size()).allMatch(n -> n == loop.sides());
-        bench.edit(job.withOutline(job.outline().withShape(new Shape.Polygon(upright))
-                .withFaceWidths(same ? job.outline().faceWidths() : List.of())).withSize(job.sizeOf(), upright.box()));
+        bench.change("outline as measured", job -> {
+            boolean same = job.outline().faceWidths().size() == loop.sides();
+            return job.withOutline(job.outline().withShape(new Shape.Polygon(upright))
+                    .withFaceWidths(same ? job.outline().faceWidths() : List.of()))
+                    .withSize(job.sizeOf(), upright.box());
+        });
         close.run();
     }
 }

@@ -6,7 +6,8 @@ import javafx.scene.input.KeyCode;
 
 /**
  * A field for a length or an angle. While one types, a label says what was understood, or what was not and where; Enter or
- * leaving the field takes what was understood, Esc gives up.
+ * leaving the field takes what was understood, Esc gives up. When the window is left for another, nothing is taken, and
+ * typing can go on afterwards.
  */
 final class TypedEntry extends TextField {
     private final Typing typing;
@@ -31,7 +32,9 @@ final class TypedEntry extends TextField {
             }
         });
         focusedProperty().addListener((observed, old, now) -> {
-            if (!now) {
+            boolean left = !now && (getScene() == null || getScene().getWindow() == null
+                    || getScene().getWindow().isFocused());
+            if (left) {
                 if (getText().equals(before) || typing.read(getText()) instanceof Typing.NotUnderstood) {
                     cancel();
                 } else {

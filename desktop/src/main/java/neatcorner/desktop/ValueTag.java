@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
  * is typed is shown as understood before it counts. Any figure shows its working on F1.
  */
 final class ValueTag extends StackPane {
+    /** What a number can start with besides a digit. */
+    private static final String STARTS = ".,-−";
+
     private final FiguresLabel figures = new FiguresLabel();
     private @Nullable TypedEntry entry;
     private @Nullable Typing change;
@@ -35,6 +38,7 @@ final class ValueTag extends StackPane {
             e.consume();
         });
         setOnKeyPressed(this::keyPressed);
+        setOnKeyTyped(this::keyTyped);
     }
 
     /** Shows a value; {@code change} is null when it only follows from others. */
@@ -65,12 +69,19 @@ final class ValueTag extends StackPane {
         } else if (e.getCode() == KeyCode.F1) {
             working.run();
             e.consume();
-        } else if (entry == null && e.getText().length() == 1 && Character.isDigit(e.getText().charAt(0))
-                && !e.isControlDown() && change != null) {
+        }
+    }
+
+    /** A number typed on a figure takes its place, whole. */
+    private void keyTyped(KeyEvent e) {
+        String text = e.getCharacter();
+        boolean starts = text.length() == 1
+                && (Character.isDigit(text.charAt(0)) || STARTS.indexOf(text.charAt(0)) >= 0);
+        if (entry == null && change != null && starts && !e.isControlDown() && !e.isAltDown() && !e.isMetaDown()) {
             open();
             TypedEntry opened = entry;
             if (opened != null) {
-                opened.setText(e.getText());
+                opened.setText(text);
                 opened.end();
             }
             e.consume();
@@ -98,6 +109,7 @@ final class ValueTag extends StackPane {
         box.setAlignment(Pos.TOP_CENTER);
         getChildren().setAll(box);
         toFront();
+        box.applyCss();
         opened.requestFocus();
         opened.selectAll();
     }

@@ -1,30 +1,44 @@
 package neatcorner.desktop;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.concurrent.atomic.AtomicLong;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Objects;
+import java.util.concurrent.Executor;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.LongProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleLongProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import neatcorner.desktop.document.Change;
+import neatcorner.desktop.document.Document;
+import neatcorner.desktop.document.DocumentStore;
+import neatcorner.desktop.document.Documents;
+import neatcorner.desktop.document.OffcutShelf;
+import neatcorner.desktop.document.Planning;
+import neatcorner.desktop.document.ShelfMove;
+import neatcorner.desktop.document.ShopState;
+import neatcorner.desktop.document.Work;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.WholeFile;
 import neatcorner.glueup.Workshop;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -32,37 +46,28 @@ import neatcorner.plan.Defaults;
 import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Planner;
+import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
-import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The job on the bench. Every change goes through {@link #edit}; each gives a new plan, can be undone without limit, and
- * is kept in the job's file at once. Lives on the window's thread.
+ * What one window works at: the job on its bench, the station, the notation. The job itself is a {@link Document}; what is
+ * shown of it here is its last plan. Lives on the window's thread.
  */
 final class Workbench implements AutoCloseable {
     private static final Logger LOG = Logger.getLogger(Workbench.class.getName());
-    /** Jobs with more pieces are planned away from the window's thread. */
-    private static final int MANY_PIECES = 160;
-    /** How long a plan may keep the window waiting, ms. */
-    private static final long SHORT_WAIT = 40;
+    /** Seconds between two tries to keep what could not be kept. */
+    private static final long PATIENCE = 10;
 
     private final Home home;
+    private final Clock clock;
+    private final DocumentStore store;
+    private final Documents documents;
     private final Settings settings;
     private final Shop shop;
-    private final OffcutShelf shelf;
-    private final java.time.Clock clock;
-    private final javafx.beans.property.LongProperty ticks = new javafx.beans.property.SimpleLongProperty();
-    private @Nullable SawShelf saws;
-    private @Nullable ShopTimers timers;
-    private @Nullable ShopDay day;
-    private final WorkshopShelf workshop;
-    private final Keeper keeper = new Keeper(outcome -> Platform.runLater(() -> kept(outcome)));
-    private final Deque<Job> undone = new ArrayDeque<>();
-    private final Deque<Job> done = new ArrayDeque<>();
-    private final AtomicLong planning = new AtomicLong();
+    private final LongProperty ticks = new SimpleLongProperty();
     private final ReadOnlyObjectWrapper<Plan> plan;
-    private final ReadOnlyObjectWrapper<@Nullable Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Document> document;
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
     private final BooleanProperty busy = new SimpleBooleanProperty();
@@ -71,26 +76,37 @@ final class Workbench implements AutoCloseable {
     private final ObjectProperty<@Nullable Notice> notice = new SimpleObjectProperty<>();
     private final IntegerProperty cut = new SimpleIntegerProperty();
     private final StringProperty progress = new SimpleStringProperty("");
-    private volatile boolean stopped;
-    private JobFile jobFile;
-    private Job committed;
+    private final Runnable shown = this::show;
+    private @Nullable SawShelf saws;
+    private @Nullable ShopTimers timers;
+    private @Nullable ShopDay day;
 
-    Workbench(Home home) {
-        this(home, java.time.Clock.system(java.time.ZoneId.systemDefault()));
+    /** Everything that the bench does later, it does on the window's thread. */
+    Workbench(Home home, Executor window) {
+        this(home, window, Clock.system(ZoneId.systemDefault()), Planner::plan);
     }
 
-    /** With a clock of its own, for tests. */
-    Workbench(Home home, java.time.Clock clock) {
+    /** With a clock and a planner of its own, for tests. */
+    Workbench(Home home, Executor window, Clock clock, Work.Planner planner) {
         this.home = home;
         this.clock = clock;
-        this.settings = Settings.load(home);
+        this.store = DocumentStore.onThread(window);
+        this.settings = new Settings(store, home, this::say);
         this.shop = new Shop(home);
-        this.shelf = new OffcutShelf(home.offcuts());
-        this.workshop = new WorkshopShelf(home.workshop());
-        this.committed = Defaults.blank(settings.units());
-        this.jobFile = JobFile.of(committed);
-        this.plan = new ReadOnlyObjectWrapper<>(Planner.plan(committed));
+        ShopState state = new ShopState(store, home.workshop(), home.offcuts(), this::say);
+        state.lookNow();
+        this.documents = new Documents(store, state, Planning.onThreads(window), planner);
+        Job blank = Defaults.blank(settings.units());
+        this.document = new ReadOnlyObjectWrapper<>(
+                documents.add(shop.newFile(blank.title()), Planner.plan(blank)));
+        this.plan = new ReadOnlyObjectWrapper<>(document.get().work().plan());
         this.notation = new SimpleObjectProperty<>(settings.notation());
+        document.get().watch(shown);
+        documents.watch(this::keptOrNot);
+    }
+
+    private void say(String line) {
+        notice.set(Notice.grave(line));
     }
 
     Home home() {
@@ -106,14 +122,18 @@ final class Workbench implements AutoCloseable {
     }
 
     OffcutShelf shelf() {
-        return shelf;
+        return documents.shop().shelf();
+    }
+
+    Planning planning() {
+        return documents.planning();
     }
 
     /** The shop's saws; read when they are first asked for. */
     SawShelf saws() {
         SawShelf shelf = saws;
         if (shelf == null) {
-            shelf = new SawShelf(home.saws(), settings.units());
+            shelf = new SawShelf(store, home.saws(), settings.units(), this::say);
             saws = shelf;
         }
         return shelf;
@@ -123,7 +143,7 @@ final class Workbench implements AutoCloseable {
     ShopTimers timers() {
         ShopTimers all = timers;
         if (all == null) {
-            all = new ShopTimers(home.timers(), clock);
+            all = new ShopTimers(store, home.timers(), clock, this::say);
             timers = all;
         }
         return all;
@@ -133,14 +153,14 @@ final class Workbench implements AutoCloseable {
     ShopDay day() {
         ShopDay days = day;
         if (days == null) {
-            days = new ShopDay(this, home.day(), clock);
+            days = new ShopDay(this, store, home.day(), clock);
             day = days;
         }
         return days;
     }
 
     /** Counts seconds while the window is open. */
-    javafx.beans.property.ReadOnlyLongProperty ticks() {
+    ReadOnlyLongProperty ticks() {
         return ticks;
     }
 
@@ -151,19 +171,23 @@ final class Workbench implements AutoCloseable {
             all.look();
         }
         ticks.set(ticks.get() + 1);
+        if (ticks.get() % PATIENCE == 0) {
+            documents.keepAgain();
+        }
     }
 
-    /** Changes what the shop has. It is kept for all jobs. */
-    void changeShop(java.util.function.UnaryOperator<Workshop> change) {
-        edit(job().withShop(change.apply(job().shop())));
-    }
-
+    /** The plan that is shown. The job may be newer. */
     ReadOnlyObjectProperty<Plan> plan() {
         return plan.getReadOnlyProperty();
     }
 
-    ReadOnlyObjectProperty<@Nullable Path> file() {
-        return file.getReadOnlyProperty();
+    ReadOnlyObjectProperty<Document> document() {
+        return document.getReadOnlyProperty();
+    }
+
+    /** The file of the job on the bench. */
+    Path file() {
+        return document.get().file();
     }
 
     ReadOnlyBooleanProperty canUndo() {
@@ -174,9 +198,14 @@ final class Workbench implements AutoCloseable {
         return canRedo.getReadOnlyProperty();
     }
 
-    /** Whether a long plan is being worked out; the one shown is the last before it. */
+    /** Whether a long plan is being worked out; the one shown is the best before it. */
     ReadOnlyBooleanProperty busy() {
         return busy;
+    }
+
+    /** Whether nothing is under way behind the window: no plan, no file. */
+    boolean isIdle() {
+        return documents.isIdle();
     }
 
     ObjectProperty<Notation> notation() {
@@ -200,99 +229,84 @@ final class Workbench implements AutoCloseable {
         return plan.get();
     }
 
+    /** The job as it is now, newer perhaps than the plan that is shown. */
     Job job() {
-        return committed;
+        return document.get().job();
     }
 
-    /** Changes the job for good: it can be undone, and it is kept. */
-    void edit(Job job) {
-        if (job.equals(committed)) {
-            show(committed);
-            return;
-        }
-        done.push(committed);
-        undone.clear();
-        commit(job);
+    /** Changes the job as it is now: it can be undone, and it is kept. */
+    void change(String name, UnaryOperator<Job> change) {
+        document.get().change(new Change(name, change));
+    }
+
+    /** Changes the job and the shelf of offcuts in one step. */
+    void change(String name, UnaryOperator<Job> change, ShelfMove move) {
+        document.get().change(new Change(name, change), move);
+    }
+
+    /** Changes what the shop has. It is kept for all jobs. */
+    void changeShop(String name, UnaryOperator<Workshop> change) {
+        change(name, job -> job.withShop(change.apply(job.shop())));
+    }
+
+    void take(Remedy remedy) {
+        change(remedy.label().in(Notation.of(job().units())), remedy.change());
+    }
+
+    /**
+     * Changes the job in a way that takes a while to work out. If the job is changed meanwhile, it is worked out anew for what
+     * it is then.
+     */
+    void changeSlowly(String name, UnaryOperator<Job> change) {
+        changeSlowly(document.get(), name, change);
+    }
+
+    private void changeSlowly(Document of, String name, UnaryOperator<Job> change) {
+        Job before = of.job();
+        planning().ask(Planning.Pace.QUICK, search -> change.apply(before), after -> {
+            if (of.job().equals(before)) {
+                of.change(new Change(name, job -> after));
+            } else {
+                changeSlowly(of, name, change);
+            }
+        }, this::fault);
     }
 
     /** Shows what a job would look like while something is being dragged or typed; nothing is kept. */
-    void preview(Job job) {
-        show(job);
+    void preview(UnaryOperator<Job> change) {
+        document.get().preview(change);
     }
 
     void undo() {
-        if (!done.isEmpty()) {
-            undone.push(committed);
-            commit(done.pop());
-        }
+        document.get().undo();
     }
 
     void redo() {
-        if (!undone.isEmpty()) {
-            done.push(committed);
-            commit(undone.pop());
-        }
+        document.get().redo();
     }
 
-    private void commit(Job job) {
-        if (!job.shop().equals(committed.shop())) {
-            workshop.keep(job.shop());
-        }
-        committed = job;
-        jobFile = jobFile.withJob(job);
-        canUndo.set(!done.isEmpty());
-        canRedo.set(!undone.isEmpty());
-        show(job);
-        Path target = file.get();
-        if (target != null) {
-            keeper.keep(target, jobFile);
-        }
+    /** Says that the program failed at something. */
+    void fault(Throwable fault) {
+        LOG.log(Level.SEVERE, "behind the window", fault);
+        say("Something went wrong in the program; it is in the log. Your job is kept; undo if the screen looks odd.");
     }
 
-    /** Shows at once what can be found at once; goes on away from the window's thread when more can be found. */
-    private void show(Job job) {
-        long turn = planning.incrementAndGet();
-        busy.set(false);
-        stopped = false;
-        if (job.quantity() * (long) Math.max(4, plan.get().pieces().size()) <= MANY_PIECES) {
-            Patience patience = Patience.ofMillis(SHORT_WAIT);
-            setPlan(Planner.plan(job, patience));
-            if (!patience.ranOut()) {
-                return;
-            }
+    private void show() {
+        Document now = document.get();
+        canUndo.set(now.undoName() != null);
+        canRedo.set(now.redoName() != null);
+        if (now.work().isFailed()) {
+            say("This cannot be worked out: something went wrong in the program, and it is in the log. What you typed is"
+                    + " kept; undo takes it back.");
         }
-        busy.set(true);
-        progress.set("working out the sticks");
-        Search search = new Search() {
-            @Override
-            public boolean isCancelled() {
-                return stopped || planning.get() != turn;
-            }
-
-            @Override
-            public void found(int bars, int atLeast) {
-                Platform.runLater(() -> {
-                    if (planning.get() == turn) {
-                        progress.set(
-                                "best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks"));
-                    }
-                });
-            }
-        };
-        Thread.ofVirtual().name("planner").start(() -> {
-            Plan worked = Planner.plan(job, search);
-            Platform.runLater(() -> {
-                if (planning.get() == turn) {
-                    busy.set(false);
-                    setPlan(worked);
-                }
-            });
-        });
+        progress.set(now.work().progress());
+        setPlan(now.work().plan());
+        busy.set(now.work().isBusy());
     }
 
     /** Ends a long search; its best so far is kept. */
     void stopSearching() {
-        stopped = true;
+        document.get().work().stop();
     }
 
     /** What a long search has found so far, in words. */
@@ -305,96 +319,102 @@ final class Workbench implements AutoCloseable {
         cut.set(Math.max(0, Math.min(cut.get(), newPlan.cuts().size() - 1)));
     }
 
-    private void kept(Keeper.Outcome outcome) {
-        Notice shown = notice.get();
-        switch (outcome) {
-            case Keeper.Outcome.Kept kept -> {
-                if (shown != null && shown.grave()) {
+    private void keptOrNot(Document of) {
+        String which = of == document.get() ? "This job" : "“" + of.job().title() + "”";
+        switch (of.keeping()) {
+            case Document.Keeping.Kept kept -> {
+                Notice now = notice.get();
+                if (now != null && of.equals(now.about())) {
                     notice.set(null);
                 }
             }
-            case Keeper.Outcome.NotKept not -> notice.set(Notice.grave("This job is not being kept: " + not.why()
-                    + ". It is safe here as long as the window is open; save a copy elsewhere."));
-            case Keeper.Outcome.ChangedOutside changed -> notice.set(Notice.grave(
-                    "Another program has changed this job's file. Your version is here, theirs is in the file.",
-                    new Notice.Action("Take theirs", this::reload), new Notice.Action("Keep mine", this::overwrite)));
+            case Document.Keeping.Writing writing -> {
+            }
+            case Document.Keeping.NotKept not -> notice.set(Notice.grave(which + " is not being kept: " + not.why()
+                    + ". It is safe here as long as the program runs; save a copy elsewhere.").about(of));
+            case Document.Keeping.ChangedOutside changed -> notice.set(Notice.grave(
+                    "Another program has changed the file of " + (of == document.get() ? "this job" : which)
+                            + ". Your version is here, theirs is in the file.",
+                    new Notice.Action("Take theirs", () -> of.takeTheirs(this::say)),
+                    new Notice.Action("Keep mine", of::keepMine)).about(of));
         }
     }
 
-    private void reload() {
-        Path path = file.get();
-        if (path != null) {
-            open(path);
-        }
+    /** Puts another job on the bench when it is read; when it cannot be, the present one stays, and a notice says why. */
+    void open(Path path) {
+        documents.open(path, this::putOnBench, this::say);
     }
 
-    private void overwrite() {
-        Path path = file.get();
-        if (path != null) {
-            keeper.attend(path, null);
-            keeper.keep(path, jobFile);
-        }
-    }
-
-    /** Puts another job on the bench; when it cannot be read the present one stays, and a notice says why. */
-    boolean open(Path path) {
+    /** Puts a job on the bench at once, for the start; false when it cannot be read, and then a notice says why. */
+    boolean openNow(Path path) {
         try {
-            JobFile read = JobFile.read(path);
-            putOnBench(read, path, Files.readString(path));
-            notice.set(null);
+            putOnBench(documents.openNow(path));
             return true;
-        } catch (BadFile e) {
-            notice.set(
-                    Notice.grave(path.getFileName() + " is not a job this program can read: " + e.getMessage() + "."));
-        } catch (NoSuchFileException e) {
-            notice.set(Notice.grave("There is no file " + path + "."));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "job not read", e);
-            notice.set(Notice.grave(path + " cannot be read."));
+        } catch (BadFile | IOException e) {
+            LOG.log(Level.INFO, "job not read", e);
+            say(DocumentStore.whyNotRead(path, e));
+            return false;
         }
-        return false;
     }
 
-    private void putOnBench(JobFile job, Path path, @Nullable String text) {
-        done.clear();
-        undone.clear();
-        canUndo.set(false);
-        canRedo.set(false);
-        committed = workshop.inShop(job.job());
-        jobFile = job.withJob(committed);
-        keeper.attend(path, text);
-        file.set(path);
+    private void putOnBench(Document next) {
+        document.get().leave(shown);
+        document.set(next);
+        next.watch(shown);
         cut.set(0);
-        settings.setLastJob(path);
-        show(committed);
+        Notice now = notice.get();
+        if (now != null && now.about() == null) {
+            notice.set(null);
+        }
+        settings.setLastJob(next.file());
+        show();
+    }
+
+    /** Lists the shop's jobs anew; {@code changed} hears when there are others. */
+    void look(Runnable changed) {
+        shop.look(store, changed);
     }
 
     /** A blank job of the maker's own. */
     void newJob() {
         Job blank = Defaults.blank(notation.get().units());
-        try {
-            putOnBench(JobFile.of(blank), shop.newFile(blank.title()), null);
-            notice.set(null);
+        documents.create(home.jobs(), Shop.fileName(blank.title()), blank, made -> {
+            putOnBench(made);
+            shop.look(store, () -> {});
             station.set(Station.OPENING);
-            Path path = file.get();
-            if (path != null) {
-                keeper.keep(path, jobFile);
-            }
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "no place for a new job", e);
-            notice.set(
-                    Notice.grave("A new job cannot be kept in " + home.jobs() + ": the folder cannot be written to."));
-        }
+        });
     }
 
+    /** Writes a copy of the job elsewhere, and says so. */
     void saveCopy(Path path) {
-        try {
-            jobFile.write(path);
-            notice.set(Notice.info("A copy is in " + path + "."));
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "copy not written", e);
-            notice.set(Notice.grave("The copy could not be written to " + path + "."));
-        }
+        var content = document.get().content();
+        write(path, content::bytes, "A copy is in " + path + ".", "The copy could not be written to " + path + ".");
+    }
+
+    /** Makes files. May take a while. */
+    @FunctionalInterface
+    interface Making {
+        Path make() throws IOException;
+    }
+
+    /** Makes files away from the window's thread, and says that they are there, or that they cannot be. */
+    void make(Making making, Function<Path, Notice> done, String failed) {
+        planning().ask(Planning.Pace.QUICK, search -> {
+            try {
+                return done.apply(making.make());
+            } catch (IOException e) {
+                LOG.log(Level.WARNING, failed, e);
+                return Notice.grave(failed);
+            }
+        }, notice::set, this::fault);
+    }
+
+    /** Writes one file away from the window's thread, and says that it is there, or that it cannot be. */
+    void write(Path path, Supplier<byte[]> bytes, String done, String failed) {
+        make(() -> {
+            WholeFile.write(path, bytes.get());
+            return path;
+        }, written -> Notice.info(done), failed);
     }
 
     void setUnits(Units units) {
@@ -407,8 +427,32 @@ final class Workbench implements AutoCloseable {
         notation.set(settings.notation());
     }
 
+    /** Whether the program may end now. If something is not kept it is tried once more, and {@code end} is run when it is. */
+    boolean mayEnd(Runnable end) {
+        if (documents.unkept().isEmpty() && documents.isKept()) {
+            return true;
+        }
+        documents.keepAll(unkept -> {
+            if (unkept.isEmpty()) {
+                end.run();
+            } else {
+                keptOrNot(unkept.getFirst());
+                Notice why = Objects.requireNonNull(notice.get());
+                notice.set(new Notice(true, why.text() + " The window stays open for it.", actions(why, end),
+                        why.about()));
+            }
+        });
+        return false;
+    }
+
+    private static List<Notice.Action> actions(Notice why, Runnable end) {
+        return java.util.stream.Stream.concat(why.actions().stream(),
+                java.util.stream.Stream.of(new Notice.Action("Close and lose it", end))).toList();
+    }
+
+    /** Waits a little for what is being written; for the end of a test. */
     @Override
     public void close() {
-        keeper.close();
+        store.close();
     }
 }

@@ -67,7 +67,8 @@ class CornersTest extends WindowTest {
         robot.clickOn("#timer-3");
         settle();
         assertTrue(read(robot, "#timers").contains("step 3"), read(robot, "#timers"));
-        ShopTimers again = new ShopTimers(bench.home().timers(), java.time.Clock.systemUTC());
+        ShopTimers again = new ShopTimers(AtOnce.store(), bench.home().timers(), java.time.Clock.systemUTC(),
+                AtOnce.SAID::add);
         assertEquals(1, again.all().size(), "the timer would be there after a restart");
         robot.push(KeyCode.F11);
         settle();

@@ -171,7 +171,8 @@ class MenusTest extends WindowTest {
         take(robot, "#preferences", "Read the rule to", ReadingStep.MM_1.label());
         assertEquals(ReadingStep.MM_1, bench.notation().get().step());
         take(robot, "#preferences", "Paper", "Letter");
-        Settings again = Settings.load(bench.home());
+        settle();
+        Settings again = new Settings(AtOnce.store(), bench.home(), AtOnce.SAID::add);
         assertTrue(again.isDark() && again.spelling() == Spelling.UK);
         assertEquals(neatcorner.exchange.PaperSize.LETTER, again.paper());
     }
@@ -196,7 +197,7 @@ class MenusTest extends WindowTest {
         take(robot, "#jobs", "Harbour panorama");
         assertTrue(bench.job().title().toLowerCase(java.util.Locale.ROOT).contains("panorama"), bench.job().title());
         take(robot, "#jobs", "New job");
-        assertFalse(bench.shop().isDemo(java.util.Objects.requireNonNull(bench.file().get())));
+        assertFalse(bench.shop().isDemo(bench.file()));
         assertEquals(Station.OPENING, bench.station().get());
         robot.clickOn("#jobs");
         settle();
@@ -211,10 +212,14 @@ class MenusTest extends WindowTest {
         robot.write("Gulls").push(KeyCode.ENTER);
         settle();
         assertEquals("Gulls", bench.job().title());
-        var file = java.util.Objects.requireNonNull(bench.file().get());
-        org.testfx.util.WaitForAsyncUtils.waitFor(5, java.util.concurrent.TimeUnit.SECONDS,
-                () -> Files.readString(file).contains("Gulls"));
+        var file = bench.file();
+        assertTrue(Files.readString(file).contains("Gulls"));
         robot.push(KeyCode.CONTROL, KeyCode.Z);
-        assertNotNull(bench.job());
+        settle();
+        assertEquals("Tide chart, sheet 3", bench.job().title());
+        assertEquals("Tide chart, sheet 3", robot.lookup("#title").queryTextInputControl().getText());
+        robot.clickOn("#rail-section");
+        settle();
+        assertEquals("Tide chart, sheet 3", bench.job().title(), "leaving the field does not undo the undo");
     }
 }

@@ -5,8 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -147,28 +145,6 @@ class RackTest extends WindowTest {
         assertTrue(bench.job().section().milling().operations().getFirst().toString().contains("BACK"));
     }
 
-    private static Stick end(double length) {
-        return new Stick("end", Length.mm(length), 1, null, List.of());
-    }
-
-    @Test
-    void theShelfKeepsOffcutsBySection(FxRobot robot) throws Exception {
-        Path place = folder.resolve("shelf");
-        OffcutShelf shelf = new OffcutShelf(place);
-        Job job = bench.job();
-        Job wider = job.withSection(job.section().withWidth(Length.mm(31)));
-        assertTrue(shelf.offered(job).isEmpty());
-        assertTrue(shelf.keep(job, List.of(end(400))));
-        assertTrue(shelf.keep(job, List.of(end(900))));
-        assertEquals(List.of(Length.mm(900), Length.mm(400)),
-                shelf.offered(job).stream().map(Stick::length).toList(), "the longest first");
-        assertTrue(shelf.offered(wider).isEmpty(), "another section has its own");
-        shelf.take(job);
-        assertTrue(shelf.offered(job).isEmpty());
-        Path blocked = Files.writeString(folder.resolve("blocked"), "a file where a folder should be");
-        assertFalse(new OffcutShelf(blocked.resolve("x")).keep(job, List.of(end(400))));
-    }
-
     @Test
     void aLongSearchCanBeStoppedAndKeepsItsBest(FxRobot robot) {
         Random random = new Random(4);
@@ -179,23 +155,11 @@ class RackTest extends WindowTest {
                     List.of()));
         }
         Job job = bench.job().withQuantity(90).withSize(SizeOf.ART, new Opening(Length.mm(611), Length.mm(433)));
-        robot.interact(() -> bench.edit(job.withStock(job.stock().withSticks(sticks))));
+        robot.interact(() -> edit(job.withStock(job.stock().withSticks(sticks))));
         robot.interact(bench::stopSearching);
-        for (int i = 0; i < 100 && bench.busy().get(); i++) {
-            settle();
-        }
+        settle();
         assertFalse(bench.busy().get(), "it stops");
         assertTrue(bench.currentPlan().layout().isComplete(), "with a layout");
         assertFalse(isShown(robot, "#stop-search"));
-    }
-
-    @Test
-    void patienceRunsOut() throws InterruptedException {
-        Patience patience = Patience.ofMillis(5);
-        assertFalse(patience.ranOut());
-        Thread.sleep(15);
-        assertTrue(patience.isCancelled());
-        assertTrue(patience.ranOut());
-        assertFalse(Patience.ofMillis(10_000).isCancelled());
     }
 }

@@ -56,7 +56,8 @@ class SawTest extends WindowTest {
         assertTrue(read(robot, ".slate").contains("leave the saw as it is"));
         robot.clickOn("#test-keep");
         settle();
-        SawLog kept = new SawShelf(bench.home().saws(), bench.settings().units()).log(bench.job().saw());
+        SawLog kept = new SawShelf(AtOnce.store(), bench.home().saws(), bench.settings().units(), AtOnce.SAID::add)
+                .log(bench.job().saw());
         assertEquals(3, kept.readings().size(), "kept on disk");
         assertTrue(kept.readings().getFirst().turned());
         assertEquals(0, kept.steady().degrees(), 1e-9);

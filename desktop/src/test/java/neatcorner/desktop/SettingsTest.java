@@ -26,16 +26,20 @@ class SettingsTest {
         return new Home(folder.resolve("data"), folder.resolve("config"));
     }
 
+    private Settings settings() {
+        return new Settings(AtOnce.store(), home(), AtOnce.SAID::add);
+    }
+
     @Test
     void whatTheShopLikesIsRemembered() {
-        Settings settings = Settings.load(home());
+        Settings settings = settings();
         settings.setUnits(Units.INCHES);
         settings.setStep(ReadingStep.INCH_16TH);
         settings.setSpelling(Spelling.UK);
         settings.setDark(true);
         settings.setWindow(1440, 900);
 
-        Settings again = Settings.load(home());
+        Settings again = settings();
         assertEquals(ReadingStep.INCH_16TH, again.notation().step());
         assertEquals(Spelling.UK, again.notation().spelling());
         assertTrue(again.isDark());
@@ -48,12 +52,15 @@ class SettingsTest {
         Files.createDirectories(folder.resolve("config"));
         Files.writeString(folder.resolve("config/settings.properties"),
                 "units=cubit\nwindow.width=NaN\nstep.mm=INCH_16TH\ndark=\\uZZZZ\ntext.size=9000\n");
-        Settings settings = Settings.load(home());
+        Settings settings = settings();
         assertEquals(Units.MILLIMETRES, settings.units());
         assertEquals(1280, settings.windowWidth());
         assertEquals(ReadingStep.MM_TENTH, settings.notation().step());
         assertFalse(settings.isDark());
         assertEquals(100, settings.textSize());
+        settings.setDark(true);
+        assertTrue(Files.readString(folder.resolve("config/settings-unreadable.properties")).contains("cubit"));
+        assertTrue(AtOnce.SAID.getFirst().contains("settings.properties could not be read"), AtOnce.SAID.toString());
     }
 
     @Test
@@ -68,6 +75,7 @@ class SettingsTest {
     void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt() throws IOException, BadFile {
         Shop shop = new Shop(home());
         shop.layOutDemo();
+        shop.lookNow();
         assertEquals(10, shop.demoJobs().size());
         for (Path file : shop.demoJobs()) {
             assertFalse(Planner.plan(JobFile.read(file).job()).pieces().isEmpty(), file.toString());
@@ -81,6 +89,7 @@ class SettingsTest {
         assertEquals("frame", Shop.fileName("../../"));
         assertEquals("海図", Shop.fileName("海図?"));
         Shop shop = new Shop(home());
+        Files.createDirectories(shop.newFile("New frame").getParent());
         Files.createFile(shop.newFile("New frame"));
         assertEquals("new-frame-2.json", shop.newFile("New frame").getFileName().toString());
         assertEquals("New frame 2", Shop.label(shop.newFile("New frame")));

@@ -163,7 +163,7 @@ class ShapeTest extends WindowTest {
     /** Two long figures and their unit have room, in millimetres rounded to tenths as well as in inches. */
     @Test
     void noFigureOfTheSlateIsCutOff(FxRobot robot) {
-        Platform.runLater(() -> bench.edit(bench.job().withSize(SizeOf.ART, new Opening(
+        Platform.runLater(() -> edit(bench.job().withSize(SizeOf.ART, new Opening(
                 Length.mm(1203.72), Length.mm(2890.36)))));
         settle();
         at(robot, KeyCode.DIGIT1);
@@ -181,7 +181,7 @@ class ShapeTest extends WindowTest {
     @Test
     void aLevelRabbetStaysLevelWhenTheSlopeIsTypedAnew(FxRobot robot) {
         type(robot, "#field-slope", "8");
-        Platform.runLater(() -> bench.edit(bench.job().withSection(bench.job().section().withRabbet(
+        Platform.runLater(() -> edit(bench.job().withSection(bench.job().section().withRabbet(
                 bench.job().section().rabbet().withTilt(Angle.ofDegrees(8))))));
         settle();
         type(robot, "#field-slope", "10");

@@ -20,7 +20,8 @@ class ShopTimersTest {
     Path folder = Path.of("");
 
     private ShopTimers at(Instant when) {
-        return new ShopTimers(folder.resolve("timers.json"), Clock.fixed(when, ZoneOffset.UTC));
+        return new ShopTimers(AtOnce.store(), folder.resolve("timers.json"), Clock.fixed(when, ZoneOffset.UTC),
+                AtOnce.SAID::add);
     }
 
     @Test

@@ -127,7 +127,7 @@ class SticksTest extends WindowTest {
 
     @Test
     void anEmptyRackHasNoEditor(FxRobot robot) {
-        robot.interact(() -> bench.edit(bench.job().withStock(
+        robot.interact(() -> edit(bench.job().withStock(
                 bench.job().stock().withSticks(java.util.List.of()))));
         settle();
         assertFalse(isShown(robot, "#stick-editor"));

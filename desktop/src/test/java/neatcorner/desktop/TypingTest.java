@@ -51,17 +51,21 @@ class TypingTest {
         assertTrue(not.message().contains(expected), not.message());
     }
 
+    private static SawShelf shelf(Path file, Units units) {
+        return new SawShelf(AtOnce.store(), file, units, AtOnce.SAID::add);
+    }
+
     @Test
     void readingsStayWithTheirSawAndSurviveARestart() {
         Path file = folder.resolve("data/saws.json");
-        SawShelf shelf = new SawShelf(file, Units.MILLIMETRES);
+        SawShelf shelf = shelf(file, Units.MILLIMETRES);
         assertEquals(4, shelf.saws().size());
         Saw sled = shelf.saws().get(1).saw();
         SawReading reading = new SawReading(LocalDate.of(2026, 6, 1), Angle.ofDegrees(45), Angle.ofDegrees(0.2), false,
                 false);
         shelf.changeLog(sled, log -> log.plus(reading));
         shelf.keep(sled.withKerf(Length.mm(2.4)).withName("borrowed sled"));
-        SawShelf again = new SawShelf(file, Units.MILLIMETRES);
+        SawShelf again = shelf(file, Units.MILLIMETRES);
         assertEquals(5, again.saws().size());
         assertEquals(List.of(reading), again.log(sled).readings());
         assertTrue(again.log(again.saws().getFirst().saw()).readings().isEmpty());
@@ -72,7 +76,8 @@ class TypingTest {
     void aShelfThatCannotBeReadIsPutAsideNotLost() throws IOException {
         Path file = folder.resolve("saws.json");
         Files.writeString(file, "{ sawdust");
-        assertEquals(4, new SawShelf(file, Units.INCHES).saws().size());
+        assertEquals(4, shelf(file, Units.INCHES).saws().size());
         assertEquals("{ sawdust", Files.readString(folder.resolve("saws-unreadable.json")));
+        assertTrue(AtOnce.SAID.getFirst().contains("set aside as saws-unreadable.json"), AtOnce.SAID.toString());
     }
 }

@@ -212,7 +212,7 @@ class WholePathTest extends WindowTest {
         robot.clickOn("#remedy-stock-short");
         settle();
         assertTrue(bench.currentPlan().canBeMade());
-        Path file = java.util.Objects.requireNonNull(bench.file().get());
+        Path file = bench.file();
         assertTrue(file.startsWith(folder.resolve("data/jobs")));
         WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> Files.exists(file)
                 && JobFile.read(file).job().stock().sticks().size() == 1);

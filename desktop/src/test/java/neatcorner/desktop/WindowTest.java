@@ -2,12 +2,17 @@ package neatcorner.desktop;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import neatcorner.plan.Job;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -26,23 +31,65 @@ abstract class WindowTest {
     final void open(Stage opened) throws Exception {
         stage = opened;
         folder = Files.createTempDirectory("neat-corner-test");
-        bench = new Workbench(new Home(folder.resolve("data"), folder.resolve("config")));
+        bench = newBench();
         NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
         Look.loadFonts();
         NeatCornerWindow.show(stage, new MainWindow(bench));
         stage.toFront();
     }
 
+    final Workbench newBench() {
+        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), Platform::runLater);
+    }
+
     @AfterEach
     void leave() {
-        javafx.application.Platform.runLater(bench::close);
+        Platform.runLater(bench::close);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    static void settle() {
-        WaitForAsyncUtils.waitForFxEvents(2);
-        WaitForAsyncUtils.sleep(60, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents(2);
+    /** Waits until nothing is under way behind the window, and what came of it is laid out. */
+    final void settle() {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        do {
+            waitForPicture();
+            if (System.nanoTime() > until) {
+                throw new AssertionError("the window does not come to rest");
+            }
+        } while (!WaitForAsyncUtils.waitForAsyncFx(10_000, this::isStill));
+    }
+
+    private boolean isStill() {
+        return bench.isIdle() && Window.getWindows().stream().map(Window::getScene)
+                .allMatch(scene -> scene == null || !scene.getRoot().isNeedsLayout());
+    }
+
+    /** Waits until the window's next picture is laid out, and for what is given to its thread by that. */
+    private void waitForPicture() {
+        CountDownLatch laidOut = new CountDownLatch(1);
+        Platform.runLater(() -> {
+            Scene scene = stage.getScene();
+            Runnable[] once = new Runnable[1];
+            once[0] = () -> {
+                scene.removePostLayoutPulseListener(once[0]);
+                Platform.runLater(laidOut::countDown);
+            };
+            scene.addPostLayoutPulseListener(once[0]);
+            Platform.requestNextPulse();
+        });
+        try {
+            if (!laidOut.await(30, TimeUnit.SECONDS)) {
+                throw new AssertionError("the window draws no more pictures");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    /** Puts a job in the place of the one on the bench. */
+    final void edit(Job job) {
+        bench.change("test", now -> job);
     }
 
     /** What the maker reads in a node: all its labels, in order. */

@@ -8,7 +8,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -33,11 +32,11 @@ class WorkbenchTest extends WindowTest {
     }
 
     private Path file() {
-        return Objects.requireNonNull(bench.file().get());
+        return bench.file();
     }
 
     private void edit(FxRobot robot, Job job) {
-        robot.interact(() -> bench.edit(job));
+        robot.interact(() -> edit(job));
         settle();
     }
 
@@ -54,7 +53,7 @@ class WorkbenchTest extends WindowTest {
         Job first = bench.job();
         for (int i = 1; i <= 150; i++) {
             int clearance = i;
-            robot.interact(() -> bench.edit(bench.job().withClearance(Length.mm(clearance / 10.0))));
+            robot.interact(() -> edit(bench.job().withClearance(Length.mm(clearance / 10.0))));
         }
         robot.interact(() -> {
             for (int i = 0; i < 200; i++) {
@@ -93,7 +92,8 @@ class WorkbenchTest extends WindowTest {
     void aPreviewIsShownButNotKept(FxRobot robot) throws Exception {
         String before = Files.readString(file());
         Job job = bench.job();
-        robot.interact(() -> bench.preview(job.withClearance(Length.mm(9))));
+        robot.interact(() -> bench.preview(now -> now.withClearance(Length.mm(9))));
+        settle();
         assertEquals(Length.mm(9), bench.currentPlan().job().clearance());
         assertEquals(job, bench.job());
         assertEquals(before, Files.readString(file()));
@@ -122,6 +122,7 @@ class WorkbenchTest extends WindowTest {
         Path elsewhere = Files.createDirectories(folder.resolve("stick"));
         JobFile.of(bench.job()).write(elsewhere.resolve("job.json"));
         robot.interact(() -> bench.open(elsewhere.resolve("job.json")));
+        settle();
         Files.delete(elsewhere.resolve("job.json"));
         Files.delete(elsewhere);
         edit(robot, bench.job().withTitle("Afloat"));
@@ -150,7 +151,7 @@ class WorkbenchTest extends WindowTest {
     @Test
     void aFileThatIsNotThereLeavesTheBenchAlone(FxRobot robot) {
         Job before = bench.job();
-        robot.interact(() -> assertFalse(bench.open(folder.resolve("nowhere.json"))));
+        robot.interact(() -> bench.open(folder.resolve("nowhere.json")));
         settle();
         assertEquals(before, bench.job());
         assertTrue(read(robot, "#notice-text").contains("There is no file"));
@@ -160,13 +161,13 @@ class WorkbenchTest extends WindowTest {
     void fiveHundredFramesArePlannedAwayFromTheWindow(FxRobot robot) throws Exception {
         Job many = bench.job().withQuantity(400);
         robot.interact(() -> {
-            bench.edit(many);
-            assertTrue(bench.busy().get());
+            edit(many);
+            assertEquals(2, bench.currentPlan().job().quantity());
         });
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !bench.busy().get());
         settle();
         assertEquals(400, bench.currentPlan().job().quantity());
         robot.interact(bench::undo);
+        settle();
         assertEquals(2, bench.currentPlan().job().quantity());
         assertFalse(bench.busy().get());
     }
@@ -174,13 +175,12 @@ class WorkbenchTest extends WindowTest {
     @Test
     void theFirstStartOpensTheDemoAndALaterOneTheLastJob(FxRobot robot) {
         robot.interact(bench::newJob);
+        settle();
         Path own = file();
-        WaitForAsyncUtils.waitForFxEvents();
-        Workbench again = new Workbench(new Home(folder.resolve("data"), folder.resolve("config")));
-        org.junit.jupiter.api.Assertions.assertDoesNotThrow(() -> WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS,
-                () -> Files.exists(own)));
+        assertTrue(Files.exists(own));
+        Workbench again = newBench();
         robot.interact(() -> NeatCornerWindow.chooseJob(again, Desktop.Opening.demo()));
-        assertEquals(own, again.file().get());
+        assertEquals(own, again.file());
         again.close();
     }
 

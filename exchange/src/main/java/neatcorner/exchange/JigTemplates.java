@@ -23,13 +23,13 @@ public final class JigTemplates {
         for (JigDesign.Template template : design.templates()) {
             sheets.add(new TemplatePdf.Sheet(template.name(), JigFigure.fullSize(template)));
             String one = name + "-" + name(template.name());
-            JobFile.writeWhole(folder.resolve(one + ".svg"), SvgPainter.fullSize(JigFigure.fullSize(template), notation)
+            WholeFile.write(folder.resolve(one + ".svg"), SvgPainter.fullSize(JigFigure.fullSize(template), notation)
                     .getBytes(StandardCharsets.UTF_8));
-            JobFile.writeWhole(folder.resolve(one + ".dxf"),
+            WholeFile.write(folder.resolve(one + ".dxf"),
                     TemplateDxf.write(template).getBytes(StandardCharsets.US_ASCII));
         }
         Path pdf = folder.resolve(name + ".pdf");
-        JobFile.writeWhole(pdf, TemplatePdf.write(design.kind().title(), sheets, paper, notation));
+        WholeFile.write(pdf, TemplatePdf.write(design.kind().title(), sheets, paper, notation));
         return pdf;
     }
 

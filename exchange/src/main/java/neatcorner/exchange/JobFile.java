@@ -1,12 +1,8 @@
 package neatcorner.exchange;
 
 import java.io.IOException;
-import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
@@ -19,7 +15,7 @@ import neatcorner.plan.Job;
  */
 public record JobFile(Job job, Foreign foreign) {
     /** A larger file is not a job. */
-    private static final long LARGEST = 4_000_000;
+    public static final int LARGEST = 4_000_000;
 
     public static JobFile of(Job job) {
         return new JobFile(job, Foreign.NONE);
@@ -38,17 +34,7 @@ public record JobFile(Job job, Foreign foreign) {
 
     /** Throws {@link BadFile} when the file does not hold a job, {@link IOException} when it cannot be read at all. */
     public static JobFile read(Path file) throws BadFile, IOException {
-        if (Files.size(file) > LARGEST) {
-            throw new BadFile(0, "",
-                    "a job: this file is larger than any job, " + Files.size(file) / 1_000_000 + " MB");
-        }
-        byte[] bytes = Files.readAllBytes(file);
-        try {
-            String text = StandardCharsets.UTF_8.newDecoder().decode(java.nio.ByteBuffer.wrap(bytes)).toString();
-            return read(text.startsWith("\uFEFF") ? text.substring(1) : text);
-        } catch (CharacterCodingException e) {
-            throw new BadFile(0, "", "text in UTF-8: this file holds something else");
-        }
+        return read(WholeFile.text(WholeFile.read(file, LARGEST, "a job")));
     }
 
     /** The text of the file: known fields as the job has them now, unknown ones as they were. */
@@ -56,23 +42,16 @@ public record JobFile(Job job, Foreign foreign) {
         return JsonText.write(foreign.into(JobWriter.write(job)));
     }
 
+    /** The file's bytes: {@link #text} in UTF-8. */
+    public byte[] bytes() {
+        return text().getBytes(StandardCharsets.UTF_8);
+    }
+
     /**
      * Writes the file whole or not at all: to a neighbour first, which then takes its place.
      * Throws {@link IOException} when the folder cannot be written or the disk is full; the old file is then untouched.
      */
     public void write(Path file) throws IOException {
-        writeWhole(file, text().getBytes(StandardCharsets.UTF_8));
-    }
-
-    /** Writes any file whole or not at all; see {@link #write}. */
-    public static void writeWhole(Path file, byte[] bytes) throws IOException {
-        Path folder = file.toAbsolutePath().getParent();
-        Path neighbour = Files.createTempFile(folder, "." + file.getFileName(), ".part");
-        try {
-            Files.write(neighbour, bytes, StandardOpenOption.TRUNCATE_EXISTING, StandardOpenOption.SYNC);
-            Files.move(neighbour, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
-        } finally {
-            Files.deleteIfExists(neighbour);
-        }
+        WholeFile.write(file, bytes());
     }
 }

@@ -21,12 +21,12 @@ public final class Templates {
             throws IOException {
         Files.createDirectories(folder);
         Path pdf = folder.resolve(name + ".pdf");
-        JobFile.writeWhole(pdf, TemplatePdf.write(plan, paper, notation));
+        WholeFile.write(pdf, TemplatePdf.write(plan, paper, notation));
         for (TemplateFigure.Sheet sheet : TemplateFigure.sheets(plan)) {
             String one = name + "-" + String.join("-", sheet.pieces());
-            JobFile.writeWhole(folder.resolve(one + ".svg"), SvgPainter
+            WholeFile.write(folder.resolve(one + ".svg"), SvgPainter
                     .fullSize(TemplateFigure.of(sheet), notation).getBytes(StandardCharsets.UTF_8));
-            JobFile.writeWhole(folder.resolve(one + ".dxf"),
+            WholeFile.write(folder.resolve(one + ".dxf"),
                     TemplateDxf.write(sheet.template()).getBytes(StandardCharsets.US_ASCII));
         }
         return pdf;

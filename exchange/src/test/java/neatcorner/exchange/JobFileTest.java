@@ -78,7 +78,7 @@ class JobFileTest {
         JobFile file = JobFile.read(CHART);
         Job job = file.job();
         var stick = job.stock().sticks().getFirst().withPrice(null).withDefects(java.util.List.of());
-        String text = file.withJob(job.withStock(job.stock().withStick(0, stick))).text();
+        String text = file.withJob(job.withStock(job.stock().withStick(0, each -> stick))).text();
         assertFalse(text.contains("price") || text.contains("defects"), text);
     }
 
@@ -124,7 +124,8 @@ class JobFileTest {
         new Random(1).nextBytes(noise);
         Path large = Files.write(folder.resolve("noise.json"), noise);
         assertTrue(
-                String.valueOf(assertThrows(BadFile.class, () -> JobFile.read(large)).getMessage()).contains("10 MB"));
+                String.valueOf(assertThrows(BadFile.class, () -> JobFile.read(large)).getMessage())
+                        .contains("over 4 MB"));
         Path small = Files.write(folder.resolve("small.json"), java.util.Arrays.copyOf(noise, 5000));
         assertThrows(BadFile.class, () -> JobFile.read(small));
         assertThrows(BadFile.class, () -> JobFile.read(""));

@@ -1,0 +1,222 @@
+package neatcorner.desktop.document;
+
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.WholeFile;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads jobs and keeps them: whole or not at all, in order, away from the window's thread. A file that somebody else has
+ * changed is not written over. Edits that come faster than the disk are written as the last of them; none is left out
+ * because another job was opened.
+ */
+public final class DocumentStore implements AutoCloseable {
+    private static final Logger LOG = Logger.getLogger(DocumentStore.class.getName());
+
+    private final Executor writer;
+    private final Executor window;
+    private final Disk disk;
+    private final AtomicInteger underWay = new AtomicInteger();
+
+    /** What became of an edit. */
+    public sealed interface Outcome {
+        record Kept() implements Outcome {}
+
+        /** Somebody else wrote the file since it was read; it is as they left it. */
+        record ChangedOutside() implements Outcome {}
+
+        /** The disk said no; {@code why} is for the maker. */
+        record NotKept(String why) implements Outcome {}
+    }
+
+    /** Where a job is kept, and what its file is known to hold. */
+    static final class Place {
+        final Path file;
+        private final AtomicReference<@Nullable Edit> next = new AtomicReference<>();
+        /** Null while there is to be no such file. */
+        private byte @Nullable [] seen;
+        private byte @Nullable [] theirs;
+
+        Place(Path file, byte @Nullable [] seen) {
+            this.file = file;
+            this.seen = seen;
+        }
+    }
+
+    private record Edit(JobFile content, long version) {}
+
+    /** What a file holds. */
+    record Read(JobFile content, Place place) {}
+
+    /** Hears what became of an edit, by its version. */
+    @FunctionalInterface
+    interface Report {
+        void of(long version, Outcome outcome);
+    }
+
+    /** With a thread of its own for the disk. */
+    public static DocumentStore onThread(Executor window) {
+        ExecutorService writer = Executors
+                .newSingleThreadExecutor(Thread.ofPlatform().daemon().name("store").factory());
+        return new DocumentStore(writer, window, Disk.ofComputer());
+    }
+
+    /** The writer must do one thing after the other, in order. */
+    public DocumentStore(Executor writer, Executor window, Disk disk) {
+        this.writer = writer;
+        this.window = window;
+        this.disk = disk;
+    }
+
+    /**
+     * Does something with the disk, and then at the window what that gives.
+     *
+     * @param failed is done at the window when the program fails at it
+     */
+    public void ask(Supplier<Runnable> onDisk, Runnable failed) {
+        underWay.incrementAndGet();
+        Runnable work = () -> {
+            Runnable atWindow = failed;
+            try {
+                atWindow = onDisk.get();
+            } catch (Throwable e) {
+                LOG.log(Level.SEVERE, "in the store", e);
+            }
+            Runnable then = atWindow;
+            window.execute(() -> {
+                underWay.decrementAndGet();
+                then.run();
+            });
+        };
+        try {
+            writer.execute(work);
+        } catch (RejectedExecutionException e) {
+            underWay.decrementAndGet();
+            LOG.log(Level.INFO, "asked of a store that is closed", e);
+        }
+    }
+
+    /** Whether nothing is under way. */
+    public boolean isIdle() {
+        return underWay.get() == 0;
+    }
+
+    /** Keeps the newest content of a place. */
+    void keep(Place place, JobFile content, long version, Report report) {
+        if (place.next.getAndSet(new Edit(content, version)) != null) {
+            return;
+        }
+        ask(() -> {
+            Edit edit = place.next.getAndSet(null);
+            if (edit == null) {
+                return () -> {};
+            }
+            Outcome outcome = write(place, edit.content);
+            return () -> report.of(edit.version, outcome);
+        }, () -> {});
+    }
+
+    private Outcome write(Place place, JobFile content) {
+        try {
+            byte[] bytes = content.bytes();
+            Optional<byte[]> theirs = disk.replace(place.file, place.seen, bytes);
+            if (theirs.isPresent()) {
+                place.theirs = theirs.get();
+                return new Outcome.ChangedOutside();
+            }
+            place.seen = bytes;
+            return new Outcome.Kept();
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "job not kept", e);
+            return new Outcome.NotKept(why(place.file, e));
+        } catch (Throwable e) {
+            LOG.log(Level.SEVERE, "job not kept", e);
+            return new Outcome.NotKept("something went wrong in the program; it is in the log");
+        }
+    }
+
+    /** From now on what somebody else wrote into a place may be written over. */
+    void overwrite(Place place) {
+        ask(() -> {
+            place.seen = place.theirs;
+            return () -> {};
+        }, () -> {});
+    }
+
+    /** From now on a place is known to hold what was read from it. */
+    void adopt(Place place, Place read) {
+        ask(() -> {
+            place.seen = read.seen;
+            return () -> {};
+        }, () -> {});
+    }
+
+    /** Reads a file; throws {@link BadFile} when it holds no job, {@link IOException} when it cannot be read at all. */
+    Read read(Path file) throws IOException, BadFile {
+        byte[] bytes = disk.read(file);
+        return new Read(JobFile.read(WholeFile.text(bytes)), new Place(file, bytes));
+    }
+
+    /** Reads a file away from the window's thread. One of the two is told. */
+    void read(Path file, Consumer<Read> then, Consumer<String> refused) {
+        ask(() -> {
+            try {
+                Read read = read(file);
+                return () -> then.accept(read);
+            } catch (BadFile | IOException e) {
+                LOG.log(Level.INFO, "job not read", e);
+                String why = whyNotRead(file, e);
+                return () -> refused.accept(why);
+            }
+        }, () -> refused.accept(file + " cannot be read: something went wrong in the program."));
+    }
+
+    /** One line about a file that could not be read. */
+    public static String whyNotRead(Path file, Exception e) {
+        return switch (e) {
+            case BadFile bad -> file.getFileName() + " is not a job this program can read: " + bad.getMessage() + ".";
+            case NoSuchFileException none -> "There is no file " + file + ".";
+            default -> file + " cannot be read.";
+        };
+    }
+
+    private static String why(Path file, IOException e) {
+        Path folder = file.toAbsolutePath().getParent();
+        if (e instanceof AccessDeniedException || !Files.isWritable(folder)) {
+            return "the folder " + folder + " cannot be written to";
+        }
+        String said = String.valueOf(e.getMessage());
+        if (said.contains("No space") || said.contains("quota")) {
+            return "the disk is full";
+        }
+        if (e instanceof FileSystemException failed && failed.getReason() != null) {
+            return file + " cannot be written: " + failed.getReason();
+        }
+        return file + " cannot be written";
+    }
+
+    /** Waits until all that was asked for is on the disk; what is asked for later is left out. */
+    @Override
+    public void close() {
+        if (writer instanceof ExecutorService service) {
+            service.close();
+        }
+    }
+}

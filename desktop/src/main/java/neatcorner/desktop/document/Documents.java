@@ -1,0 +1,172 @@
+package neatcorner.desktop.document;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.JobFile;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+
+/**
+ * All jobs that are open. A job stays open as long as the program runs, so that its changes can be undone and are not lost
+ * when its file cannot be written for a while.
+ */
+public final class Documents {
+    private final DocumentStore store;
+    private final ShopState shop;
+    private final Planning planning;
+    private final Work.Planner planner;
+    private final List<Consumer<Document>> watchers = new ArrayList<>();
+    private final Map<Path, Document> open = new LinkedHashMap<>();
+
+    public Documents(DocumentStore store, ShopState shop, Planning planning, Work.Planner planner) {
+        this.store = store;
+        this.shop = shop;
+        this.planning = planning;
+        this.planner = planner;
+        shop.watch(() -> List.copyOf(open.values()).forEach(Document::shopChanged));
+    }
+
+    DocumentStore store() {
+        return store;
+    }
+
+    public ShopState shop() {
+        return shop;
+    }
+
+    public Planning planning() {
+        return planning;
+    }
+
+    Work.Planner planner() {
+        return planner;
+    }
+
+    private static Path key(Path file) {
+        return file.toAbsolutePath().normalize();
+    }
+
+    /** Opens a job on the thread that asks; for the start. Throws as reading does. */
+    public Document openNow(Path file) throws IOException, BadFile {
+        DocumentStore.Read read = store.read(file);
+        Job job = shop.inShop(read.content().job());
+        Patience patience = new Patience(() -> false, 40);
+        Plan plan = planner.plan(job, patience);
+        Document document = add(read.place(), read.content().withJob(job), plan);
+        if (patience.ranOut()) {
+            document.work().goOn(job);
+        }
+        return document;
+    }
+
+    /** Opens a job, or gives the one that is open already, as its file has it now. One of the two is told. */
+    public void open(Path file, Consumer<Document> opened, Consumer<String> refused) {
+        Document known = open.get(key(file));
+        if (known != null) {
+            known.refresh(() -> opened.accept(known));
+            return;
+        }
+        store.read(file, read -> planned(read, opened, refused), refused);
+    }
+
+    private void planned(DocumentStore.Read read, Consumer<Document> opened, Consumer<String> refused) {
+        Job job = shop.inShop(read.content().job());
+        planning.ask(Planning.Pace.QUICK, search -> {
+            Patience patience = new Patience(search, 40);
+            Plan plan = planner.plan(job, patience);
+            return new Work.First(plan, patience.ranOut());
+        }, first -> {
+            Document known = open.get(key(read.place().file));
+            Document document = known != null
+                    ? known
+                    : add(read.place(), read.content().withJob(job), first.plan());
+            if (known == null && first.more()) {
+                document.work().goOn(job);
+            }
+            opened.accept(document);
+        }, fault -> refused.accept(read.place().file.getFileName()
+                + " cannot be worked out: something went wrong in the program; it is in the log."));
+    }
+
+    /** A new job, planned already, for a file that is not there yet. It is kept when it is first changed. */
+    public Document add(Path file, Plan plan) {
+        return add(new DocumentStore.Place(file, null), JobFile.of(plan.job()), plan);
+    }
+
+    /** Makes a new job in a file of its own, named after {@code stem}. It is kept at once, or says why it cannot be. */
+    public void create(Path folder, String stem, Job job, Consumer<Document> made) {
+        store.ask(() -> {
+            Path file = free(folder, stem, 1);
+            for (int i = 2; Files.exists(file); i++) {
+                file = free(folder, stem, i);
+            }
+            Path chosen = file;
+            return () -> create(chosen, shop.inShop(job), made);
+        }, () -> {});
+    }
+
+    private void create(Path file, Job job, Consumer<Document> made) {
+        planning.ask(Planning.Pace.QUICK, search -> planner.plan(job, new Patience(search, 40)), plan -> {
+            Document document = add(file, plan);
+            document.keep();
+            made.accept(document);
+        }, fault -> {});
+    }
+
+    private static Path free(Path folder, String stem, int number) {
+        return folder.resolve(number == 1 ? stem + ".json" : stem + "-" + number + ".json");
+    }
+
+    /** Hears of every job that could not be kept, or can be again. */
+    public void watch(Consumer<Document> watcher) {
+        watchers.add(watcher);
+    }
+
+    void keptOrNot(Document document) {
+        List.copyOf(watchers).forEach(each -> each.accept(document));
+    }
+
+    private Document add(DocumentStore.Place place, JobFile content, Plan plan) {
+        Document document = new Document(this, place, content, plan);
+        open.put(key(place.file), document);
+        return document;
+    }
+
+    /** Jobs that are not in their files. */
+    public List<Document> unkept() {
+        return open.values().stream().filter(each -> !(each.keeping() instanceof Document.Keeping.Kept)).toList();
+    }
+
+    /** Tries once more to keep what is not kept, then says whether all is. */
+    public void keepAll(Consumer<List<Document>> unkept) {
+        keepAgain();
+        store.ask(() -> () -> unkept.accept(unkept()), () -> {});
+    }
+
+    /** Tries once more to keep what could not be kept. */
+    public void keepAgain() {
+        for (Document each : unkept()) {
+            if (each.keeping() instanceof Document.Keeping.NotKept) {
+                each.keep();
+            }
+        }
+        shop.keep();
+    }
+
+    /** Whether all of the shop is in its files. */
+    public boolean isKept() {
+        return shop.isKept() && store.isIdle();
+    }
+
+    /** Whether nothing is under way: no plan, no file. */
+    public boolean isIdle() {
+        return planning.isIdle() && store.isIdle();
+    }
+}

@@ -1,0 +1,209 @@
+package neatcorner.desktop.document;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.WholeFile;
+
+/**
+ * Something of the shop that all jobs share, and other programs of this kind too: kept in one file. A change is applied to
+ * what the file holds by then, with no other program in between, so that none is lost. What cannot be read is set aside
+ * under another name and never written over.
+ *
+ * @param <T> what the file holds; an immutable value
+ */
+public final class SharedFile<T> {
+    private static final Logger LOG = Logger.getLogger(SharedFile.class.getName());
+
+    private final DocumentStore store;
+    private final Path file;
+    private final Format<T> format;
+    private final T otherwise;
+    private final Consumer<String> say;
+    private final List<UnaryOperator<T>> unkept = new ArrayList<>();
+    private final List<Runnable> watchers = new ArrayList<>();
+    private T now;
+    private boolean looked;
+    private boolean writing;
+    private boolean failing;
+
+    /** How a value is written. */
+    public interface Format<T> {
+        T read(String text) throws BadFile;
+
+        String write(T value);
+    }
+
+    /**
+     * @param otherwise what is there without a file
+     * @param say       hears one line for the maker when something is set aside or cannot be kept
+     */
+    public SharedFile(DocumentStore store, Path file, Format<T> format, T otherwise, Consumer<String> say) {
+        this.store = store;
+        this.file = file;
+        this.format = format;
+        this.otherwise = otherwise;
+        this.now = otherwise;
+        this.say = say;
+    }
+
+    /** The newest value that is known here. The file is looked into when it is first asked for. */
+    public T now() {
+        if (!looked) {
+            look();
+        }
+        return now;
+    }
+
+    /** Reads the file on the thread that asks; for the start, before there is a window. */
+    public void lookNow() {
+        looked = true;
+        if (!Files.exists(file)) {
+            return;
+        }
+        try {
+            now = WholeFile.alone(file, this::readOrSetAside);
+        } catch (IOException e) {
+            LOG.log(Level.INFO, "not read: " + file, e);
+        }
+    }
+
+    /** Reads the file anew, away from the window's thread; those who watch are told when it holds something else. */
+    public void look() {
+        looked = true;
+        store.ask(() -> {
+            try {
+                T read = Files.exists(file) ? WholeFile.alone(file, this::readOrSetAside) : otherwise;
+                return () -> show(read);
+            } catch (IOException e) {
+                LOG.log(Level.WARNING, "not read: " + file, e);
+                return () -> {};
+            }
+        }, () -> {});
+    }
+
+    /** Hears when the value is another. */
+    public void watch(Runnable watcher) {
+        watchers.add(watcher);
+    }
+
+    /** Changes the value here at once, and in the file as soon as may be. */
+    public void change(UnaryOperator<T> change) {
+        T changed = change.apply(now());
+        unkept.add(change);
+        if (!changed.equals(now)) {
+            now = changed;
+            tell();
+        }
+        keep();
+    }
+
+    /** Whether all changes are in the file. */
+    public boolean isKept() {
+        return unkept.isEmpty();
+    }
+
+    /** Writes what is not written yet. */
+    public void keep() {
+        List<UnaryOperator<T>> changes = List.copyOf(unkept);
+        if (writing || changes.isEmpty()) {
+            return;
+        }
+        writing = true;
+        store.ask(() -> {
+            try {
+                T written = write(changes);
+                return () -> written(written, changes.size());
+            } catch (IOException e) {
+                LOG.log(Level.WARNING, "not kept: " + file, e);
+                return () -> failed("it cannot be written");
+            }
+        }, () -> failed("something went wrong in the program"));
+    }
+
+    private T write(List<UnaryOperator<T>> changes) throws IOException {
+        Path folder = file.toAbsolutePath().getParent();
+        if (folder != null) {
+            Files.createDirectories(folder);
+        }
+        return WholeFile.alone(file, () -> {
+            T there = readOrSetAside();
+            T changed = there;
+            for (UnaryOperator<T> each : changes) {
+                changed = each.apply(changed);
+            }
+            if (!changed.equals(there) || !Files.exists(file)) {
+                WholeFile.write(file, format.write(changed).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            }
+            return changed;
+        });
+    }
+
+    private T readOrSetAside() throws IOException {
+        try {
+            return format.read(WholeFile.text(WholeFile.read(file, JobFile.LARGEST, "a list of the shop's")));
+        } catch (NoSuchFileException e) {
+            return otherwise;
+        } catch (BadFile e) {
+            LOG.log(Level.WARNING, "set aside: " + file, e);
+            Path aside = aside();
+            Files.move(file, aside);
+            String line = file.getFileName() + " could not be read: " + e.getMessage() + ". It is set aside as "
+                    + aside.getFileName() + " and not lost.";
+            store.ask(() -> () -> say.accept(line), () -> {});
+            return otherwise;
+        }
+    }
+
+    private Path aside() {
+        String name = file.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        String stem = dot < 0 ? name : name.substring(0, dot);
+        String end = dot < 0 ? "" : name.substring(dot);
+        Path aside = file.resolveSibling(stem + "-unreadable" + end);
+        for (int i = 2; Files.exists(aside); i++) {
+            aside = file.resolveSibling(stem + "-unreadable-" + i + end);
+        }
+        return aside;
+    }
+
+    private void written(T value, int changes) {
+        writing = false;
+        failing = false;
+        unkept.subList(0, changes).clear();
+        show(value);
+        keep();
+    }
+
+    private void show(T read) {
+        T value = read;
+        for (UnaryOperator<T> each : unkept) {
+            value = each.apply(value);
+        }
+        if (!value.equals(now)) {
+            now = value;
+            tell();
+        }
+    }
+
+    private void failed(String why) {
+        writing = false;
+        if (!failing) {
+            failing = true;
+            say.accept(file.getFileName() + " is not being kept: " + why + ". It is tried again with the next change.");
+        }
+    }
+
+    private void tell() {
+        List.copyOf(watchers).forEach(Runnable::run);
+    }
+}

@@ -1,0 +1,27 @@
+package neatcorner.desktop.document;
+
+import java.util.Objects;
+import neatcorner.glueup.Workshop;
+
+/** What was changed about a shop, part by part, so that it can be done to another state of the shop, and undone in it. */
+record ShopDiff(Workshop before, Workshop after) {
+
+    boolean isNone() {
+        return before.equals(after);
+    }
+
+    ShopDiff reversed() {
+        return new ShopDiff(after, before);
+    }
+
+    /** The shop with those parts as they became that were changed, and all others as it has them. */
+    Workshop in(Workshop now) {
+        boolean jig = !Objects.equals(before.jig(), after.jig()) || before.jigs() != after.jigs();
+        return new Workshop(before.inventory().equals(after.inventory()) ? now.inventory() : after.inventory(),
+                before.clamps().equals(after.clamps()) ? now.clamps() : after.clamps(),
+                jig ? after.jig() : now.jig(), jig ? after.jigs() : now.jigs(),
+                before.bench() == after.bench() ? now.bench() : after.bench(),
+                before.drying() == after.drying() ? now.drying() : after.drying(),
+                before.hours().equals(after.hours()) ? now.hours() : after.hours());
+    }
+}

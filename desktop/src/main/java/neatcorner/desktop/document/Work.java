@@ -1,0 +1,112 @@
+package neatcorner.desktop.document;
+
+import neatcorner.desktop.document.Planning.Pace;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The plan of a document, and how the next one is coming along. First comes what can be found at once, then the best; what
+ * was asked for before is dropped.
+ */
+public final class Work {
+    /** How long the first plan may take, ms, where more could be found. */
+    private static final long FIRST = 40;
+
+    private final Documents all;
+    private final Runnable changed;
+    private Plan plan;
+    private @Nullable Ticket ticket;
+    private boolean busy;
+    private boolean failed;
+    private String progress = "";
+
+    record First(Plan plan, boolean more) {}
+
+    Work(Documents all, Plan plan, Runnable changed) {
+        this.all = all;
+        this.plan = plan;
+        this.changed = changed;
+    }
+
+    /** The last plan that was worked out. */
+    public Plan plan() {
+        return plan;
+    }
+
+    /** Whether a better plan than the one shown is being looked for. */
+    public boolean isBusy() {
+        return busy;
+    }
+
+    /** Whether the last plan could not be worked out, by a fault of the program. */
+    public boolean isFailed() {
+        return failed;
+    }
+
+    /** What a long search has found so far, in words. */
+    public String progress() {
+        return progress;
+    }
+
+    /** Ends a long search; its best so far is kept. */
+    public void stop() {
+        Ticket open = ticket;
+        if (open != null && busy) {
+            open.stop();
+        }
+    }
+
+    void plan(Job job) {
+        drop();
+        ticket = all.planning().ask(Pace.QUICK, search -> {
+            Patience patience = new Patience(search, FIRST);
+            Plan first = all.planner().plan(job, patience);
+            return new First(first, patience.ranOut());
+        }, first -> {
+            show(first.plan, first.more);
+            if (first.more) {
+                goOn(job);
+            }
+        }, this::fail);
+    }
+
+    /** Goes on to the best plan from one that was made in haste. */
+    void goOn(Job job) {
+        drop();
+        busy = true;
+        progress = "working out the sticks";
+        ticket = all.planning().ask(Pace.SLOW, search -> all.planner().plan(job, search), best -> show(best, false),
+                this::fail, (bars, atLeast) -> {
+                    progress = "best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks");
+                    changed.run();
+                });
+    }
+
+    private void drop() {
+        Ticket open = ticket;
+        if (open != null) {
+            open.drop();
+        }
+    }
+
+    private void show(Plan found, boolean more) {
+        plan = found;
+        busy = more;
+        failed = false;
+        changed.run();
+    }
+
+    private void fail(Throwable fault) {
+        busy = false;
+        failed = true;
+        changed.run();
+    }
+
+    /** Works a job out. */
+    @FunctionalInterface
+    public interface Planner {
+        Plan plan(Job job, Search search);
+    }
+}

@@ -1,0 +1,14 @@
+/**
+ * What is open: jobs, the shop, and the work that goes on behind the window.
+ *
+ * <p>A {@link neatcorner.desktop.document.Document} is one open job. Whatever a maker does to it is a named
+ * {@link neatcorner.desktop.document.Change}, applied to the job as it is then, however old the picture was in which it was
+ * made; each can be undone. The {@link neatcorner.desktop.document.DocumentStore} puts it on the disk, in order and away from
+ * the window's thread. {@link neatcorner.desktop.document.Planning} works out what follows; a result that comes too late is
+ * dropped. What all jobs share lies in the {@link neatcorner.desktop.document.ShopState}, made of
+ * {@link neatcorner.desktop.document.SharedFile}s, which take changes of several programs one after the other.
+ *
+ * <p>Nothing in here knows the window. All of it lives on one thread, which is named by an executor.
+ */
+@org.jspecify.annotations.NullMarked
+package neatcorner.desktop.document;

@@ -1,0 +1,102 @@
+package neatcorner.golden;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import neatcorner.corner.Reinforcement;
+import neatcorner.fitout.Pack;
+import neatcorner.measure.Length;
+import neatcorner.plan.BoardWork;
+import neatcorner.plan.CornerFields;
+import neatcorner.plan.Field;
+import neatcorner.plan.Fields;
+import neatcorner.plan.Finding;
+import neatcorner.plan.JigFields;
+import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Planner;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.StockFields;
+import neatcorner.section.Milling;
+import org.junit.jupiter.api.Test;
+
+/** What was offered for one job is taken for a newer one: nothing that was changed in between is taken back. */
+class NewerJobsTest {
+
+    /** A job that was changed after its plan was shown. */
+    private static Job newer(Job job) {
+        return job.withTitle("newer").withQuantity(job.quantity() + 1);
+    }
+
+    /** One from which all was taken that a field or a remedy may name. */
+    private static Job emptier(Job job) {
+        return newer(job).withReinforcement(List.of()).withPack(new Pack(List.of()))
+                .withSection(job.section().withMilling(Milling.PLAIN))
+                .withStock(job.stock().withPins(List.of()).withSticks(List.of()).withBoards(List.of())
+                        .withSheets(List.of()));
+    }
+
+    private static List<Field> fields(Job job) {
+        List<Field> fields = new ArrayList<>(Fields.ALWAYS);
+        fields.addAll(Fields.OF_MAT);
+        fields.addAll(JigFields.ALL);
+        fields.addAll(List.of(Fields.RISE, Fields.BOARD_WIDTH, Fields.GAP_LIMIT, Fields.FIRST_DIAGONAL,
+                Fields.SECOND_DIAGONAL, Fields.ROCKS, Fields.SCALE_RADIUS, Fields.FENCE_LENGTH,
+                StockFields.LEAST_OFFCUT));
+        each(job.stock().sticks().size(), fields,
+                List.of(Fields::stick, StockFields::stickWidth, StockFields::stickThickness));
+        each(job.stock().boards().size(), fields, List.of(StockFields::boardLength, StockFields::boardWidth,
+                StockFields::boardThickness, StockFields::boardBow));
+        each(job.stock().sheets().size(), fields, List.of(StockFields::sheetWidth, StockFields::sheetHeight,
+                StockFields::sheetTrim));
+        each(job.pack().layers().size(), fields, List.of(Fields::layer));
+        each(job.section().milling().operations().size() + 1, fields, List.of(Fields::milled, Fields::milledDepth,
+                Fields::milledFrom, Fields::milledInset, Fields::milledSunk));
+        each(job.section().milling().layers().plies().size(), fields, List.of(Fields::ply));
+        each(4, fields, List.of(Fields::face, Fields::cut, side -> Fields.gap(side, 1)));
+        for (int i = 0; i < job.reinforcement().size(); i++) {
+            Reinforcement what = job.reinforcement().get(i);
+            fields.addAll(CornerFields.of(what.kind(), i));
+        }
+        return fields;
+    }
+
+    private static void each(int count, List<Field> fields, List<IntFunction<Field>> kinds) {
+        IntStream.range(0, count).forEach(i -> kinds.forEach(kind -> fields.add(kind.apply(i))));
+    }
+
+    @Test
+    void aFieldChangesTheJobItIsGivenAndOnlyItsOwnPartOfIt() throws Exception {
+        for (Job job : GoldenJobs.all().values()) {
+            for (Field field : fields(job)) {
+                Job changed = field.with(newer(job), Length.mm(7));
+                assertEquals("newer", changed.title(), field.id());
+                assertEquals(job.quantity() + 1, changed.quantity(), field.id());
+                assertEquals("newer", field.with(emptier(job), Length.mm(7)).title(), field.id() + " of nothing");
+            }
+        }
+    }
+
+    @Test
+    void aRemedyMendsTheJobItIsGiven() throws Exception {
+        int remedies = 0;
+        for (Job job : GoldenJobs.all().values()) {
+            Plan plan = Planner.plan(job);
+            Stream<Remedy> all = Stream.concat(plan.findings().stream().map(Finding::remedy)
+                    .filter(remedy -> remedy != null), BoardWork.whenShort(plan).stream());
+            for (Remedy remedy : all.toList()) {
+                remedies++;
+                assertEquals("newer", remedy.change().apply(newer(job)).title(), remedy.label().template());
+                assertEquals("newer", remedy.change().apply(emptier(job)).title(), remedy.label().template());
+                assertTrue(remedy.change().apply(newer(job)).quantity() == job.quantity() + 1,
+                        remedy.label().template());
+            }
+        }
+        assertTrue(remedies > 60, remedies + " remedies");
+    }
+}
