@@ -1,11 +1,9 @@
 package neatcorner.desktop.document;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
 import neatcorner.exchange.WholeFile;
 import org.jspecify.annotations.Nullable;
 
@@ -18,25 +16,19 @@ public interface Disk {
     /** Writes a file if it is as expected; else gives what it holds. See {@link WholeFile#replace}. */
     Optional<byte[]> replace(Path file, byte @Nullable [] expected, byte[] bytes) throws IOException;
 
+    /** Writes a file, whole or not at all; its folder is made if need be. */
+    void write(Path file, byte[] bytes) throws IOException;
+
+    boolean exists(Path file);
+
+    /** Gives a file another name beside it, which nothing has yet, and tells that name. */
+    Path setAside(Path file) throws IOException;
+
+    /** Does something while no other program of this kind writes into the file's folder, which is there. */
+    <T> T alone(Path file, WholeFile.Action<T> action) throws IOException;
+
     /** The computer's own. */
     static Disk ofComputer() {
-        return new Disk() {
-            @Override
-            public byte[] read(Path file) throws IOException, BadFile {
-                if (Files.exists(file) && !Files.isRegularFile(file)) {
-                    throw new BadFile(0, "", "a file with a job: this is none");
-                }
-                return WholeFile.read(file, JobFile.LARGEST, "a job");
-            }
-
-            @Override
-            public Optional<byte[]> replace(Path file, byte @Nullable [] expected, byte[] bytes) throws IOException {
-                Path folder = file.toAbsolutePath().getParent();
-                if (expected == null && folder != null) {
-                    Files.createDirectories(folder);
-                }
-                return WholeFile.replace(file, expected, bytes, JobFile.LARGEST);
-            }
-        };
+        return new ComputerDisk();
     }
 }

@@ -85,6 +85,10 @@ public final class DocumentStore implements AutoCloseable {
         this.disk = disk;
     }
 
+    Disk disk() {
+        return disk;
+    }
+
     /**
      * Does something with the disk, and then at the window what that gives.
      *

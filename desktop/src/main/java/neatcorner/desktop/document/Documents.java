@@ -30,7 +30,7 @@ public final class Documents {
         this.shop = shop;
         this.planning = planning;
         this.planner = planner;
-        shop.watch(() -> List.copyOf(open.values()).forEach(Document::shopChanged));
+        shop.watch(() -> all().forEach(Document::shopChanged));
     }
 
     DocumentStore store() {
@@ -137,6 +137,11 @@ public final class Documents {
         Document document = new Document(this, place, content, plan);
         open.put(key(place.file), document);
         return document;
+    }
+
+    /** All that are open. */
+    List<Document> all() {
+        return List.copyOf(open.values());
     }
 
     /** Jobs that are not in their files. */

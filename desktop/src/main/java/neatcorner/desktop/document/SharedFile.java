@@ -1,7 +1,7 @@
 package neatcorner.desktop.document;
 
 import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -11,7 +11,6 @@ import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
 import neatcorner.exchange.WholeFile;
 
 /**
@@ -25,6 +24,7 @@ public final class SharedFile<T> {
     private static final Logger LOG = Logger.getLogger(SharedFile.class.getName());
 
     private final DocumentStore store;
+    private final Disk disk;
     private final Path file;
     private final Format<T> format;
     private final T otherwise;
@@ -49,6 +49,7 @@ public final class SharedFile<T> {
      */
     public SharedFile(DocumentStore store, Path file, Format<T> format, T otherwise, Consumer<String> say) {
         this.store = store;
+        this.disk = store.disk();
         this.file = file;
         this.format = format;
         this.otherwise = otherwise;
@@ -67,11 +68,11 @@ public final class SharedFile<T> {
     /** Reads the file on the thread that asks; for the start, before there is a window. */
     public void lookNow() {
         looked = true;
-        if (!Files.exists(file)) {
+        if (!disk.exists(file)) {
             return;
         }
         try {
-            now = WholeFile.alone(file, this::readOrSetAside);
+            now = disk.alone(file, this::readOrSetAside);
         } catch (IOException e) {
             LOG.log(Level.INFO, "not read: " + file, e);
         }
@@ -82,7 +83,7 @@ public final class SharedFile<T> {
         looked = true;
         store.ask(() -> {
             try {
-                T read = Files.exists(file) ? WholeFile.alone(file, this::readOrSetAside) : otherwise;
+                T read = disk.exists(file) ? disk.alone(file, this::readOrSetAside) : otherwise;
                 return () -> show(read);
             } catch (IOException e) {
                 LOG.log(Level.WARNING, "not read: " + file, e);
@@ -131,18 +132,14 @@ public final class SharedFile<T> {
     }
 
     private T write(List<UnaryOperator<T>> changes) throws IOException {
-        Path folder = file.toAbsolutePath().getParent();
-        if (folder != null) {
-            Files.createDirectories(folder);
-        }
-        return WholeFile.alone(file, () -> {
+        return disk.alone(file, () -> {
             T there = readOrSetAside();
             T changed = there;
             for (UnaryOperator<T> each : changes) {
                 changed = each.apply(changed);
             }
-            if (!changed.equals(there) || !Files.exists(file)) {
-                WholeFile.write(file, format.write(changed).getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            if (!changed.equals(there) || !disk.exists(file)) {
+                disk.write(file, format.write(changed).getBytes(StandardCharsets.UTF_8));
             }
             return changed;
         });
@@ -150,30 +147,16 @@ public final class SharedFile<T> {
 
     private T readOrSetAside() throws IOException {
         try {
-            return format.read(WholeFile.text(WholeFile.read(file, JobFile.LARGEST, "a list of the shop's")));
+            return format.read(WholeFile.text(disk.read(file)));
         } catch (NoSuchFileException e) {
             return otherwise;
         } catch (BadFile e) {
             LOG.log(Level.WARNING, "set aside: " + file, e);
-            Path aside = aside();
-            Files.move(file, aside);
             String line = file.getFileName() + " could not be read: " + e.getMessage() + ". It is set aside as "
-                    + aside.getFileName() + " and not lost.";
+                    + disk.setAside(file).getFileName() + " and not lost.";
             store.ask(() -> () -> say.accept(line), () -> {});
             return otherwise;
         }
-    }
-
-    private Path aside() {
-        String name = file.getFileName().toString();
-        int dot = name.lastIndexOf('.');
-        String stem = dot < 0 ? name : name.substring(0, dot);
-        String end = dot < 0 ? "" : name.substring(dot);
-        Path aside = file.resolveSibling(stem + "-unreadable" + end);
-        for (int i = 2; Files.exists(aside); i++) {
-            aside = file.resolveSibling(stem + "-unreadable-" + i + end);
-        }
-        return aside;
     }
 
     private void written(T value, int changes) {
