@@ -2,6 +2,8 @@ package neatcorner.desktop;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneId;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
@@ -13,6 +15,9 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import neatcorner.plan.Job;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Planner;
+import neatcorner.stock.Search;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -39,7 +44,13 @@ abstract class WindowTest {
     }
 
     final Workbench newBench() {
-        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), Platform::runLater);
+        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), Platform::runLater,
+                Clock.system(ZoneId.systemDefault()), this::plan);
+    }
+
+    /** How plans are worked out; for tests that want them slow or wrong. */
+    Plan plan(Job job, Search search) {
+        return Planner.plan(job, search);
     }
 
     @AfterEach
