@@ -3,7 +3,9 @@ package neatcorner.desktop;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.text.Normalizer;
 import java.util.List;
 import java.util.Locale;
 import java.util.logging.Level;
@@ -17,6 +19,8 @@ final class Shop {
     private static final List<String> DEMO = List.of("tide-chart-sheet-1.json", "tide-chart-sheet-2.json",
             "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
             "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
+
+    private static final int LONGEST_NAME = 60;
 
     private final Home home;
     private List<Path> own = List.of();
@@ -104,10 +108,21 @@ final class Shop {
         return file;
     }
 
-    /** The title in letters and digits that every file system takes. */
+    /** The title in letters and digits that every file system takes; in plain ones where this computer has no others. */
     static String fileName(String title) {
-        String plain = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", "-").replaceAll("^-|-$", "");
-        return plain.isEmpty() ? "frame" : plain.substring(0, Math.min(60, plain.length()));
+        String name = fileName(title, "[^\\p{L}\\p{Nd}]+");
+        try {
+            return Path.of(name).toString();
+        } catch (InvalidPathException e) {
+            return fileName(Normalizer.normalize(title, Normalizer.Form.NFD), "[^a-z0-9]+");
+        }
+    }
+
+    private static String fileName(String title, String others) {
+        String plain = title.toLowerCase(Locale.ROOT).replaceAll(others, "-");
+        int end = plain.offsetByCodePoints(0, Math.min(LONGEST_NAME, plain.codePointCount(0, plain.length())));
+        String cut = plain.substring(0, end).replaceAll("^-+|-+$", "");
+        return cut.isEmpty() ? "frame" : cut;
     }
 
     /** What a menu calls a job file: its name with spaces. */

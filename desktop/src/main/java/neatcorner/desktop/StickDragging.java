@@ -60,7 +60,7 @@ final class StickDragging {
     void press(MouseEvent e) {
         SticksFigure.Row row = rowAt(e);
         pressed = row;
-        pressedAt = view.toFigure(e.getX(), e.getY()).x();
+        pressedAt = Math.max(0, view.toFigure(e.getX(), e.getY()).x());
         piece = row == null ? null : pieceAt(row, pressedAt);
         moved = false;
         if (row != null) {

@@ -59,7 +59,7 @@ public final class ShopCalendar {
     }
 
     private static String escaped(String text) {
-        return text.replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,").replace("\n", "\\n");
+        return PlainText.line(text.replace('\n', ' ')).replace("\\", "\\\\").replace(";", "\\;").replace(",", "\\,");
     }
 
     /** Folded so that no line is longer than 75 octets; characters stay whole. */

@@ -2,9 +2,10 @@ package neatcorner.exchange;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Units;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * 900-930} inside one cell.
  */
 public final class StockCsv {
-    private static final int MOST_ROWS = 1_000;
+    private static final int MOST_ROWS = 20_000;
     private static final int MOST_OF_A_KIND = 10_000;
 
     private final Units units;
@@ -35,7 +36,7 @@ public final class StockCsv {
         String header = text.lines().findFirst().orElse("");
         char separator = header.contains(";") && !header.contains(",") ? ';' : ',';
         CSVFormat format = CSVFormat.DEFAULT.builder().setDelimiter(separator).setHeader().setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true).setTrim(true).setIgnoreHeaderCase(true).get();
+                .setIgnoreEmptyLines(true).setIgnoreSurroundingSpaces(true).setIgnoreHeaderCase(true).get();
         try (CSVParser parser = CSVParser.parse(new StringReader(text.replaceFirst("^\\uFEFF", "")), format)) {
             if (!parser.getHeaderMap().containsKey("length")) {
                 throw new BadFile(1, "header",
@@ -59,11 +60,11 @@ public final class StockCsv {
     }
 
     private static String cell(CSVRecord row, String column) {
-        return row.isSet(column) ? row.get(column) : "";
+        return row.isSet(column) ? row.get(column).strip() : "";
     }
 
     private Stick stick(CSVRecord row, int number) throws BadFile {
-        String name = cell(row, "name");
+        String name = row.isSet("name") ? PlainText.fromCell(row.get("name")) : "";
         Length length = length(row, "length", cell(row, "length"));
         if (!length.isPositive()) {
             throw new BadFile(line(row), "length", "a length above zero");
@@ -146,19 +147,25 @@ public final class StockCsv {
     public static String write(List<Stick> sticks, Units units) {
         StringBuilder text = new StringBuilder("name,length,count,price,defects,width,thickness\r\n");
         for (Stick stick : sticks) {
-            text.append('"').append(stick.name().replace("\"", "\"\"")).append("\",")
+            text.append('"').append(PlainText.cell(stick.name()).replace("\"", "\"\"")).append("\",")
                     .append(length(stick.length(), units)).append(',').append(stick.count()).append(',');
             Double price = stick.price();
-            text.append(price == null ? "" : String.format(Locale.ROOT, "%.2f", price)).append(",\"");
+            text.append(price == null ? "" : price(price)).append(",\"");
             for (int i = 0; i < stick.defects().size(); i++) {
                 Span defect = stick.defects().get(i);
-                text.append(i == 0 ? "" : ";").append(length(defect.from(), units)).append('-')
+                text.append(i == 0 ? "" : ";").append(length(Length.max(Length.ZERO, defect.from()), units)).append('-')
                         .append(length(defect.to(), units));
             }
             text.append("\",").append(across(stick.width(), units)).append(',')
                     .append(across(stick.thickness(), units)).append("\r\n");
         }
         return text.toString();
+    }
+
+    /** With two decimals, or as many as it has. */
+    private static String price(double price) {
+        BigDecimal exact = BigDecimal.valueOf(price);
+        return (exact.scale() < 2 ? exact.setScale(2) : exact).toPlainString();
     }
 
     private static String across(@Nullable Length length, Units units) {
@@ -168,8 +175,8 @@ public final class StockCsv {
     private static String length(Length length, Units units) {
         long per = units == Units.MILLIMETRES ? Length.PER_MM : Length.PER_INCH;
         boolean bare = length.units() * 10_000 % per == 0;
-        java.math.BigDecimal value = java.math.BigDecimal.valueOf(length.units())
-                .divide(java.math.BigDecimal.valueOf(bare ? per : Length.PER_MM), 8, java.math.RoundingMode.HALF_UP)
+        BigDecimal value = BigDecimal.valueOf(length.units())
+                .divide(BigDecimal.valueOf(bare ? per : Length.PER_MM), 8, RoundingMode.HALF_UP)
                 .stripTrailingZeros();
         return value.toPlainString() + (bare ? "" : " mm");
     }

@@ -44,7 +44,7 @@ public final class SvgPainter {
             xml.writeAttribute("height", number(drawing.height() / per) + unit);
             xml.writeAttribute("viewBox", "0 0 " + number(drawing.width()) + " " + number(drawing.height()));
             xml.writeStartElement("title");
-            xml.writeCharacters(notation.words(title));
+            xml.writeCharacters(PlainText.line(notation.words(title)));
             xml.writeEndElement();
             SvgPen pen = new SvgPen(xml);
             pen.blank(0, 0, drawing.width(), drawing.height());
@@ -119,7 +119,7 @@ public final class SvgPainter {
                         "font-family",
                         figures ? "Atkinson Hyperlegible Mono, monospace" : "Atkinson Hyperlegible Next, sans-serif",
                         "font-size", number(size), "font-weight", bold ? "700" : "400", "fill", color(tint));
-                xml.writeCharacters(text);
+                xml.writeCharacters(PlainText.line(text));
                 xml.writeEndElement();
             } catch (XMLStreamException e) {
                 throw new IllegalStateException("writing XML to memory failed", e);

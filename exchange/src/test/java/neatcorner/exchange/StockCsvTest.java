@@ -1,6 +1,7 @@
 package neatcorner.exchange;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -17,6 +18,10 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
 class StockCsvTest {
+    /** What a spreadsheet would run, or take for something else. */
+    private static final List<String> NAMES = List.of("ash, \"best\" ", "=SUM(A1)", "+1", "-1", "@cmd", "'=x", "''+",
+            " ", "\t=",
+            "a\r\nb", "'");
 
     @Test
     void onlyTheLengthMustBeThere() throws BadFile {
@@ -55,9 +60,13 @@ class StockCsvTest {
                 Length from = units.of(random.nextInt(900));
                 defects.add(new Span(from, from.plus(units.of(1 + random.nextInt(50)))));
             }
-            sticks.add(new Stick("ash, \"best\" " + i, new Length(635L * (1 + random.nextInt(30_000))),
-                    random.nextInt(9), random.nextBoolean() ? null : (Double) (random.nextInt(9000) / 100.0), defects));
+            sticks.add(new Stick(NAMES.get(random.nextInt(NAMES.size())) + i,
+                    new Length(635L * (1 + random.nextInt(30_000))),
+                    random.nextInt(9), random.nextBoolean() ? null : (Double) (random.nextInt(90_000) / 1000.0),
+                    defects));
         }
-        assertEquals(sticks, StockCsv.read(StockCsv.write(sticks, units), units));
+        String text = StockCsv.write(sticks, units);
+        assertEquals(sticks, StockCsv.read(text, units));
+        assertFalse(text.matches("(?s).*(^|\n)\"?[=+@-].*"), text);
     }
 }
