@@ -2,6 +2,7 @@ package neatcorner.figure;
 
 import java.util.List;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.StockFields;
@@ -60,7 +61,8 @@ public final class BoardsFigure {
             marks.hatch(gone.corners(), 45, 6, Tint.DEFECT);
         }
         marks.label(new Point(0, y), 0, -8, Anchor.START,
-                board.name() + (board.count() > 1 ? " · " + board.count() + " of them" : ""), 13, true, Tint.INK);
+                Theirs.words(board.name()) + (board.count() > 1 ? " · " + board.count() + " of them" : ""), 13, true,
+                Tint.INK);
         marks.dimension(new Point(0, box.bottom()), new Point(box.right(), box.bottom()), -16, board.length(),
                 "Board, length", StockFields.boardLength(index));
         end(milling, index);

@@ -79,13 +79,14 @@ public record Drawing(double width, double height, double scale, double originX,
     public static Drawing at(Figure figure, double scale, double originX, double originY, double width, double height,
             Notation notation) {
         List<Primitive> primitives = new ArrayList<>();
-        LayingOut laying = new LayingOut(scale, originX, originY, notation, primitives);
+        LayingOut laying = new LayingOut(scale, originX, originY, Math.hypot(width, height), notation, primitives);
         figure.marks().forEach(laying::add);
         return new Drawing(width, height, scale, originX, originY, List.copyOf(primitives));
     }
 
-    /** Breaks marks down. */
-    private record LayingOut(double scale, double originX, double originY, Notation notation, List<Primitive> out) {
+    /** Breaks marks down. Nothing farther from the top left corner than {@code seen} is in the picture. */
+    private record LayingOut(double scale, double originX, double originY, double seen, Notation notation,
+            List<Primitive> out) {
         private static final double GRAIN_WEIGHT = 0.8;
         private static final double TICK = 5;
 
@@ -163,7 +164,9 @@ public record Drawing(double width, double height, double scale, double originX,
             double min = shape.stream().mapToDouble(p -> p.y() * cos - p.x() * sin).min().orElse(0);
             double max = shape.stream().mapToDouble(p -> p.y() * cos - p.x() * sin).max().orElse(0);
             double reach = shape.stream().mapToDouble(p -> Math.hypot(p.x(), p.y())).max().orElse(0);
-            for (double v = Math.ceil(min / hatch.spacing()) * hatch.spacing(); v < max; v += hatch.spacing()) {
+            double first = Math.max(min, -seen);
+            double last = Math.min(max, seen);
+            for (double v = Math.ceil(first / hatch.spacing()) * hatch.spacing(); v < last; v += hatch.spacing()) {
                 Point a = new Point(-reach * cos - v * sin, -reach * sin + v * cos);
                 Point b = new Point(reach * cos - v * sin, reach * sin + v * cos);
                 List<Point> line = Convex.clip(a, b, shape);

@@ -3,6 +3,7 @@ package neatcorner.figure;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
 import neatcorner.piece.Tip;
@@ -229,6 +230,6 @@ public final class SawFigure {
 
     private String waste() {
         CutStick stick = cut.stick();
-        return isFinal() || stick == null ? "waste" : "waste, towards the start of " + stick.label();
+        return isFinal() || stick == null ? "waste" : "waste, towards the start of " + Theirs.words(stick.label());
     }
 }

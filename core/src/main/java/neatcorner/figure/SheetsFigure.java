@@ -3,6 +3,7 @@ package neatcorner.figure;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.SheetWork;
 import neatcorner.stock.PlacedPanel;
 import neatcorner.stock.Sheet;
@@ -62,7 +63,7 @@ public final class SheetsFigure {
         }
         String times = cut.times() > 1 ? " × " + cut.times() : "";
         marks.label(new Point(box.left(), box.top()), 0, -10, Anchor.START,
-                sheet.name() + times, 13, true, Tint.INK);
+                Theirs.words(sheet.name()) + times, 13, true, Tint.INK);
         right = Math.max(right, box.right());
         x += w + 0.12 * w + 40;
         rowHeight = Math.max(rowHeight, h);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
@@ -127,7 +128,7 @@ public final class SticksFigure {
         drawOffcut(cut, y, wood, seed);
         drawDefects(cut.stick(), y);
         drawTrim(cut.stick(), y);
-        head(cut.label(), cut.stick(), cut.stock(), box);
+        head(Theirs.words(cut.label()), cut.stick(), cut.stock(), box);
     }
 
     /** Where each piece starts, measured from the stick's left end. */
@@ -172,7 +173,7 @@ public final class SticksFigure {
         Box box = new Box(place.from().toMm(), y, place.to().toMm(), y + height);
         marks.wood(box.corners(), wood, 0, seed);
         marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
-        marks.value(box.center(), Anchor.MIDDLE, cut.offcut(), "Offcut of " + cut.label(), null);
+        marks.value(box.center(), Anchor.MIDDLE, cut.offcut(), "Offcut of " + Theirs.words(cut.label()), null);
     }
 
     private Span offcutPlace(CutStick cut) {
@@ -199,7 +200,7 @@ public final class SticksFigure {
         String count = spare == 1 ? "" : " · " + spare + " of them";
         marks.label(box.center(), 0, 5, Anchor.MIDDLE, spare > 0 ? "stays on the rack" : "none on the rack", 13, true,
                 Tint.WOOD_INK);
-        head(stick.name() + (spare > 0 ? count : ""), stick, index, box);
+        head(Theirs.words(stick.name()) + (spare > 0 ? count : ""), stick, index, box);
     }
 
     private void drawDefects(Stick stick, double y) {

@@ -1,6 +1,7 @@
 package neatcorner.fitout;
 
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.outline.Faces;
 
 /** One layer of the pack, from the front. */
@@ -12,8 +13,13 @@ public sealed interface Layer {
 
     Material material();
 
-    /** What a maker calls it, in US words, capitalised. */
+    /** What it is called at the start of a text: in US words, capitalised, or as the maker called it. */
     String title();
+
+    /** What it is called within a sentence. */
+    default String within() {
+        return material().isKnown() ? title().toLowerCase(java.util.Locale.ROOT) : title();
+    }
 
     /** The pane in front. */
     record Glazing(Material material, Length thickness) implements Layer {
@@ -24,7 +30,7 @@ public sealed interface Layer {
 
         @Override
         public String title() {
-            return capital(material.name());
+            return titled(material);
         }
     }
 
@@ -86,11 +92,12 @@ public sealed interface Layer {
 
         @Override
         public String title() {
-            return capital(material.name());
+            return titled(material);
         }
     }
 
-    private static String capital(String name) {
-        return name.isEmpty() ? name : Character.toUpperCase(name.charAt(0)) + name.substring(1);
+    private static String titled(Material material) {
+        String name = material.name();
+        return material.isKnown() ? Character.toUpperCase(name.charAt(0)) + name.substring(1) : Theirs.words(name);
     }
 }

@@ -24,6 +24,11 @@ public record Material(String name, double density) {
     public static final List<Material> GLAZINGS = List.of(GLASS, ACRYLIC);
     public static final List<Material> BACKINGS = List.of(HARDBOARD, MDF, PLYWOOD, FOAM_BOARD, CARD);
 
+    /** Whether it is one of those that every shop knows, called as we call it; else its name is the maker's. */
+    public boolean isKnown() {
+        return GLAZINGS.contains(this) || BACKINGS.contains(this) || equals(MAT_BOARD) || equals(PAPER);
+    }
+
     /** The material of that name in any case; one that is not known keeps its name and weighs as much as MDF. */
     public static Material named(String name) {
         String wanted = name.strip().toLowerCase(Locale.ROOT);

@@ -18,9 +18,9 @@ public record Notation(ReadingStep step, Spelling spelling) {
         return step.units();
     }
 
-    /** The text in the shop's spelling. */
+    /** The text in the shop's spelling; words of the maker's own as they are, see {@link Theirs}. */
     public String words(String text) {
-        return spelling.of(text);
+        return Theirs.beside(text, spelling::of);
     }
 
     public Figures figures(Quantity quantity) {

@@ -1,6 +1,9 @@
 package neatcorner.measure;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A figure that a maker reads, with the way it was come by.
@@ -12,6 +15,7 @@ import java.util.List;
  * @param name what the figure is, in US words, capitalised
  */
 public record Reading(String name, Quantity value, String formula, List<Reading> from) {
+    private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
 
     public Reading {
         from = List.copyOf(from);
@@ -36,13 +40,20 @@ public record Reading(String name, Quantity value, String formula, List<Reading>
         if (isGiven()) {
             return head + notation.words(", as entered");
         }
-        String sum = notation.words(formula);
-        for (int i = 0; i < from.size(); i++) {
-            Reading part = from.get(i);
-            String name = notation.words(part.name);
-            String lower = name.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + name.substring(1);
-            sum = sum.replace("{" + i + "}", lower + " " + notation.bare(part.value));
+        return head + " = " + Theirs.beside(formula, ours -> PLACE.matcher(notation.words(ours))
+                .replaceAll(place -> Matcher.quoteReplacement(part(place.group(), place.group(1), notation))));
+    }
+
+    private String part(String asWritten, String number, Notation notation) {
+        int index = Integer.parseInt(number);
+        if (index >= from.size()) {
+            return asWritten;
         }
-        return head + " = " + sum;
+        Reading part = from.get(index);
+        String name = notation.words(part.name);
+        String lower = Theirs.first(part.name) || name.isEmpty()
+                ? name
+                : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
+        return lower + " " + notation.bare(part.value);
     }
 }

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
  * no new plan.
  *
  * @param template   US words, with <code>{0}</code>, <code>{1}</code> … where the quantities stand, and <code>{name}</code>
- *                   where the maker's own words do
+ *                   where the maker's own words do; such words may also stand in it as {@link Theirs} marks them
  * @param name       the maker's own words, which are shown as they were typed
  */
 public record Sentence(String template, String name, List<Quantity> quantities) {
@@ -33,8 +33,8 @@ public record Sentence(String template, String name, List<Quantity> quantities) 
     }
 
     public String in(Notation notation) {
-        return PLACE.matcher(notation.words(template))
-                .replaceAll(place -> Matcher.quoteReplacement(filled(place.group(1), place.group(), notation)));
+        return Theirs.beside(template, ours -> PLACE.matcher(notation.words(ours))
+                .replaceAll(place -> Matcher.quoteReplacement(filled(place.group(1), place.group(), notation))));
     }
 
     private String filled(String place, String asWritten, Notation notation) {

@@ -10,6 +10,7 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.Room;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 
 /** Sizes and places of what holds the corners, by its number in the job. */
 public final class CornerFields {
@@ -34,12 +35,14 @@ public final class CornerFields {
     /** Where it lies along the joint or the edge; shows the usual place until another is typed. */
     public static Field fromHeel(ReinforcementKind kind, int index) {
         return new Field("reinforcement." + index + ".heel", capital(kind.title()) + ", from the heel",
+                LengthRange.PLACE,
                 plan -> place(plan, index, true),
                 (job, length) -> change(job, index, what -> what.at(length, what.fromFace())));
     }
 
     public static Field fromFace(ReinforcementKind kind, int index) {
         return new Field("reinforcement." + index + ".face", capital(kind.title()) + ", from the front",
+                LengthRange.PLACE,
                 plan -> place(plan, index, false),
                 (job, length) -> change(job, index, what -> what.at(what.fromHeel(), length)));
     }
@@ -72,7 +75,7 @@ public final class CornerFields {
 
     private static Field field(int index, String name, String title, Function<Reinforcement, Length> get,
             BiFunction<Reinforcement, Length, Reinforcement> set) {
-        return new Field("reinforcement." + index + "." + name, title,
+        return new Field("reinforcement." + index + "." + name, title, LengthRange.PART,
                 plan -> index < plan.job().reinforcement().size()
                         ? get.apply(plan.job().reinforcement().get(index))
                         : Length.ZERO,

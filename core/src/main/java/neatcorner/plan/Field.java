@@ -3,6 +3,7 @@ package neatcorner.plan;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 
 /**
  * A length of the job that a maker can see, point at and change. It is read from a plan and written to a job, which may be
@@ -10,11 +11,13 @@ import neatcorner.measure.Length;
  *
  * @param id    stable name, such as {@code rabbet.depth}
  * @param title what a maker calls it, in US words, capitalised
+ * @param range lengths that it can be
  * @param get   what it measures in a plan
  * @param set   a job with it changed; sizes that follow from others become the ones that govern, and a job that has no such
  *              thing any more stays as it is
  */
-public record Field(String id, String title, Function<Plan, Length> get, BiFunction<Job, Length, Job> set) {
+public record Field(String id, String title, LengthRange range, Function<Plan, Length> get,
+        BiFunction<Job, Length, Job> set) {
 
     public Length in(Plan plan) {
         return get.apply(plan);

@@ -1,18 +1,19 @@
 package neatcorner.plan;
 
 import java.util.List;
-import java.util.stream.Stream;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
+import neatcorner.piece.Piece;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.SawScale;
-import neatcorner.piece.Piece;
 import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Seat;
@@ -28,11 +29,13 @@ public final class Fields {
     public static final Field SIGHT_HEIGHT = height("sight.height", "Sight height", SizeOf.SIGHT);
     public static final Field OUTSIDE_WIDTH = width("outside.width", "Outside width", SizeOf.OUTSIDE);
     public static final Field OUTSIDE_HEIGHT = height("outside.height", "Outside height", SizeOf.OUTSIDE);
-    public static final Field CLEARANCE = new Field("clearance", "Clearance a side", plan -> plan.job().clearance(),
+    public static final Field CLEARANCE = new Field("clearance", "Clearance a side", LengthRange.PLAY,
+            plan -> plan.job().clearance(),
             (job, length) -> job.withClearance(length));
 
-    public static final Field FACE_WIDTH = section("face.width", "Face width", Section::width, Section::withWidth);
-    public static final Field THICKNESS = section("thickness", "Thickness", Section::thickness,
+    public static final Field FACE_WIDTH = section("face.width", "Face width", LengthRange.ACROSS, Section::width,
+            Section::withWidth);
+    public static final Field THICKNESS = section("thickness", "Thickness", LengthRange.ACROSS, Section::thickness,
             Section::withThickness);
     public static final Field RABBET_WIDTH = rabbet("rabbet.width", "Rabbet width", Rabbet::width, Rabbet::withWidth);
     public static final Field RABBET_DEPTH = rabbet("rabbet.depth", "Rabbet depth", Rabbet::depth, Rabbet::withDepth);
@@ -48,20 +51,22 @@ public final class Fields {
     public static final Field MAT_OVERLAP = mat("mat.overlap", "Mat overlap", Layer.Mat::overlap,
             Layer.Mat::withOverlap);
 
-    public static final Field KERF = new Field("kerf", "Saw kerf", plan -> plan.job().saw().kerf(),
+    public static final Field KERF = new Field("kerf", "Saw kerf", LengthRange.KERF, plan -> plan.job().saw().kerf(),
             (job, length) -> job.withSaw(job.saw().withKerf(length)));
-    public static final Field ROUGH = new Field("rough", "Rough allowance", plan -> plan.job().saw().rough(),
+    public static final Field ROUGH = new Field("rough", "Rough allowance", LengthRange.ALLOWANCE,
+            plan -> plan.job().saw().rough(),
             (job, length) -> job.withSaw(job.saw().withRough(length)));
-    public static final Field MIN_HOLD = new Field("min.hold", "Shortest piece held by hand",
+    public static final Field MIN_HOLD = new Field("min.hold", "Shortest piece held by hand", LengthRange.ALLOWANCE,
             plan -> plan.job().saw().minHold(),
             (job, length) -> job.withSaw(job.saw().withMinHold(length)));
-    public static final Field END_TRIM = new Field("end.trim", "End trim", plan -> plan.job().stock().endTrim(),
+    public static final Field END_TRIM = new Field("end.trim", "End trim", LengthRange.ALLOWANCE,
+            plan -> plan.job().stock().endTrim(),
             (job, length) -> job.withStock(job.stock().withEndTrim(length)));
 
-    public static final Field BOARD_WIDTH = new Field("board.width", "Widest board for segments",
+    public static final Field BOARD_WIDTH = new Field("board.width", "Widest board for segments", LengthRange.ACROSS,
             plan -> plan.job().outline().boardWidth(),
             (job, length) -> job.withOutline(job.outline().withBoardWidth(length)));
-    public static final Field RISE = new Field("rise", "Rise of the arch",
+    public static final Field RISE = new Field("rise", "Rise of the arch", LengthRange.FRAME,
             plan -> plan.job().outline().shape() instanceof Shape.Arch arch ? arch.rise() : Length.ZERO,
             (job, length) -> job.outline().shape() instanceof Shape.Arch arch
                     ? job.withOutline(job.outline()
@@ -81,26 +86,29 @@ public final class Fields {
     public static final List<Field> OF_MAT = Stream.concat(
             Stream.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP), MAT_SHOWS.stream()).toList();
 
-    public static final Field GAP_LIMIT = new Field("gap.limit", "Widest gap let pass",
+    public static final Field GAP_LIMIT = new Field("gap.limit", "Widest gap let pass", LengthRange.GAP,
             plan -> plan.job().checks().gapLimit(),
             (job, length) -> job.withChecks(job.checks().withGapLimit(length)));
     public static final Field FIRST_DIAGONAL = new Field("diagonal.first", "Diagonal from the top left",
+            LengthRange.MEASURED,
             plan -> Length.mm(plan.job().checks().dryFit().first()),
             (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
                     .withDiagonals(length.toMm(), job.checks().dryFit().second()))));
     public static final Field SECOND_DIAGONAL = new Field("diagonal.second", "Diagonal from the top right",
+            LengthRange.MEASURED,
             plan -> Length.mm(plan.job().checks().dryFit().second()),
             (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
                     .withDiagonals(job.checks().dryFit().first(), length.toMm()))));
-    public static final Field ROCKS = new Field("rocks", "Lifts off a flat table by",
+    public static final Field ROCKS = new Field("rocks", "Lifts off a flat table by", LengthRange.ALLOWANCE,
             plan -> Length.mm(plan.job().checks().dryFit().rocks()),
             (job, length) -> job.withChecks(job.checks()
                     .withDryFit(job.checks().dryFit().withRocks(length.toMm()))));
     public static final Field SCALE_RADIUS = new Field("scale.radius", "Pivot to the marks of the scale",
+            LengthRange.TOOL,
             plan -> plan.job().saw().scale().radius(),
             (job, length) -> job.withSaw(job.saw().withScale(new SawScale(
                     job.saw().scale().zero(), length, job.saw().scale().fence()))));
-    public static final Field FENCE_LENGTH = new Field("scale.fence", "Blade to the fence's end",
+    public static final Field FENCE_LENGTH = new Field("scale.fence", "Blade to the fence's end", LengthRange.TOOL,
             plan -> plan.job().saw().scale().fence(),
             (job, length) -> job.withSaw(job.saw().withScale(new SawScale(
                     job.saw().scale().zero(), job.saw().scale().radius(), length))));
@@ -113,21 +121,21 @@ public final class Fields {
 
     /** The face width of one side, counted clockwise from the top, 0 … 3. */
     public static Field face(int side) {
-        return new Field("face." + SIDES.get(side), "Face width, " + SIDES.get(side),
+        return new Field("face." + SIDES.get(side), "Face width, " + SIDES.get(side), LengthRange.ACROSS,
                 plan -> plan.job().faces().list().get(side),
                 (job, length) -> job.withFaceWidths(job.faces().with(side, length)));
     }
 
     /** One side of a free outline, at the edge that the job's size names, counted as the pieces are. */
     public static Field side(int side, boolean mirrored) {
-        return new Field("side." + side, "Side " + (char) ('A' + side % 26),
+        return new Field("side." + side, "Side " + (char) ('A' + side % 26), LengthRange.FRAME,
                 plan -> Length.mm(Geometry.of(plan.job()).edge(plan.job().sizeOf()).length(side)),
                 (job, length) -> new Reshape(job, mirrored).side(side, length));
     }
 
     /** Outer length of a piece as it was cut. */
     public static Field cut(int piece) {
-        return new Field("cut." + piece, "Length as cut",
+        return new Field("cut." + piece, "Length as cut", LengthRange.MEASURED,
                 plan -> plan.job().checks().of(plan.pieces().get(piece)).outer(),
                 (job, length) -> {
                     List<Piece> pieces = Planner.pieces(job);
@@ -140,7 +148,7 @@ public final class Fields {
 
     /** A gap of the dry fit at a corner, clockwise from the top left; 0 at the heel, 1 at the toe, 2 a step in the face. */
     public static Field gap(int corner, int what) {
-        return new Field("gap." + corner + "." + what, GAPS.get(what),
+        return new Field("gap." + corner + "." + what, GAPS.get(what), LengthRange.GAP,
                 plan -> Length.mm(gaps(plan.job().checks().dryFit(), what).get(corner)),
                 (job, length) -> job.withChecks(job.checks()
                         .withDryFit(job.checks().dryFit().with(corner, what, length.toMm()))));
@@ -202,7 +210,7 @@ public final class Fields {
 
     private static Field milled(String id, String title, int place, Function<Operation, Length> get,
             BiFunction<Operation, Length, Operation> set) {
-        return section(id, title, section -> get.apply(operation(section, place)),
+        return section(id, title, LengthRange.CUT, section -> get.apply(operation(section, place)),
                 (section, length) -> place >= section.milling().order(section.rabbet()).size()
                         ? section
                         : section.withMilling(section.milling().with(place,
@@ -216,7 +224,7 @@ public final class Fields {
 
     /** Size of one board of a built-up section. */
     public static Field ply(int index) {
-        return section("ply." + index, "Board " + (index + 1),
+        return section("ply." + index, "Board " + (index + 1), LengthRange.ACROSS,
                 section -> section.milling().layers().plies().get(index).size(),
                 (section, length) -> index >= section.milling().layers().plies().size()
                         ? section
@@ -226,23 +234,25 @@ public final class Fields {
 
     /** Thickness of one layer of the pack. */
     public static Field layer(int index) {
-        return new Field("layer." + index, "Layer thickness", plan -> plan.job().pack().layers().get(index).thickness(),
+        return new Field("layer." + index, "Layer thickness", LengthRange.LAYER,
+                plan -> plan.job().pack().layers().get(index).thickness(),
                 (job, length) -> job.withPack(job.pack().with(index, layer -> layer.withThickness(length))));
     }
 
     /** Length of one kind of stick on the rack. */
     public static Field stick(int index) {
-        return new Field("stick." + index, "Stick length", plan -> plan.job().stock().sticks().get(index).length(),
+        return new Field("stick." + index, "Stick length", LengthRange.STOCK,
+                plan -> plan.job().stock().sticks().get(index).length(),
                 (job, length) -> job.withStock(job.stock().withStick(index, stick -> stick.withLength(length))));
     }
 
     private static Field width(String id, String title, SizeOf of) {
-        return new Field(id, title, plan -> plan.sizes().of(of).width(),
+        return new Field(id, title, LengthRange.FRAME, plan -> plan.sizes().of(of).width(),
                 (job, length) -> resized(job, of, length, job.sizes().of(of).height()));
     }
 
     private static Field height(String id, String title, SizeOf of) {
-        return new Field(id, title, plan -> plan.sizes().of(of).height(),
+        return new Field(id, title, LengthRange.FRAME, plan -> plan.sizes().of(of).height(),
                 (job, length) -> resized(job, of, job.sizes().of(of).width(), length));
     }
 
@@ -254,15 +264,15 @@ public final class Fields {
                 : based.withSize(of, new Opening(width, height));
     }
 
-    private static Field section(String id, String title, Function<Section, Length> get,
+    private static Field section(String id, String title, LengthRange range, Function<Section, Length> get,
             BiFunction<Section, Length, Section> set) {
-        return new Field(id, title, plan -> get.apply(plan.job().section()),
+        return new Field(id, title, range, plan -> get.apply(plan.job().section()),
                 (job, length) -> job.withSection(set.apply(job.section(), length)));
     }
 
     private static Field rabbet(String id, String title, Function<Rabbet, Length> get,
             BiFunction<Rabbet, Length, Rabbet> set) {
-        return section(id, title, section -> get.apply(section.rabbet()),
+        return section(id, title, LengthRange.CUT, section -> get.apply(section.rabbet()),
                 (section, length) -> section.withRabbet(set.apply(section.rabbet(), length)));
     }
 
@@ -273,7 +283,7 @@ public final class Fields {
 
     private static Field mat(String id, String title, Function<Layer.Mat, Length> get,
             BiFunction<Layer.Mat, Length, Layer.Mat> set) {
-        return new Field(id, title, plan -> plan.job().pack().mat().map(get).orElse(Length.ZERO),
+        return new Field(id, title, LengthRange.BORDER, plan -> plan.job().pack().mat().map(get).orElse(Length.ZERO),
                 (job, length) -> job.pack().mat()
                         .map(mat -> job.withPack(job.pack().withMat(set.apply(mat, length))))
                         .orElse(job));
@@ -281,7 +291,7 @@ public final class Fields {
 
     /** A border as it is seen: less what lies under the lip. */
     private static Field shows(String id, String title, int side) {
-        return new Field(id, title,
+        return new Field(id, title, LengthRange.BORDER,
                 plan -> plan.job().pack().mat().map(mat -> mat.borders().list().get(side).minus(underLip(plan.job())))
                         .orElse(Length.ZERO),
                 (job, length) -> job.pack().mat()

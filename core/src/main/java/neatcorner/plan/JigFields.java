@@ -5,6 +5,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.glueup.CornerJig;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 
 /** The dimensions of the shop's corner clamping jig. */
 public final class JigFields {
@@ -36,7 +37,7 @@ public final class JigFields {
     /** Only positive lengths are taken; others leave the jig as it is. */
     private static Field field(String name, String title, Function<CornerJig, Length> get,
             BiFunction<CornerJig, Length, CornerJig> set) {
-        return new Field("jig." + name, title, plan -> get.apply(jig(plan.job())),
+        return new Field("jig." + name, title, LengthRange.TOOL, plan -> get.apply(jig(plan.job())),
                 (job, length) -> length.isPositive()
                         ? job.withShop(job.shop().withJig(set.apply(jig(job), length),
                                 Math.max(1, job.shop().jigs())))

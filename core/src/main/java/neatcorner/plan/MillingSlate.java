@@ -10,6 +10,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.section.MillPass;
 import neatcorner.section.Operation;
 import neatcorner.section.Passes;
@@ -53,8 +54,9 @@ public final class MillingSlate {
             rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt", pass.tilt(),
                     "the angle whose tangent is the width of the slope ÷ its depth")));
         }
-        rows.add(Slate.Row.plain("Deepest in one pass", Reading.computed("Deepest pass in " + section.wood().name(),
-                Passes.deepest(pass.tool(), section.wood()), "common practice for this tool and wood")));
+        rows.add(Slate.Row.plain("Deepest in one pass",
+                Reading.computed("Deepest pass in " + Theirs.words(section.wood().name()),
+                        Passes.deepest(pass.tool(), section.wood()), "common practice for this tool and wood")));
         return new Slate(rows);
     }
 

@@ -9,6 +9,7 @@ import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.outline.Opening;
 import neatcorner.stock.Panel;
 import neatcorner.stock.Search;
@@ -43,6 +44,12 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
     /** What a layer is cut from: a mat from mat board. */
     public static String material(Layer layer) {
         return layer.material().name().toLowerCase(Locale.ROOT);
+    }
+
+    /** A material within a sentence: known ones in US words, others as the maker calls them. */
+    public static String title(String material) {
+        Material named = Material.named(material);
+        return named.isKnown() ? named.name() : Theirs.words(material);
     }
 
     private static SheetWork of(Plan plan, String material, List<Layer> layers, Search search) {

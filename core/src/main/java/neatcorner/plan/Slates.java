@@ -10,14 +10,14 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Money;
-
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
+import neatcorner.measure.Theirs;
 import neatcorner.outline.Opening;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Scarf;
-import neatcorner.section.Seat;
 import neatcorner.section.Rabbet;
+import neatcorner.section.Seat;
 import neatcorner.section.Section;
 import neatcorner.stock.StickLayout;
 
@@ -51,7 +51,7 @@ public final class Slates {
         rows.add(Slate.Row.large("Outside", sizes.outside(true), sizes.outside(false)));
         for (Layer layer : plan.job().pack().layers()) {
             if (layer instanceof Layer.Glazing || layer instanceof Layer.Backing) {
-                rows.add(Slate.Row.plain("Cut " + layer.title().toLowerCase(java.util.Locale.ROOT),
+                rows.add(Slate.Row.plain("Cut " + layer.within(),
                         cutSize(plan, layer, sizes, true), cutSize(plan, layer, sizes, false)));
             }
         }
@@ -119,7 +119,7 @@ public final class Slates {
                                 section.wood().assumed() ? "{0} × {1} (assumed: not in the tables)" : "{0} × {1}",
                                 Reading.given("Area of the section",
                                         new Scalar(section.areaMm2(section.width()), "mm²", 0)),
-                                Reading.given("Density of " + section.wood().name(), density)))));
+                                Reading.given("Density of " + Theirs.words(section.wood().name()), density)))));
         if (section.isSound()) {
             MillingSlate.safeZone(section).ifPresent(rows::add);
         }

@@ -6,6 +6,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.RoughBoard;
 import neatcorner.stock.Sheet;
@@ -14,6 +15,7 @@ import neatcorner.stock.Stick;
 /** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
 public final class StockFields {
     public static final Field LEAST_OFFCUT = new Field("least.offcut", "Shortest offcut worth keeping",
+            LengthRange.ALLOWANCE,
             plan -> plan.job().stock().leastOffcut(),
             (job, length) -> job.withStock(job.stock().withLeastOffcut(length)));
 
@@ -33,7 +35,7 @@ public final class StockFields {
 
     private static Field stick(String what, String title, int index, BiFunction<Blanks, Stick, Length> get,
             BiFunction<Stick, Length, Stick> set) {
-        return new Field("stick." + what + "." + index, title,
+        return new Field("stick." + what + "." + index, title, LengthRange.ACROSS,
                 plan -> get.apply(Blanks.of(plan.job().section()), plan.job().stock().sticks().get(index)),
                 (job, length) -> length.isPositive()
                         ? job.withStock(job.stock().withStick(index, stick -> set.apply(stick, length)))
@@ -73,7 +75,7 @@ public final class StockFields {
     }
 
     public static Field sheetTrim(int index) {
-        return new Field("sheet.trim." + index, "Taken off every edge of the sheet",
+        return new Field("sheet.trim." + index, "Taken off every edge of the sheet", LengthRange.ALLOWANCE,
                 plan -> plan.job().stock().sheets().get(index).trim(),
                 (job, length) -> length.isNegative()
                         ? job
@@ -103,6 +105,7 @@ public final class StockFields {
     private static Field board(String what, String title, int index, Function<RoughBoard, Length> get,
             BiFunction<RoughBoard, Length, RoughBoard> set) {
         return new Field("board." + what + "." + index, title,
+                what.equals("bow") ? LengthRange.ALLOWANCE : LengthRange.STOCK,
                 plan -> get.apply(plan.job().stock().boards().get(index)),
                 (job, length) -> length.isPositive() || (what.equals("bow") && !length.isNegative())
                         ? withBoard(job, index, board -> set.apply(board, length))
@@ -111,7 +114,7 @@ public final class StockFields {
 
     private static Field sheet(String what, String title, int index, Function<Sheet, Length> get,
             BiFunction<Sheet, Length, Sheet> set) {
-        return new Field("sheet." + what + "." + index, title,
+        return new Field("sheet." + what + "." + index, title, LengthRange.STOCK,
                 plan -> get.apply(plan.job().stock().sheets().get(index)),
                 (job, length) -> length.isPositive()
                         ? withSheet(job, index, sheet -> set.apply(sheet, length))

@@ -37,7 +37,8 @@ class WoodFiguresTest {
     }
 
     private static List<String> words(Figure figure) {
-        return of(figure, Mark.Label.class).stream().map(Mark.Label::text).toList();
+        return of(figure, Mark.Label.class).stream().map(label -> neatcorner.measure.Theirs.plain(label.text()))
+                .toList();
     }
 
     private static Plan milled() {

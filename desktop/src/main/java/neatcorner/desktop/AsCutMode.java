@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import neatcorner.figure.ClosingFigure;
 import neatcorner.figure.Figure;
 import neatcorner.measure.Angle;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
@@ -68,8 +69,10 @@ final class AsCutMode implements StationMode {
             Piece piece = plan.pieces().get(index);
             MeasuredPiece measured = plan.job().checks().of(piece);
             letter.setText(piece.name());
-            length.show(measured.outer(), "Length of " + piece.name() + " as cut", notation, Typing.length(notation,
-                    typed -> bench.change("measured piece", job -> Fields.cut(index).with(job, typed))), () -> {});
+            length.show(measured.outer(), "Length of " + piece.name() + " as cut", notation,
+                    Typing.length(notation, LengthRange.MEASURED,
+                            typed -> bench.change("measured piece", job -> Fields.cut(index).with(job, typed))),
+                    () -> {});
             left.show(measured.left(), "Left miter of " + piece.name() + " as cut", notation,
                     Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withLeft(typed))), () -> {});
             right.show(measured.right(), "Right miter of " + piece.name() + " as cut", notation,

@@ -162,7 +162,7 @@ final class FigureView extends Region {
                 Field field = value.field();
                 Typing typing = field == null
                         ? null
-                        : Typing.length(notation, length -> changes.typed(field, length));
+                        : Typing.length(notation, field.range(), length -> changes.typed(field, length));
                 ValueTag tag = tag(field == null ? value.name() : field.id(), shown, value.quantity(), value.name(),
                         typing);
                 place(tag, value.x(), value.y(), value.anchor(), taken);

@@ -29,7 +29,8 @@ final class LengthBox extends HBox {
     void show(Plan plan, Notation notation) {
         caption.setText(notation.words(name));
         tag.show(field.in(plan), field.title(), notation,
-                Typing.length(notation, length -> bench.change(field.title(), job -> field.with(job, length))),
+                Typing.length(notation, field.range(),
+                        length -> bench.change(field.title(), job -> field.with(job, length))),
                 () -> {});
     }
 

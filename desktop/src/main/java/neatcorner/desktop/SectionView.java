@@ -97,7 +97,7 @@ final class SectionView extends StationView {
         List<Layer> layers = job.pack().layers();
         for (int i = 0; i < layers.size(); i++) {
             int index = i;
-            item("Take out " + layers.get(i).title().toLowerCase(java.util.Locale.ROOT) + ", "
+            item("Take out " + layers.get(i).within() + ", "
                     + notation.text(layers.get(i).thickness()), now -> now.withPack(now.pack().without(index)));
         }
         pack.getItems().add(new SeparatorMenuItem());
@@ -111,7 +111,7 @@ final class SectionView extends StationView {
     }
 
     private void add(Layer layer) {
-        item("Put in " + layer.title().toLowerCase(java.util.Locale.ROOT) + ", "
+        item("Put in " + layer.within() + ", "
                 + bench().notation().get().text(layer.thickness()), job -> job.withPack(job.pack().plus(layer)));
     }
 

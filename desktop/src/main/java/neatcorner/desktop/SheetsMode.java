@@ -60,7 +60,7 @@ final class SheetsMode implements StationMode {
                 .map(SheetWork::material)
                 .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
         for (String material : materials) {
-            MenuItem item = new MenuItem(bench.notation().get().words(material));
+            MenuItem item = new MenuItem(bench.notation().get().words(SheetWork.title(material)));
             item.setOnAction(e -> add(material));
             add.getItems().add(item);
         }
@@ -147,10 +147,11 @@ final class SheetsMode implements StationMode {
             String proof = !work.layout().isComplete()
                     ? ", too few"
                     : work.layout().proved() ? ", proved least" : ", least not proved";
-            rows.add(Slate.Row.large(capital(work.material()) + proof, Reading.computed("Sheets to take",
-                    Scalar.count(work.layout().count()), work.layout().proof())));
+            rows.add(Slate.Row.large(capital(SheetWork.title(work.material())) + proof,
+                    Reading.computed("Sheets to take",
+                            Scalar.count(work.layout().count()), work.layout().proof())));
             for (neatcorner.stock.Panel panel : work.nesting().panels()) {
-                rows.add(Slate.Row.plain(panel.count() + " × " + panel.name().toLowerCase(java.util.Locale.ROOT),
+                rows.add(Slate.Row.plain(panel.count() + " × " + panel.name(),
                         Reading.given(panel.name() + ", width", panel.width()),
                         Reading.given(panel.name() + ", height", panel.height())));
             }
@@ -171,7 +172,8 @@ final class SheetsMode implements StationMode {
         List<Sentence> says = new ArrayList<>();
         for (SheetWork work : works(plan)) {
             if (!work.layout().isComplete() && !plan.job().stock().sheets().isEmpty()) {
-                says.add(Sentence.of("{0} panels of " + work.material() + " find no place on the sheets there are.",
+                says.add(Sentence.of(
+                        "{0} panels of " + SheetWork.title(work.material()) + " find no place on the sheets there are.",
                         Scalar.count(work.layout().unplaced())));
             }
             boolean narrow = work.layout().sheets().stream().flatMap(cut -> cut.cuts().stream()).map(SheetCut::strip)

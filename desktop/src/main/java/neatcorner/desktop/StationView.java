@@ -53,7 +53,8 @@ abstract class StationView extends BorderPane {
 
             @Override
             public void dragged(Field field, Length length, boolean done) {
-                take(field.title(), job -> field.with(job, length), done);
+                Length possible = field.range().nearest(length);
+                take(field.title(), job -> field.with(job, possible), done);
             }
 
             @Override

@@ -10,6 +10,7 @@ import neatcorner.figure.Figure;
 import neatcorner.figure.TestCornerFigure;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Fields;
@@ -121,14 +122,16 @@ final class TestCornerMode implements StationMode {
         boxes.forEach(box -> box.show(plan, notation));
         miterBox.show(miter(plan), notation);
         TestCorner corner = corner(plan);
-        gapTag.show(neatcorner.measure.Fine.of(gap), "Gap", notation, Typing.length(notation, length -> {
-            gap = length;
-            refresh.run();
-        }), () -> {});
-        overTag.show(corner.over(), "Contact length", notation, Typing.length(notation, length -> {
-            over = length.isPositive() ? length : null;
-            refresh.run();
-        }), () -> {});
+        gapTag.show(neatcorner.measure.Fine.of(gap), "Gap", notation,
+                Typing.length(notation, LengthRange.GAP, length -> {
+                    gap = length;
+                    refresh.run();
+                }), () -> {});
+        overTag.show(corner.over(), "Contact length", notation,
+                Typing.length(notation, LengthRange.MEASURED, length -> {
+                    over = length.isPositive() ? length : null;
+                    refresh.run();
+                }), () -> {});
         SawLog readings = bench.saws().log(plan.job().saw());
         turned.setDisable(readings.readings().isEmpty() || readings.readings().getLast().turned());
         log.setText(listed(readings, notation));

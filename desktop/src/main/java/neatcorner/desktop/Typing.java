@@ -3,6 +3,7 @@ package neatcorner.desktop;
 import java.util.function.Consumer;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
 
@@ -21,10 +22,11 @@ interface Typing {
 
     Typed read(String text);
 
-    static Typing length(Notation notation, Consumer<Length> taken) {
+    static Typing length(Notation notation, LengthRange range, Consumer<Length> taken) {
         return text -> switch (LengthText.read(text, notation.units())) {
-            case LengthText.Understood read ->
-                new Understood("= " + notation.text(read.length()), () -> taken.accept(read.length()));
+            case LengthText.Understood read -> range.contains(read.length())
+                    ? new Understood("= " + notation.text(read.length()), () -> taken.accept(read.length()))
+                    : new NotUnderstood("Expected " + range.text(notation) + ".");
             case LengthText.NotUnderstood not -> new NotUnderstood(not.message(text));
         };
     }

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.saw.Saw;
@@ -32,7 +33,7 @@ class TypingTest {
     void lengthsAndAnglesAreTakenWhenTheyAreUnderstood() {
         List<Length> lengths = new ArrayList<>();
         Typing.Understood length = assertInstanceOf(Typing.Understood.class,
-                Typing.length(MM, lengths::add).read("2 cm + 3"));
+                Typing.length(MM, LengthRange.STOCK, lengths::add).read("2 cm + 3"));
         assertEquals("= 23 mm", length.echo());
         assertTrue(lengths.isEmpty(), "not before it is taken");
         length.take().run();
@@ -40,6 +41,19 @@ class TypingTest {
         List<Angle> angles = new ArrayList<>();
         assertInstanceOf(Typing.Understood.class, Typing.angle(MM, 0, 90, angles::add).read(" 22,5° ")).take().run();
         assertEquals(22.5, angles.getFirst().degrees());
+    }
+
+    /** Each system says its own round limits; a length is refused beyond those of both. */
+    @Test
+    void aLengthThatNothingHasIsRefusedWithTheRangeThatCanBe() {
+        Notation inches = Notation.of(Units.INCHES);
+        assertEquals(new Typing.NotUnderstood("Expected a length from 1 mm to 20000 mm, for a frame."),
+                Typing.length(MM, LengthRange.FRAME, length -> {}).read("0"));
+        assertEquals(new Typing.NotUnderstood("Expected a length from 0 in to 2 in, for play a side."),
+                Typing.length(inches, LengthRange.PLAY, length -> {}).read("-1/16"));
+        assertInstanceOf(Typing.Understood.class, Typing.length(inches, LengthRange.FRAME, l -> {}).read("800"));
+        assertInstanceOf(Typing.Understood.class, Typing.length(inches, LengthRange.FRAME, l -> {}).read("1/32"));
+        assertInstanceOf(Typing.NotUnderstood.class, Typing.length(MM, LengthRange.PLAY, l -> {}).read("-999999"));
     }
 
     @ParameterizedTest

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
+import neatcorner.measure.LengthRange;
 import neatcorner.saw.Checks;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.MeasuredPiece;
@@ -25,11 +26,12 @@ final class ChecksReader {
         Node list = root.optional("measured").orElse(null);
         if (list != null) {
             for (Node piece : list.items()) {
-                measured.add(new MeasuredPiece(piece.required("piece").text(), reader.length(piece.required("long")),
+                measured.add(new MeasuredPiece(piece.required("piece").text(),
+                        reader.length(piece.required("long"), LengthRange.MEASURED),
                         miter(piece.required("left")), miter(piece.required("right"))));
             }
         }
-        return new Checks(measured, reader.lengthOr(root, "gapLimit", Checks.HAIRLINE), dryFit(root),
+        return new Checks(measured, reader.lengthOr(root, "gapLimit", LengthRange.GAP, Checks.HAIRLINE), dryFit(root),
                 place(root.optional("place").orElse(null)));
     }
 
@@ -47,9 +49,9 @@ final class ChecksReader {
             throw diagonals.expected("two diagonals");
         }
         return new DryFit(gaps(fit, "heels"), gaps(fit, "toes"), gaps(fit, "steps"),
-                diagonals == null ? 0 : reader.length(diagonals.items().get(0)).toMm(),
-                diagonals == null ? 0 : reader.length(diagonals.items().get(1)).toMm(),
-                reader.lengthOr(fit, "rocks", neatcorner.measure.Length.ZERO).toMm());
+                diagonals == null ? 0 : reader.length(diagonals.items().get(0), LengthRange.MEASURED).toMm(),
+                diagonals == null ? 0 : reader.length(diagonals.items().get(1), LengthRange.MEASURED).toMm(),
+                reader.lengthOr(fit, "rocks", LengthRange.ALLOWANCE, neatcorner.measure.Length.ZERO).toMm());
     }
 
     private List<Double> gaps(Node fit, String name) throws BadFile {
@@ -62,7 +64,7 @@ final class ChecksReader {
         }
         List<Double> gaps = new ArrayList<>();
         for (Node gap : list.items()) {
-            gaps.add(reader.length(gap).toMm());
+            gaps.add(reader.length(gap, LengthRange.GAP).toMm());
         }
         return gaps;
     }

@@ -14,6 +14,7 @@ import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.CornerSlate;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.GlueUpWork;
@@ -76,7 +77,9 @@ final class GlueUpPaper {
 
     /** Drills for each gauge in this wood. */
     private void drills() throws IOException {
-        sheet.columns(List.of("screw in " + plan.job().section().wood().name(), "shank", "pilot", "countersink"),
+        sheet.columns(
+                List.of("screw in " + Theirs.words(plan.job().section().wood().name()), "shank", "pilot",
+                        "countersink"),
                 List.of(0.0, 0.3, 0.5, 0.7));
         for (int gauge : ScrewGauge.COMMON) {
             ScrewGauge screw = new ScrewGauge(gauge);
@@ -107,7 +110,7 @@ final class GlueUpPaper {
         sheet.note("–", "Screws and pins in this order of corners, counted clockwise: " + String.join(", ", order)
                 + ". Stop short of splitting.", false);
         for (GlueStep step : work.glue().steps()) {
-            sheet.tick(step.what().in(notation) + "  (" + time(step) + (step.open() ? ", glue is open" : "") + ")");
+            sheet.tick(step.what(), "  (" + time(step) + (step.open() ? ", glue is open" : "") + ")");
         }
         sheet.note("!", "Gloves for epoxy and polyurethane. The label decides.", true);
         if (plan.job().glueUp().finish().solvent()) {

@@ -14,7 +14,9 @@ import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.LengthText;
+import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
@@ -83,7 +85,8 @@ final class JobReader {
                 quantity == null ? 1 : quantity.whole(1, Job.MOST_FRAMES), outline,
                 size.required("of").oneOf(SIZE_OF),
                 opening(size, outline.shape()),
-                clearance == null ? Defaults.clearance(units) : length(clearance), pack(root), section(root),
+                clearance == null ? Defaults.clearance(units) : length(clearance, LengthRange.PLAY), pack(root),
+                section(root),
                 joint(root), reinforcement(root), stock(root), saw(root), new ChecksReader(this).read(root),
                 new ShopReader(this, units).glueUp(root.optional("glueUp").orElse(null)),
                 new ShopReader(this, units).shop(root.optional("shop").orElse(null)));
@@ -106,8 +109,8 @@ final class JobReader {
     private Opening opening(Node size, Shape shape) throws BadFile {
         return switch (shape) {
             case Shape.Polygon polygon -> polygon.loop().box();
-            case Shape.Regular regular -> square(length(size.required("width")));
-            case Shape.Circle circle -> square(length(size.required("width")));
+            case Shape.Regular regular -> square(length(size.required("width"), LengthRange.FRAME));
+            case Shape.Circle circle -> square(length(size.required("width"), LengthRange.FRAME));
             case Shape.Rectangle two -> both(size);
             case Shape.Arch two -> both(size);
             case Shape.Ellipse two -> both(size);
@@ -115,7 +118,8 @@ final class JobReader {
     }
 
     private Opening both(Node size) throws BadFile {
-        return new Opening(length(size.required("width")), length(size.required("height")));
+        return new Opening(length(size.required("width"), LengthRange.FRAME),
+                length(size.required("height"), LengthRange.FRAME));
     }
 
     private static Opening square(Length width) {
@@ -123,7 +127,15 @@ final class JobReader {
     }
 
     /** A number in the file's units, or a text with its own. */
-    Length length(Node node) throws BadFile {
+    Length length(Node node, LengthRange range) throws BadFile {
+        Length length = length(node);
+        if (!range.contains(length)) {
+            throw node.expected(range.text(Notation.of(units)));
+        }
+        return length;
+    }
+
+    private Length length(Node node) throws BadFile {
         switch (node.json()) {
             case Json.Num number -> {
                 double most = units == Units.MILLIMETRES ? LengthText.LONGEST.toMm() : LengthText.LONGEST.toInches();
@@ -145,9 +157,9 @@ final class JobReader {
         return text.length() > 40 ? text.substring(0, 40) + "…" : text;
     }
 
-    Length lengthOr(Node owner, String name, Length otherwise) throws BadFile {
+    Length lengthOr(Node owner, String name, LengthRange range, Length otherwise) throws BadFile {
         Node node = owner.optional(name).orElse(null);
-        return node == null ? otherwise : length(node);
+        return node == null ? otherwise : length(node, range);
     }
 
     private Pack pack(Node root) throws BadFile {
@@ -163,17 +175,15 @@ final class JobReader {
 
     private Layer layer(Node node) throws BadFile {
         Node kind = node.required("kind");
-        Length thickness = length(node.required("thickness"));
-        if (thickness.isNegative()) {
-            throw node.required("thickness").expected("a thickness of zero or more");
-        }
+        Length thickness = length(node.required("thickness"), LengthRange.LAYER);
         Optional<Node> material = node.optional("material");
         return switch (kind.text()) {
             case "glazing" ->
                 new Layer.Glazing(material.isPresent() ? Material.named(material.get().text()) : Material.GLASS,
                         thickness);
             case "mat" ->
-                new Layer.Mat(thickness, lengthOr(node, "overlap", Defaults.matOverlap(units)), borders(node));
+                new Layer.Mat(thickness, lengthOr(node, "overlap", LengthRange.BORDER, Defaults.matOverlap(units)),
+                        borders(node));
             case "art" -> new Layer.Art(thickness);
             case "backing" -> new Layer.Backing(
                     material.isPresent() ? Material.named(material.get().text()) : Material.HARDBOARD, thickness);
@@ -184,10 +194,12 @@ final class JobReader {
     private Faces borders(Node mat) throws BadFile {
         Node borders = mat.required("borders");
         if (borders.json() instanceof Json.Num || borders.json() instanceof Json.Str) {
-            return Faces.all(length(borders));
+            return Faces.all(length(borders, LengthRange.BORDER));
         }
-        return new Faces(length(borders.required("top")), length(borders.required("right")),
-                length(borders.required("bottom")), length(borders.required("left")));
+        return new Faces(length(borders.required("top"), LengthRange.BORDER),
+                length(borders.required("right"), LengthRange.BORDER),
+                length(borders.required("bottom"), LengthRange.BORDER),
+                length(borders.required("left"), LengthRange.BORDER));
     }
 
     private Section section(Node root) throws BadFile {
@@ -205,20 +217,14 @@ final class JobReader {
 
     Saw sawOf(Node saw) throws BadFile {
         Saw usual = Defaults.saw(units);
-        Length kerf = lengthOr(saw, "kerf", usual.kerf());
-        if (kerf.isNegative()) {
-            throw saw.required("kerf").expected("a kerf of zero or more");
-        }
-        Length rough = lengthOr(saw, "rough", usual.rough());
-        if (rough.isNegative()) {
-            throw saw.required("rough").expected("an allowance of zero or more");
-        }
+        Length kerf = lengthOr(saw, "kerf", LengthRange.KERF, usual.kerf());
+        Length rough = lengthOr(saw, "rough", LengthRange.ALLOWANCE, usual.rough());
         Node second = saw.optional("secondMiter").orElse(null);
         Node name = saw.optional("name").orElse(null);
         Node kind = saw.optional("kind").orElse(null);
         return new Saw(name == null ? usual.name() : name.text(), kind == null ? usual.kind() : kind.oneOf(SAW_KIND),
                 kerf, angleOr(saw, "maxMiter", usual.maxMiter()), angleOr(saw, "maxBevel", usual.maxBevel()),
-                lengthOr(saw, "minHold", usual.minHold()), rough,
+                lengthOr(saw, "minHold", LengthRange.ALLOWANCE, usual.minHold()), rough,
                 second == null ? usual.secondMiter() : second.oneOf(SECOND_MITER), scale(saw, usual.scale()),
                 stops(saw, usual.stops()));
     }
@@ -229,8 +235,9 @@ final class JobReader {
             return usual;
         }
         Node zero = scale.optional("zero").orElse(null);
-        return new SawScale(zero == null ? usual.zero() : zero.oneOf(ZERO), lengthOr(scale, "radius", usual.radius()),
-                lengthOr(scale, "fence", usual.fence()));
+        return new SawScale(zero == null ? usual.zero() : zero.oneOf(ZERO),
+                lengthOr(scale, "radius", LengthRange.TOOL, usual.radius()),
+                lengthOr(scale, "fence", LengthRange.TOOL, usual.fence()));
     }
 
     private static List<Angle> stops(Node saw, List<Angle> usual) throws BadFile {

@@ -6,6 +6,7 @@ import java.util.Map;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
@@ -34,7 +35,7 @@ final class OutlineReader {
         Node slope = node.optional("slope").orElse(null);
         return new Outline(shape,
                 slope == null ? Angle.ZERO : Angle.ofDegrees(slope.number(0, 90, "a slope from 0 to 90 degrees")),
-                faceWidths(node, shape), reader.lengthOr(node, "boardWidth", Outline.USUAL_BOARD));
+                faceWidths(node, shape), reader.lengthOr(node, "boardWidth", LengthRange.ACROSS, Outline.USUAL_BOARD));
     }
 
     private Shape shape(String kind, @org.jspecify.annotations.Nullable Node at, Node node) throws BadFile {
@@ -50,8 +51,8 @@ final class OutlineReader {
                 Node named = node.optional("curve").orElse(null);
                 Shape.Curve curve = named == null ? Shape.Curve.SEGMENT : named.oneOf(CURVES);
                 Length rise = curve == Shape.Curve.SEMICIRCLE
-                        ? reader.lengthOr(node, "rise", Length.ZERO)
-                        : reader.length(node.required("rise"));
+                        ? reader.lengthOr(node, "rise", LengthRange.MEASURED, Length.ZERO)
+                        : reader.length(node.required("rise"), LengthRange.FRAME);
                 yield new Shape.Arch(curve, rise, segments(node, 1));
             }
             case "circle" -> new Shape.Circle(segments(node, Shape.FEWEST_SIDES));
@@ -74,7 +75,8 @@ final class OutlineReader {
             if (pair.size() != 2) {
                 throw point.expected("a point as [x, y]");
             }
-            vertices.add(new Vertex(reader.length(pair.get(0)).toMm(), -reader.length(pair.get(1)).toMm()));
+            vertices.add(new Vertex(reader.length(pair.get(0), LengthRange.POINT).toMm(),
+                    -reader.length(pair.get(1), LengthRange.POINT).toMm()));
         }
         if (vertices.size() < 3 || vertices.size() > MOST_CORNERS) {
             throw points.expected("from 3 to " + MOST_CORNERS + " points");
@@ -105,7 +107,7 @@ final class OutlineReader {
         }
         List<Length> lengths = new ArrayList<>();
         for (Node width : widths.items()) {
-            lengths.add(reader.length(width));
+            lengths.add(reader.length(width, LengthRange.ACROSS));
         }
         if (lengths.size() != sides) {
             throw widths.expected(

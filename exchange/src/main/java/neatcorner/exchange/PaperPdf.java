@@ -15,6 +15,7 @@ import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
@@ -87,7 +88,7 @@ public final class PaperPdf {
     private String subtitle() {
         var section = plan.job().section();
         String frames = plan.job().quantity() == 1 ? "one frame" : plan.job().quantity() + " frames";
-        return frames + ", " + section.wood().name() + " " + notation.bare(section.width()) + " × "
+        return frames + ", " + Theirs.words(section.wood().name()) + " " + notation.bare(section.width()) + " × "
                 + notation.text(section.thickness()) + ", rabbet " + notation.bare(section.rabbet().width()) + " × "
                 + notation.text(section.rabbet().depth()) + "; sizes in drawings are in " + notation.units().symbol();
     }
@@ -95,7 +96,7 @@ public final class PaperPdf {
     private void stops() throws IOException {
         for (Finding finding : plan.findings()) {
             if (finding.level() == Level.STOP) {
-                sheet.note("STOP", finding.message().in(notation), true);
+                sheet.note("STOP", finding.message(), true);
             }
         }
     }
@@ -135,7 +136,7 @@ public final class PaperPdf {
         sheet.heading("Saw settings, in this order");
         Saw saw = plan.job().saw();
         sheet.note("–", "Left and right are yours, at the near end of the cut, as you stand at the fence.", false);
-        sheet.note("1", firstCuts().in(notation), false);
+        sheet.note("1", firstCuts(), false);
         int step = 2;
         for (SawSetting setting : plan.settings()) {
             SawCut cut = plan.cutOf(setting);
@@ -144,10 +145,10 @@ public final class PaperPdf {
                     : "face up, on the " + cut.lies(saw).title() + " of the blade";
             sheet.note(String.valueOf(step++), SawWords.of(saw, cut, "Pieces " + String.join(", ", setting.pieces())
                     + ": ", "; stop {3}" + SawWords.points(setting) + "; " + how + ", first end against the stop.",
-                    setting.stop()).in(notation), false);
+                    setting.stop()), false);
         }
         for (Sentence joint : JointWords.of(plan)) {
-            sheet.note(String.valueOf(step++), joint.in(notation), false);
+            sheet.note(String.valueOf(step++), joint, false);
         }
     }
 
@@ -201,7 +202,7 @@ public final class PaperPdf {
             sheet.keepTogether(strip.height() * UNIT + 18 * stick.cuts().size() + 8);
             sheet.figure(strip, UNIT);
             for (CutPiece cut : stick.cuts()) {
-                sheet.tick(firstCut(stick, cut).in(notation));
+                sheet.tick(firstCut(stick, cut));
             }
         }
     }
@@ -223,12 +224,12 @@ public final class PaperPdf {
             sheet.newPage();
             sheet.heading("Saw setting " + step + ": " + String.join(", ", setting.pieces()));
             sheet.note(String.valueOf(step++), SawWords.of(plan.job().saw(), cut, "Here: ",
-                    "; stop {3}" + SawWords.points(setting), setting.stop()).in(notation), true);
+                    "; stop {3}" + SawWords.points(setting), setting.stop()), true);
             sheet.figure(Drawing.of(SawFigure.of(plan, cut), sheet.textWidth() / UNIT, 300 / UNIT, notation), UNIT);
             for (int frame = 1; frame <= plan.job().quantity(); frame++) {
                 for (String piece : setting.pieces()) {
                     sheet.tick(Sentence.of("Piece " + piece + (plan.job().quantity() > 1 ? frame : "") + " to {0}",
-                            setting.stop()).in(notation));
+                            setting.stop()));
                 }
             }
         }

@@ -10,6 +10,7 @@ import neatcorner.figure.Point;
 import neatcorner.figure.Tint;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
+import neatcorner.measure.Sentence;
 
 /** A stack of sheets written from top to bottom; a new sheet is begun when something no longer fits. */
 final class PaperSheet {
@@ -126,11 +127,20 @@ final class PaperSheet {
         }
     }
 
-    /** A sign in the margin and a text that wraps. */
+    /** A sign in the margin and a text of ours that wraps. */
     void note(String sign, String text, boolean bold) throws IOException {
+        say(sign, notation.words(text), bold);
+    }
+
+    /** A sign in the margin and a sentence that wraps. */
+    void note(String sign, Sentence sentence, boolean bold) throws IOException {
+        say(sign, sentence.in(notation), bold);
+    }
+
+    private void say(String sign, String text, boolean bold) throws IOException {
         Pen.Face face = bold ? Pen.Face.BOLD : Pen.Face.TEXT;
         double indent = Math.max(18, pen.width(sign, TEXT, Pen.Face.BOLD) + 8);
-        List<String> lines = wrap(notation.words(text), textWidth() - indent, face);
+        List<String> lines = wrap(text, textWidth() - indent, face);
         keepTogether(lines.size() * 14.0);
         for (int i = 0; i < lines.size(); i++) {
             y += 14.5;
@@ -157,8 +167,13 @@ final class PaperSheet {
     }
 
     /** A box to tick and what was done when it is ticked. */
-    void tick(String text) throws IOException {
-        List<String> lines = wrap(notation.words(text), textWidth() - 22, Pen.Face.TEXT);
+    void tick(Sentence sentence) throws IOException {
+        tick(sentence, "");
+    }
+
+    /** As the other; {@code more} of ours follows the sentence. */
+    void tick(Sentence sentence, String more) throws IOException {
+        List<String> lines = wrap(sentence.in(notation) + notation.words(more), textWidth() - 22, Pen.Face.TEXT);
         keepTogether(LINE + 13 * (lines.size() - 1.0));
         y += LINE;
         Box box = new Box(MARGIN + 2, y - 9.5, MARGIN + 13, y + 1.5);

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Length;
-import neatcorner.plan.Defaults;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.Units;
+import neatcorner.plan.Defaults;
 import neatcorner.stock.Pin;
 import neatcorner.stock.Rack;
 import neatcorner.stock.RoughBoard;
@@ -52,14 +53,8 @@ final class RackReader {
         Node keep = stock.optional("keepFrameTogether").orElse(null);
         Node flippable = stock.optional("flippable").orElse(null);
         Node scarf = stock.optional("scarf").orElse(null);
-        Length endTrim = reader.lengthOr(stock, "endTrim", rack.endTrim());
-        if (endTrim.isNegative()) {
-            throw stock.required("endTrim").expected("a trim of zero or more");
-        }
-        Length least = reader.lengthOr(stock, "leastOffcut", rack.leastOffcut());
-        if (least.isNegative()) {
-            throw stock.required("leastOffcut").expected("a length of zero or more");
-        }
+        Length endTrim = reader.lengthOr(stock, "endTrim", LengthRange.ALLOWANCE, rack.endTrim());
+        Length least = reader.lengthOr(stock, "leastOffcut", LengthRange.ALLOWANCE, rack.leastOffcut());
         return new Rack(sticks, endTrim, keep == null ? rack.keepFrameTogether() : keep.oneOf(JobReader.KEEP),
                 flippable != null && flippable.bool(),
                 scarf == null ? 0 : scarf.number(1, 40, "a slope from 1 to 40, such as 8"), least, pins, boards,
@@ -92,40 +87,30 @@ final class RackReader {
         return name == null ? otherwise : name.text();
     }
 
-    private Length positive(Node node, String name) throws BadFile {
-        Length length = reader.length(node.required(name));
-        if (!length.isPositive()) {
-            throw node.required(name).expected("a length above zero");
-        }
-        return length;
+    private Length stock(Node node, String name) throws BadFile {
+        return reader.length(node.required(name), LengthRange.STOCK);
     }
 
     private Stick stick(Node node, int number) throws BadFile {
-        return new Stick(name(node, "stick " + number), positive(node, "length"), count(node, "count", 0), price(node),
-                defects(node), positiveOrNone(node, "width"), positiveOrNone(node, "thickness"));
+        return new Stick(name(node, "stick " + number), stock(node, "length"), count(node, "count", 0), price(node),
+                defects(node), acrossOrNone(node, "width"), acrossOrNone(node, "thickness"));
     }
 
-    private @Nullable Length positiveOrNone(Node node, String name) throws BadFile {
-        return node.optional(name).isEmpty() ? null : positive(node, name);
+    private @Nullable Length acrossOrNone(Node node, String name) throws BadFile {
+        return node.optional(name).isEmpty() ? null : reader.length(node.required(name), LengthRange.ACROSS);
     }
 
     private RoughBoard board(Node node, int number) throws BadFile {
-        Length bow = reader.lengthOr(node, "bow", Length.ZERO);
-        if (bow.isNegative()) {
-            throw node.required("bow").expected("a bow of zero or more");
-        }
-        return new RoughBoard(name(node, "board " + number), positive(node, "length"), positive(node, "width"),
-                positive(node, "thickness"), bow, count(node, "count", 0), price(node), defects(node));
+        Length bow = reader.lengthOr(node, "bow", LengthRange.ALLOWANCE, Length.ZERO);
+        return new RoughBoard(name(node, "board " + number), stock(node, "length"), stock(node, "width"),
+                stock(node, "thickness"), bow, count(node, "count", 0), price(node), defects(node));
     }
 
     private Sheet sheet(Node node, int number) throws BadFile {
         Node grained = node.optional("grained").orElse(null);
-        Length trim = reader.lengthOr(node, "trim", Length.ZERO);
-        if (trim.isNegative()) {
-            throw node.required("trim").expected("a trim of zero or more");
-        }
-        return new Sheet(name(node, "sheet " + number), node.required("material").text(), positive(node, "width"),
-                positive(node, "height"), count(node, "count", 0), price(node), grained != null && grained.bool(),
+        Length trim = reader.lengthOr(node, "trim", LengthRange.ALLOWANCE, Length.ZERO);
+        return new Sheet(name(node, "sheet " + number), node.required("material").text(), stock(node, "width"),
+                stock(node, "height"), count(node, "count", 0), price(node), grained != null && grained.bool(),
                 trim);
     }
 
@@ -142,8 +127,8 @@ final class RackReader {
         if (ends.size() != 2) {
             throw node.expected("a defect as [from, to]");
         }
-        Length from = reader.length(ends.get(0));
-        Length to = reader.length(ends.get(1));
+        Length from = reader.length(ends.get(0), LengthRange.MEASURED);
+        Length to = reader.length(ends.get(1), LengthRange.MEASURED);
         if (!to.isMoreThan(from)) {
             throw node.expected("a defect that ends after it starts");
         }

@@ -11,6 +11,7 @@ import neatcorner.corner.ScrewGauge;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.Units;
 import org.jspecify.annotations.Nullable;
 
@@ -84,20 +85,22 @@ final class ReinforcementReader {
 
     private Reinforcement sized(Node node, ReinforcementKind kind) throws BadFile {
         Reinforcement like = usual.of(kind).getFirst();
-        Length size = kind == ReinforcementKind.PEG ? Length.ZERO : lengths.length(node.required(kind.sizeName()));
+        Length size = kind == ReinforcementKind.PEG
+                ? Length.ZERO
+                : lengths.length(node.required(kind.sizeName()), LengthRange.PART);
         Length width = kind.widthName().isEmpty()
                 ? Length.ZERO
-                : lengths.lengthOr(node, kind.widthName(),
+                : lengths.lengthOr(node, kind.widthName(), LengthRange.PART,
                         like.width());
         Node gauge = kind.isScrew() ? node.optional("gauge").orElse(null) : null;
         Length thickness = gauge != null
                 ? new ScrewGauge(gauge.whole(0, 24)).diameter()
-                : lengths.lengthOr(node, kind.thicknessName(), like.thickness());
+                : lengths.lengthOr(node, kind.thicknessName(), LengthRange.PART, like.thickness());
         return Reinforcement.of(kind, size, thickness, width, 1);
     }
 
     private @Nullable Length place(Node node, String name) throws BadFile {
         Node place = node.optional(name).orElse(null);
-        return place == null ? null : lengths.length(place);
+        return place == null ? null : lengths.length(place, LengthRange.PLACE);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
 import neatcorner.section.Face;
@@ -44,12 +45,14 @@ final class SectionReader {
         Node tilt = rabbet.optional("tilt").orElse(null);
         Node wood = section.optional("wood").orElse(null);
         return new Section(Species.named(wood == null ? "white ash" : wood.text()),
-                reader.length(section.required("width")), reader.length(section.required("thickness")),
-                new Rabbet(reader.length(rabbet.required("width")), reader.length(rabbet.required("depth")),
+                reader.length(section.required("width"), LengthRange.ACROSS),
+                reader.length(section.required("thickness"), LengthRange.ACROSS),
+                new Rabbet(reader.length(rabbet.required("width"), LengthRange.CUT),
+                        reader.length(rabbet.required("depth"), LengthRange.CUT),
                         step == null
                                 ? null
-                                : new Rabbet.Step(reader.length(step.required("width")),
-                                        reader.length(step.required("depth"))),
+                                : new Rabbet.Step(reader.length(step.required("width"), LengthRange.CUT),
+                                        reader.length(step.required("depth"), LengthRange.CUT)),
                         tilt == null ? Angle.ZERO : Angle.ofDegrees(tilt.number(0, 90, "a tilt from 0 to 90 degrees"))),
                 milling(section, rabbet));
     }
@@ -85,29 +88,28 @@ final class SectionReader {
     private Operation operation(Node node) throws BadFile {
         String op = node.required("op").text();
         if (op.equals("groove")) {
-            return new Operation.Groove(node.required("at").oneOf(FACES), reader.length(node.required("from")),
-                    reader.length(node.required("width")), reader.length(node.required("depth")), passes(node));
+            return new Operation.Groove(node.required("at").oneOf(FACES),
+                    reader.length(node.required("from"), LengthRange.CUT),
+                    reader.length(node.required("width"), LengthRange.CUT),
+                    reader.length(node.required("depth"), LengthRange.CUT), passes(node));
         }
         if (op.equals("rip")) {
-            return new Operation.Rip(reader.length(node.required("width")));
+            return new Operation.Rip(reader.length(node.required("width"), LengthRange.CUT));
         }
         EdgeShape shape = SHAPES.get(op);
         if (shape == null) {
             throw node.required("op").expected("one of rabbet, groove, rip, " + String.join(", ", SHAPES.keySet()));
         }
         Edge edge = node.required("at").oneOf(EDGES);
-        Length size = reader.length(node.required(node.optional("size").isPresent() ? "size" : sizeName(shape)));
-        Length depth = shape.hasDepth() ? reader.length(node.required(depthName(shape))) : size;
+        Length size = reader.length(node.required(node.optional("size").isPresent() ? "size" : sizeName(shape)),
+                LengthRange.CUT);
+        Length depth = shape.hasDepth() ? reader.length(node.required(depthName(shape)), LengthRange.CUT) : size;
         return new Operation.Shaped(shape, edge, size, depth, passes(node), offset(node, "inset"),
                 offset(node, "sunk"));
     }
 
     private Length offset(Node node, String name) throws BadFile {
-        Length offset = reader.lengthOr(node, name, Length.ZERO);
-        if (offset.isNegative()) {
-            throw node.required(name).expected("a length of zero or more");
-        }
-        return offset;
+        return reader.lengthOr(node, name, LengthRange.CUT, Length.ZERO);
     }
 
     static String sizeName(EdgeShape shape) {
@@ -133,13 +135,10 @@ final class SectionReader {
         List<Ply> plies = new ArrayList<>();
         for (Node node : list.items()) {
             Node size = node.required(edgeToEdge ? "width" : "thickness");
-            Length length = reader.length(size);
-            if (!length.isPositive()) {
-                throw size.expected("a size above zero");
-            }
+            Length length = reader.length(size, LengthRange.ACROSS);
             Node wood = node.optional("wood").orElse(null);
             plies.add(new Ply(wood == null ? usual : Species.named(wood.text()), length,
-                    reader.lengthOr(node, "inset", Length.ZERO)));
+                    reader.lengthOr(node, "inset", LengthRange.CUT, Length.ZERO)));
         }
         return new Layers(edgeToEdge, plies);
     }

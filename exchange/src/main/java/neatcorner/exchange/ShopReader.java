@@ -23,6 +23,7 @@ import neatcorner.glueup.SqueezeOut;
 import neatcorner.glueup.WorkingHours;
 import neatcorner.glueup.Workshop;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.measure.Units;
 import org.jspecify.annotations.Nullable;
 
@@ -111,7 +112,7 @@ final class ShopReader {
             Node name = each.optional("name").orElse(null);
             Node force = each.optional("force").orElse(null);
             clamps.add(new Clamp(kind, name == null ? kind.title() : name.text(),
-                    lengths.length(each.required("reach")),
+                    lengths.length(each.required("reach"), LengthRange.TOOL),
                     force == null ? 1000 : force.number(0, 100_000, "a force in newtons, 0 to 100000"),
                     whole(each, "count", 0, MOST, 1)));
         }
@@ -121,14 +122,16 @@ final class ShopReader {
     private CornerJig jig(Node node) throws BadFile {
         CornerJig usual = CornerJig.usual();
         CornerJig jig = new CornerJig(positive(node, "first", usual.first()), positive(node, "pitch", usual.pitch()),
-                whole(node, "holes", 1, MOST, usual.holes()), lengths.lengthOr(node, "block", usual.block()),
-                lengths.lengthOr(node, "bridge", usual.bridge()), lengths.lengthOr(node, "least", usual.least()),
-                lengths.lengthOr(node, "most", usual.most()));
+                whole(node, "holes", 1, MOST, usual.holes()),
+                lengths.lengthOr(node, "block", LengthRange.TOOL, usual.block()),
+                lengths.lengthOr(node, "bridge", LengthRange.TOOL, usual.bridge()),
+                lengths.lengthOr(node, "least", LengthRange.TOOL, usual.least()),
+                lengths.lengthOr(node, "most", LengthRange.TOOL, usual.most()));
         return jig;
     }
 
     private Length positive(Node owner, String name, Length otherwise) throws BadFile {
-        Length length = lengths.lengthOr(owner, name, otherwise);
+        Length length = lengths.lengthOr(owner, name, LengthRange.TOOL, otherwise);
         if (!length.isPositive()) {
             throw owner.required(name).expected("a length of more than zero");
         }

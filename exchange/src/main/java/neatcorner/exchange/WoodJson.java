@@ -3,6 +3,7 @@ package neatcorner.exchange;
 import java.util.List;
 import neatcorner.exchange.json.Json;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Offcuts;
 import neatcorner.plan.Plan;
@@ -70,7 +71,7 @@ final class WoodJson {
 
     private static Json panel(SheetWork work, PlacedPanel placed) {
         Panel panel = work.nesting().panels().get(placed.panel());
-        return Json.object().with("panel", panel.name()).with("at", pair(placed.x(), placed.y()))
+        return Json.object().with("panel", Theirs.plain(panel.name())).with("at", pair(placed.x(), placed.y()))
                 .with("size", pair(placed.width(), placed.height())).with("turned", Json.of(placed.turned())).end();
     }
 

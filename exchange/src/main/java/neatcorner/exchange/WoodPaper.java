@@ -7,6 +7,7 @@ import neatcorner.figure.Drawing;
 import neatcorner.figure.SheetsFigure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.MillingSlate;
 import neatcorner.plan.Offcuts;
@@ -44,9 +45,9 @@ final class WoodPaper {
         sheet.heading("From rough boards to sticks");
         sheet.figure(Drawing.of(BoardsFigure.of(plan), sheet.textWidth() / unit, 300 / unit, notation), unit);
         for (BoardMilling milling : BoardWork.of(plan)) {
-            sheet.note("–", milling.board().name(), true);
+            sheet.note("–", Theirs.words(milling.board().name()), true);
             for (Sentence step : BoardWork.steps(milling)) {
-                sheet.tick(step.in(notation));
+                sheet.tick(step);
             }
         }
         sheet.note("!",
@@ -63,7 +64,7 @@ final class WoodPaper {
         sheet.keepTogether(160);
         sheet.heading("Milling, pass by pass");
         for (MillPass pass : Passes.of(section)) {
-            sheet.tick(MillingSlate.inWords(section, pass).in(notation));
+            sheet.tick(MillingSlate.inWords(section, pass));
         }
         sheet.note("!",
                 "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
@@ -79,8 +80,8 @@ final class WoodPaper {
         sheet.keepTogether(60 + 18 * offcuts.size());
         sheet.heading("Keep these ends");
         for (Stick offcut : offcuts) {
-            sheet.tick(Sentence.of("{0}: write “" + offcut.name() + ", " + plan.job().section().wood().name()
-                    + "” on it", offcut.length()).in(notation));
+            sheet.tick(Sentence.of("{0}: write “" + Theirs.words(offcut.name() + ", "
+                    + plan.job().section().wood().name()) + "” on it", offcut.length()));
         }
     }
 
@@ -100,7 +101,7 @@ final class WoodPaper {
                 sheet.figure(Drawing.of(SheetsFigure.of(List.of(one)), sheet.textWidth() / unit, 190 / unit, notation),
                         unit);
                 for (SheetCut each : cut.cuts()) {
-                    sheet.tick(words(work, each).in(notation));
+                    sheet.tick(words(work, each));
                 }
             }
         }

@@ -83,7 +83,7 @@ class JobFileTest {
     }
 
     @Property(tries = 200)
-    void everyLengthComesBackExactlyInBothUnits(@ForAll @LongRange(min = 1, max = 20_000_000) long units,
+    void everyLengthComesBackExactlyInBothUnits(@ForAll @LongRange(min = 3200, max = 20_000_000) long units,
             @ForAll Units system, @ForAll SizeOf of) throws BadFile {
         Job job = Defaults.blank(system).withSize(of, new Opening(new Length(units), new Length(units + 1)))
                 .withClearance(new Length(units % 4096));
@@ -100,7 +100,7 @@ class JobFileTest {
         "\"of\": \"art\" | \"of\": \"soul\" | size.of: expected one of art, rabbet, sight, outside",
         "\"kind\": \"art\" | \"kind\": \"cheese\" | pack[2].kind: expected one of glazing, mat, art, backing",
         "\"count\": 6 | \"count\": 2.5 | stock.sticks[0].count: expected a whole number",
-        "\"length\": 2400 | \"length\": -3 | stock.sticks[0].length: expected a length above zero",
+        "\"length\": 2400 | \"length\": -3 | stock.sticks[0].length: expected a length from 1 mm to 50000 mm",
         "[310, 350] | [350, 310] | stock.sticks[0].defects[0]: expected a defect that ends after it starts",
         "\"price\": 18.50 | \"price\": -1 | stock.sticks[0].price: expected a price of zero or more",
         "\"title\": \"Tide chart\" | \"title\": 7 | title: expected a text in quotes",

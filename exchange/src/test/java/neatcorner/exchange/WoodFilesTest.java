@@ -48,7 +48,7 @@ class WoodFilesTest {
     }
 
     private static Length some(Random random) {
-        return new Length(635L * (1 + random.nextInt(2000)));
+        return new Length(635L * (6 + random.nextInt(2000)));
     }
 
     private static Job any(Random random, Units units) {
