@@ -15,11 +15,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.GlueUpJson;
 import neatcorner.exchange.JobFile;
+import neatcorner.exchange.PlainText;
 import neatcorner.exchange.ShopCalendar;
+import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.glueup.Chain;
 import neatcorner.glueup.Schedule;
@@ -34,7 +35,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** {@code day JOB.json …}: lays all frames of some jobs into the shop's hours. */
-@Command(name = "day", description = "Lays the steps of all frames into the shop's hours.")
+@Command(name = "day", mixinStandardHelpOptions = true, description = "Lays the steps of all frames into the shop's hours.")
 final class DayCommand implements Callable<Integer> {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
@@ -74,7 +75,7 @@ final class DayCommand implements Callable<Integer> {
             if (ics != null) {
                 WholeFile.write(ics, ShopCalendar.write(days, Instant.now()).getBytes(StandardCharsets.UTF_8));
             }
-            PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+            PrintStream print = System.out;
             if (json) {
                 print.print(JsonText.write(GlueUpJson.schedule(days)));
             } else {
@@ -87,8 +88,7 @@ final class DayCommand implements Callable<Integer> {
         } catch (NoSuchFileException e) {
             NeatCorner.complain(e.getFile() + ": there is no such file");
         } catch (IOException e) {
-            NeatCorner
-                    .complain((e.getMessage() == null ? "the files" : e.getMessage()) + ": cannot be read or written");
+            NeatCorner.complain(NeatCorner.which(e, reading) + ": cannot be read or written");
         }
         return NeatCorner.BAD_INPUT;
     }
@@ -104,11 +104,11 @@ final class DayCommand implements Callable<Integer> {
                 shown = day;
             }
             print.println("  " + TIME.format(days.at(step.start())) + "–" + TIME.format(days.at(step.end())) + "  "
-                    + chain.frame() + ": " + chain.tasks().get(step.task()).name()
+                    + PlainText.line(chain.frame()) + ": " + chain.tasks().get(step.task()).name()
                     + (step.ready() > step.end() ? ", then wait to " + TIME.format(days.at(step.ready())) : ""));
         }
         for (String stuck : schedule.stuck()) {
-            print.println("  cannot be placed: " + stuck
+            print.println("  cannot be placed: " + PlainText.line(stuck)
                     + " (a clamp or place that it needs is missing, or no shift is long enough)");
         }
         if (!schedule.steps().isEmpty()) {

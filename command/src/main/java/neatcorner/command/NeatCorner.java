@@ -1,14 +1,23 @@
 package neatcorner.command;
 
+import java.io.BufferedOutputStream;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystemException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import neatcorner.desktop.Desktop;
+import neatcorner.exchange.PlainText;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /** Where the program starts. Without a subcommand it opens the window, straight away. */
-@Command(name = "neat-corner", description = "Plans wooden frames, from the picture to the cut sticks.", subcommands = {
+@Command(name = "neat-corner", mixinStandardHelpOptions = true, version = "neat-corner 0.1.0", description = "Plans wooden frames, from the picture to the cut sticks.", subcommands = {
     PlanCommand.class, NestCommand.class, DayCommand.class})
 public final class NeatCorner implements Runnable {
     /** All is well. */
@@ -17,6 +26,7 @@ public final class NeatCorner implements Runnable {
     static final int CANNOT_BE_MADE = 1;
     /** Nothing could be answered: a file, an option or a folder is at fault. */
     static final int BAD_INPUT = 2;
+    private static final int LONGEST_LINE = 300;
 
     /**
      * Runs the command. The window is opened by no arguments, by {@code demo}, by {@code shots DIR}, or by naming job
@@ -24,19 +34,44 @@ public final class NeatCorner implements Runnable {
      */
     public static void main(String[] args) {
         List<String> words = Arrays.asList(args);
-        if (words.isEmpty() || words.getFirst().equals("demo")) {
-            Desktop.open(Desktop.Opening.demo());
-        } else if (words.getFirst().equals("shots") && words.size() == 2) {
-            Desktop.open(Desktop.Opening.shots(Path.of(words.get(1))));
-        } else if (words.stream().allMatch(word -> word.endsWith(".json"))) {
-            Desktop.open(Desktop.Opening.of(words.stream().map(Path::of).toList()));
-        } else {
-            System.exit(guarded(args));
+        boolean window = words.isEmpty() || words.getFirst().equals("demo")
+                || (words.getFirst().equals("shots") && words.size() == 2)
+                || words.stream().allMatch(word -> word.endsWith(".json"));
+        int code = window ? window(words) : guarded(args);
+        if (code != FINE || !window) {
+            System.exit(code);
         }
+    }
+
+    /** Opens the window and returns when it is closed; what keeps it from opening is one line. */
+    private static int window(List<String> words) {
+        try {
+            if (words.isEmpty() || words.getFirst().equals("demo")) {
+                Desktop.open(Desktop.Opening.demo());
+            } else if (words.getFirst().equals("shots")) {
+                Desktop.open(Desktop.Opening.shots(Path.of(words.get(1))));
+            } else {
+                Desktop.open(Desktop.Opening.of(words.stream().map(Path::of).toList()));
+            }
+            return FINE;
+        } catch (InvalidPathException e) {
+            complain(noName(e));
+        } catch (UnsupportedOperationException e) {
+            complain("There is no display to open a window on; plan, nest and day work without one.");
+        } catch (RuntimeException e) {
+            complain("The window could not be opened: " + e);
+        }
+        return BAD_INPUT;
+    }
+
+    private static String noName(InvalidPathException e) {
+        return "“" + e.getInput() + "” cannot be the name of a file in this language setting; try LC_ALL=C.UTF-8";
     }
 
     /** As {@link #run}; a fault of the program or of the machine is one line too. */
     private static int guarded(String... args) {
+        System.setOut(new PrintStream(new BufferedOutputStream(new FileOutputStream(FileDescriptor.out)), false,
+                StandardCharsets.UTF_8));
         try {
             return run(args);
         } catch (OutOfMemoryError | StackOverflowError e) {
@@ -47,19 +82,41 @@ public final class NeatCorner implements Runnable {
         return BAD_INPUT;
     }
 
-    /** Runs a subcommand; returns the exit code. */
+    /** Runs a subcommand; returns the exit code. What cannot be printed is no answer. */
     static int run(String... args) {
+        int code = execute(args);
+        if (System.out.checkError()) {
+            complain("The answer could not be written to standard output.");
+            return BAD_INPUT;
+        }
+        return code;
+    }
+
+    private static int execute(String... args) {
         return new CommandLine(new NeatCorner()).setParameterExceptionHandler((e, unused) -> {
             complain(String.valueOf(e.getMessage()));
             return BAD_INPUT;
         }).setExecutionExceptionHandler((e, unused, alsoUnused) -> {
-            complain("This should not have happened: " + e + ". Nothing was written.");
+            complain(e instanceof InvalidPathException path
+                    ? noName(path)
+                    : "This should not have happened: " + e + ". Nothing was written.");
             return BAD_INPUT;
         }).execute(args);
     }
 
+    /** The file that a fault is about. */
+    static String which(IOException e, Path otherwise) {
+        return e instanceof FileSystemException fault && fault.getFile() != null
+                ? String.valueOf(fault.getFile())
+                : otherwise.toString();
+    }
+
     static void complain(String line) {
-        System.err.println("neat-corner: " + line.lines().findFirst().orElse(""));
+        String first = PlainText.line(line.lines().findFirst().orElse(""));
+        String said = "neat-corner: " + first;
+        System.err.println(said.codePointCount(0, said.length()) <= LONGEST_LINE
+                ? said
+                : said.substring(0, said.offsetByCodePoints(0, LONGEST_LINE - 1)) + "…");
     }
 
     @Override

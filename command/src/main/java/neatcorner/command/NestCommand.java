@@ -2,8 +2,6 @@ package neatcorner.command;
 
 import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -15,6 +13,7 @@ import java.util.regex.Pattern;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.NestJson;
 import neatcorner.exchange.PartsCsv;
+import neatcorner.exchange.WholeFile;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
@@ -26,10 +25,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** {@code nest PARTS.csv --stick LENGTH[:COUNT[:PRICE]]}: lays lengths out on sticks. */
-@Command(name = "nest", description = "Lays square-cut lengths out on sticks with the least cost, then the fewest sticks.")
+@Command(name = "nest", mixinStandardHelpOptions = true, description = "Lays square-cut lengths out on sticks with the least cost, then the fewest sticks.")
 final class NestCommand implements Callable<Integer> {
-    private static final Pattern STICK = Pattern.compile("([^:]+)(?::(\\d{1,7}))?(?::(\\d+(?:\\.\\d+)?))?");
-    private static final long LARGEST_FILE = 20_000_000;
+    private static final Pattern STICK = Pattern.compile("([^:]+)(?::(\\d{1,7})(?::(\\d{1,9}(?:\\.\\d{1,4})?))?)?");
+    private static final int LARGEST_FILE = 20_000_000;
 
     @Parameters(paramLabel = "PARTS.csv", description = "header length,count and perhaps name; lengths in mm unless they say otherwise")
     private Path file = Path.of("");
@@ -52,11 +51,8 @@ final class NestCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         try {
-            if (Files.size(file) > LARGEST_FILE) {
-                throw new BadFile(0, "", "a parts list: this file is too large");
-            }
-            String text = new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
-            return nest(PartsCsv.read(text, Units.MILLIMETRES));
+            return nest(PartsCsv.read(WholeFile.text(WholeFile.read(file, LARGEST_FILE, "a parts list")),
+                    Units.MILLIMETRES));
         } catch (BadFile e) {
             NeatCorner.complain(file + ": " + e.getMessage());
         } catch (IOException e) {
@@ -78,8 +74,11 @@ final class NestCommand implements Callable<Integer> {
         for (PartsCsv row : rows) {
             if (row.count() > 0 && row.length().plus(kerfLength).isMoreThan(longestRoom)) {
                 Notation mm = Notation.of(Units.MILLIMETRES);
-                throw new BadFile((int) row.line(), "length", "at most " + mm.text(longestRoom.minus(kerfLength))
-                        + ", the longest that these sticks give; found " + mm.text(row.length()));
+                Length longest = longestRoom.minus(kerfLength);
+                throw new BadFile((int) row.line(), "length", longest.isPositive()
+                        ? "at most " + mm.text(longest) + ", the longest that these sticks give; found "
+                                + mm.text(row.length())
+                        : "sticks that give something: trim and kerf take all of them");
             }
             if (row.count() > 0) {
                 wanted.merge(row.length(), row.count(), Integer::sum);
@@ -97,7 +96,7 @@ final class NestCommand implements Callable<Integer> {
         Nesting.Result result = nesting.solve(Search.PATIENT);
         double milliseconds = (System.nanoTime() - start) / 1e6;
         boolean priced = kinds.stream().anyMatch(Kind::priced);
-        PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+        PrintStream print = System.out;
         if (json) {
             print.print(NestJson.write(nesting, result, lengths, kinds.stream().map(Kind::length).toList(), priced,
                     milliseconds));

@@ -3,20 +3,24 @@ package neatcorner.command;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import neatcorner.exchange.WholeFile;
+import java.util.stream.Stream;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.CutListCsv;
 import neatcorner.exchange.JobFile;
 import neatcorner.exchange.PaperPdf;
 import neatcorner.exchange.PaperSize;
+import neatcorner.exchange.PlainText;
 import neatcorner.exchange.PlanJson;
 import neatcorner.exchange.SvgPainter;
 import neatcorner.exchange.Templates;
+import neatcorner.exchange.WholeFile;
 import neatcorner.figure.Figure;
 import neatcorner.figure.OpeningFigure;
 import neatcorner.figure.SectionFigure;
@@ -36,7 +40,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** {@code plan JOB.json}: works a job out and prints the plan, or writes it to a folder as files. */
-@Command(name = "plan", description = "Works out a job: sizes, cut list, sticks, saw settings, findings.")
+@Command(name = "plan", mixinStandardHelpOptions = true, description = "Works out a job: sizes, cut list, sticks, saw settings, findings.")
 final class PlanCommand implements Callable<Integer> {
     @Parameters(paramLabel = "JOB.json", description = "the job")
     private Path file = Path.of("");
@@ -59,7 +63,7 @@ final class PlanCommand implements Callable<Integer> {
             if (folder != null) {
                 writeFiles(plan, notation, folder);
             }
-            PrintStream print = new PrintStream(System.out, true, StandardCharsets.UTF_8);
+            PrintStream print = System.out;
             if (json) {
                 print.print(PlanJson.write(plan, notation));
             } else {
@@ -72,22 +76,49 @@ final class PlanCommand implements Callable<Integer> {
         } catch (NoSuchFileException e) {
             NeatCorner.complain(e.getFile() + ": there is no such file");
         } catch (IOException e) {
-            NeatCorner.complain((e.getMessage() == null ? file.toString() : e.getMessage())
-                    + ": cannot be read or written");
+            NeatCorner.complain(NeatCorner.which(e, file) + ": cannot be read or written");
         }
         return NeatCorner.BAD_INPUT;
     }
 
+    /** All files or none: they are written beside each other first, and take their places when all are there. */
     private void writeFiles(Plan plan, Notation notation, Path folder) throws IOException {
         Files.createDirectories(folder);
-        write(folder.resolve("plan.json"), PlanJson.write(plan, notation));
-        write(folder.resolve("cut-list.csv"), CutListCsv.write(plan, notation));
-        svg(folder.resolve("front.svg"), OpeningFigure.of(plan), notation);
-        svg(folder.resolve("section.svg"), SectionFigure.of(plan), notation);
-        svg(folder.resolve("sticks.svg"), SticksFigure.of(plan), notation);
-        WholeFile.write(folder.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
-        if (!TemplateFigure.sheets(plan).isEmpty()) {
-            Templates.write(plan, folder, "template", paper, notation);
+        Path made = Files.createTempDirectory(folder, ".neat-corner-");
+        try {
+            write(made.resolve("plan.json"), PlanJson.write(plan, notation));
+            write(made.resolve("cut-list.csv"), CutListCsv.write(plan, notation));
+            svg(made.resolve("front.svg"), OpeningFigure.of(plan), notation);
+            svg(made.resolve("section.svg"), SectionFigure.of(plan), notation);
+            svg(made.resolve("sticks.svg"), SticksFigure.of(plan), notation);
+            WholeFile.write(made.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
+            if (!TemplateFigure.sheets(plan).isEmpty()) {
+                Templates.write(plan, made, "template", paper, notation);
+            }
+            takePlaces(made, folder);
+        } finally {
+            for (Path left : files(made)) {
+                Files.delete(left);
+            }
+            Files.delete(made);
+        }
+    }
+
+    private static void takePlaces(Path made, Path folder) throws IOException {
+        for (Path file : files(made)) {
+            Path place = folder.resolve(file.getFileName());
+            if (Files.exists(place) && !Files.isRegularFile(place)) {
+                throw new FileSystemException(place.toString(), null, "is not a file");
+            }
+        }
+        for (Path file : files(made)) {
+            WholeFile.write(folder.resolve(file.getFileName()), Files.readAllBytes(file));
+        }
+    }
+
+    private static List<Path> files(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.sorted().toList();
         }
     }
 
@@ -100,10 +131,10 @@ final class PlanCommand implements Callable<Integer> {
     }
 
     private static void print(Plan plan, Notation notation, PrintStream print) {
-        print.println(plan.job().title());
+        print.println(PlainText.line(plan.job().title()));
         for (Finding finding : plan.findings()) {
             print.println("  " + finding.level().code().toUpperCase(Locale.ROOT) + "  " + finding.code() + "  "
-                    + finding.message().in(notation));
+                    + PlainText.line(finding.message().in(notation)));
         }
         print.println("  outside " + notation.bare(plan.sizes().outside().width()) + " × "
                 + notation.text(plan.sizes().outside().height()));
@@ -113,7 +144,7 @@ final class PlanCommand implements Callable<Integer> {
                     + notation.text(piece.left().miter()) + " / " + notation.text(piece.right().miter()));
         }
         for (CutStick stick : plan.layout().sticks()) {
-            print.println("  " + stick.label() + ": "
+            print.println("  " + PlainText.line(stick.label()) + ": "
                     + String.join(" ", stick.cuts().stream()
                             .map(cut -> cut.label(plan.job().quantity()) + "@" + notation.bare(cut.at())).toList())
                     + "  offcut " + notation.text(stick.offcut()));

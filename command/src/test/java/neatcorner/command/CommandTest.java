@@ -246,4 +246,75 @@ class CommandTest {
         assertEquals(0, run.code, run.out + run.err);
         assertTrue(run.out.contains("\"parts\"") && run.out.contains("top, part 2 of 2"), run.out);
     }
+
+    /** A stream that takes nothing, as a full disk or a closed pipe. */
+    private static final class Full extends java.io.OutputStream {
+        @Override
+        public void write(int b) throws IOException {
+            throw new IOException("No space left on device");
+        }
+    }
+
+    @Test
+    void anAnswerThatCannotBeWrittenIsOneLineAndEndsWith2() throws IOException {
+        String job = file("job.json", JOB);
+        String parts = file("parts.csv", "length,count\n500,3\n");
+        for (String[] words : new String[][]{{"plan", job}, {"plan", job, "--json"}, {"nest", parts, "--stick", "2400"},
+            {"day", job}, {"day", job, "--json"}, {"plan", "--help"}, {"--help"}, {}}) {
+            PrintStream out = System.out;
+            PrintStream err = System.err;
+            ByteArrayOutputStream said = new ByteArrayOutputStream();
+            System.setOut(new PrintStream(new Full(), false, StandardCharsets.UTF_8));
+            System.setErr(new PrintStream(said, true, StandardCharsets.UTF_8));
+            try {
+                assertEquals(2, NeatCorner.run(words), String.join(" ", words));
+            } finally {
+                System.setOut(out);
+                System.setErr(err);
+            }
+            assertEquals("neat-corner: The answer could not be written to standard output.\n",
+                    said.toString(StandardCharsets.UTF_8));
+        }
+    }
+
+    @Test
+    void everyVerbHasHelp() {
+        for (String verb : new String[]{"plan", "nest", "day"}) {
+            Run run = run(verb, "--help");
+            assertEquals(0, run.code);
+            assertTrue(run.out.startsWith("Usage: neat-corner " + verb), run.out);
+        }
+    }
+
+    @Test
+    void aStickHasACountBeforeItsPrice() throws IOException {
+        String parts = file("parts.csv", "length,count\n500,3\n");
+        Run run = run("nest", parts, "--stick", "2400:99999999");
+        assertEquals(2, run.code);
+        assertTrue(run.err.contains("--stick: expected LENGTH[:COUNT[:PRICE]]"), run.err);
+        Run nothing = run("nest", parts, "--stick", "600", "--trim", "1200");
+        assertTrue(nothing.err.contains("trim and kerf take all of them"), nothing.err);
+        assertFalse(nothing.err.contains("−"), nothing.err);
+    }
+
+    @Test
+    void aMessageIsOneLineOfThreeHundredCharactersWithoutControls() throws IOException {
+        String job = file("job.json", JOB.replace("\"sight\"", "\"" + "\\u001b[31mx".repeat(200) + "\""));
+        Run run = run("plan", job);
+        assertEquals(2, run.code);
+        assertTrue(run.err.length() <= 301 && run.err.strip().lines().count() == 1, run.err);
+        Run titled = run("plan", file("red.json", JOB.replace("Small", "\\u001b[31mred\\nlines")));
+        assertTrue(titled.out.startsWith("[31mredlines\n"), titled.out);
+    }
+
+    @Test
+    void aFolderGetsAllFilesOrNone() throws IOException {
+        Path out = Files.createDirectories(folder.resolve("out").resolve("paper.pdf")).getParent();
+        Run run = run("plan", file("job.json", JOB), "--out", String.valueOf(out));
+        assertEquals(2, run.code);
+        assertTrue(run.err.contains("paper.pdf: cannot be read or written"), run.err);
+        try (var files = Files.list(java.util.Objects.requireNonNull(out))) {
+            assertEquals(1, files.count());
+        }
+    }
 }
