@@ -64,6 +64,14 @@ public final class NeatCorner implements Runnable {
         return BAD_INPUT;
     }
 
+    private static Path path(String text) {
+        try {
+            return Path.of(text);
+        } catch (InvalidPathException e) {
+            throw new CommandLine.TypeConversionException(noName(e));
+        }
+    }
+
     private static String noName(InvalidPathException e) {
         return "“" + e.getInput() + "” cannot be the name of a file in this language setting; try LC_ALL=C.UTF-8";
     }
@@ -93,15 +101,16 @@ public final class NeatCorner implements Runnable {
     }
 
     private static int execute(String... args) {
-        return new CommandLine(new NeatCorner()).setParameterExceptionHandler((e, unused) -> {
-            complain(String.valueOf(e.getMessage()));
-            return BAD_INPUT;
-        }).setExecutionExceptionHandler((e, unused, alsoUnused) -> {
-            complain(e instanceof InvalidPathException path
-                    ? noName(path)
-                    : "This should not have happened: " + e + ". Nothing was written.");
-            return BAD_INPUT;
-        }).execute(args);
+        return new CommandLine(new NeatCorner()).registerConverter(Path.class, NeatCorner::path)
+                .setParameterExceptionHandler((e, unused) -> {
+                    complain(String.valueOf(e.getMessage()));
+                    return BAD_INPUT;
+                }).setExecutionExceptionHandler((e, unused, alsoUnused) -> {
+                    complain(e instanceof InvalidPathException path
+                            ? noName(path)
+                            : "This should not have happened: " + e + ". Nothing was written.");
+                    return BAD_INPUT;
+                }).execute(args);
     }
 
     /** The file that a fault is about. */
