@@ -19,7 +19,6 @@ import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.stock.Nesting;
-import neatcorner.stock.Search;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -28,6 +27,10 @@ import picocli.CommandLine.Parameters;
 @Command(name = "nest", mixinStandardHelpOptions = true, description = "Lays square-cut lengths out on sticks with the least cost, then the fewest sticks.")
 final class NestCommand implements Callable<Integer> {
     private static final Pattern STICK = Pattern.compile("([^:]+)(?::(\\d{1,7})(?::(\\d{1,9}(?:\\.\\d{1,4})?))?)?");
+    /** After so long, ns, the best so far is the answer. Searches that end by themselves take far less. */
+    private static final long LONGEST_SEARCH = 30_000_000_000L;
+    /** More different lengths are laid out in several lists. */
+    private static final int MOST_LENGTHS = 2_000;
     private static final int LARGEST_FILE = 20_000_000;
 
     @Parameters(paramLabel = "PARTS.csv", description = "header length,count and perhaps name; lengths in mm unless they say otherwise")
@@ -85,6 +88,9 @@ final class NestCommand implements Callable<Integer> {
             }
         }
         List<Length> lengths = List.copyOf(wanted.keySet());
+        if (lengths.size() > MOST_LENGTHS) {
+            throw new BadFile(0, "length", "at most " + MOST_LENGTHS + " different lengths; found " + lengths.size());
+        }
         Nesting nesting = Nesting.of(
                 wanted.entrySet().stream()
                         .map(row -> new Nesting.Part(row.getKey().plus(kerfLength), row.getValue())).toList(),
@@ -93,7 +99,7 @@ final class NestCommand implements Callable<Integer> {
                                 kind.count, kind.price))
                         .toList());
         long start = System.nanoTime();
-        Nesting.Result result = nesting.solve(Search.PATIENT);
+        Nesting.Result result = nesting.solve(() -> System.nanoTime() - start > LONGEST_SEARCH);
         double milliseconds = (System.nanoTime() - start) / 1e6;
         boolean priced = kinds.stream().anyMatch(Kind::priced);
         PrintStream print = System.out;

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.measure.Length;
+import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
 /** Finds what fits: the change that brings a part clear, and the strongest part of a kind that a corner takes. */
@@ -13,11 +14,18 @@ public final class Fitting {
 
     private final JoinedCorner corner;
     private final Length step;
+    private final Search search;
 
     /** @param step sizes and places are whole numbers of it: 0.5 mm, or 1/64 in */
     public Fitting(JoinedCorner corner, Length step) {
+        this(corner, step, Search.PATIENT);
+    }
+
+    /** As the other; a search that is told to stop finds nothing more. */
+    public Fitting(JoinedCorner corner, Length step, Search search) {
         this.corner = corner;
         this.step = step;
+        this.search = search;
     }
 
     /** How a reinforcement is brought clear. */
@@ -57,6 +65,9 @@ public final class Fitting {
     }
 
     private boolean isClear(int index, Reinforcement changed) {
+        if (search.isCancelled()) {
+            return false;
+        }
         JoinedCorner tried = corner.with(index, changed);
         return !tried.missing().contains(index) && tried.clashes().stream()
                 .noneMatch(clash -> tried.parts().get(clash.part()).of() == index

@@ -9,6 +9,8 @@ import neatcorner.section.Rabbet;
 
 /** All that lies in the rabbet, from the glazing at the front to the backing; retainers come on top. */
 public record Pack(List<Layer> layers) {
+    /** No rabbet holds more layers. */
+    public static final int MOST_LAYERS = 30;
 
     public Pack {
         layers = List.copyOf(layers);

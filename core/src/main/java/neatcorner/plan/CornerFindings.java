@@ -15,6 +15,7 @@ import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.piece.CornerJoint;
+import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
 /** What reinforcement can get wrong: parts that leave the wood, meet each other, or hold nothing. */
@@ -29,7 +30,7 @@ final class CornerFindings {
         return units.either(0.5, 1.0 / 64);
     }
 
-    static void add(Plan plan, List<Finding> findings) {
+    static void add(Plan plan, List<Finding> findings, Search search) {
         Job job = plan.job();
         if (job.reinforcement().isEmpty()) {
             addWeak(plan, findings);
@@ -37,7 +38,7 @@ final class CornerFindings {
         }
         CornerWork work = CornerWork.of(plan);
         for (int i = 0; i < job.reinforcement().size() && !work.kinds().isEmpty(); i++) {
-            addOf(plan, work, i, findings);
+            addOf(plan, work, i, findings, search);
         }
         if (job.outline().isSloped()) {
             findings.add(Finding.note("corner.sloped", CORNERS, Sentence.of(
@@ -58,7 +59,8 @@ final class CornerFindings {
         return CornerChoices.fitted(Planner.plan(job, () -> true), ReinforcementKind.SPLINE).orElse(job);
     }
 
-    private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings) {
+    private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings,
+            Search search) {
         Reinforcement what = plan.job().reinforcement().get(index);
         for (CornerWork.Kind kind : work.kinds()) {
             if (kind.corner().missing().contains(index)) {
@@ -78,7 +80,7 @@ final class CornerFindings {
             }
         }
         if (worst != null && gravest != null) {
-            findings.add(clash(plan, index, gravest, worst));
+            findings.add(clash(plan, index, gravest, worst, search));
         } else if (what.kind().reach() == ReinforcementKind.Reach.FROM_EDGE) {
             addShort(what, work.kinds().getFirst().corner(), findings);
         }
@@ -99,7 +101,8 @@ final class CornerFindings {
                 + " does not stand out, so no " + what.kind().title() + " can go in from outside."), without);
     }
 
-    private static Finding clash(Plan plan, int index, CornerWork.Kind kind, Clash clash) {
+    private static Finding clash(Plan plan, int index, CornerWork.Kind kind, Clash clash,
+            Search search) {
         JoinedCorner corner = kind.corner();
         Part part = corner.parts().get(clash.part());
         String where = plan.pieces().size() > 4 || kind.at().size() < plan.pieces().size()
@@ -114,7 +117,7 @@ final class CornerFindings {
                         ? Sentence.of(what + " runs into " + other + ".")
                         : Sentence.of(what + " " + through(clash) + " " + other + " by {0}.", Length.mm(clash.by()))
                 : Sentence.of(what + " comes {0} too near to " + other + ".", Length.mm(clash.by()));
-        Remedy remedy = remedy(plan, index, kind);
+        Remedy remedy = remedy(plan, index, kind, search);
         return clash.breach()
                 ? Finding.stop(code(part.kind(), clash), CORNERS, message, remedy)
                 : Finding.check(code(part.kind(), clash), CORNERS, message, remedy);
@@ -151,9 +154,12 @@ final class CornerFindings {
         };
     }
 
-    private static @Nullable Remedy remedy(Plan plan, int index, CornerWork.Kind kind) {
-        Optional<Fitting.Mended> mended = new Fitting(kind.corner(), step(plan.job().units())).mend(index,
+    private static @Nullable Remedy remedy(Plan plan, int index, CornerWork.Kind kind, Search search) {
+        Optional<Fitting.Mended> mended = new Fitting(kind.corner(), step(plan.job().units()), search).mend(index,
                 plan.job().shop().inventory());
+        if (search.isCancelled()) {
+            return null;
+        }
         if (mended.isEmpty()) {
             return new Remedy(Sentence.of("Take it out"), job -> CornerChoices.without(job, index));
         }

@@ -41,6 +41,8 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
         List<Reinforcement> reinforcement, Rack stock, Saw saw, Checks checks, GlueUp glueUp, Workshop shop) {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;
+    /** A corner holds no more kinds of parts than this. */
+    public static final int MOST_REINFORCEMENTS = 8;
 
     public Job {
         reinforcement = List.copyOf(reinforcement);

@@ -17,8 +17,8 @@ import neatcorner.saw.CuttingOrder;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
-import org.jspecify.annotations.Nullable;
 import neatcorner.stock.StickLayout;
+import org.jspecify.annotations.Nullable;
 
 /** Works out the plan of a job. Pure: the same job always gives the same plan, and nothing else happens. */
 public final class Planner {
@@ -30,7 +30,8 @@ public final class Planner {
         return plan(job, Search.PATIENT);
     }
 
-    /** As {@link #plan(Job)}; the layout of sticks can be told to stop and keep its best so far. */
+    /** As {@link #plan(Job)}; searches for a layout of sticks, and for remedies, can be told to stop: the
+     * best layout so far is kept, and remedies that were not found are left out. */
     public static Plan plan(Job job, Search search) {
         Geometry geometry = Geometry.of(job);
         FrameSizes sizes = geometry.sizes();
@@ -51,8 +52,8 @@ public final class Planner {
         ShapeFindings.add(geometry, fault, plan, findings);
         SectionFindings.add(plan, findings);
         MillingFindings.add(plan, findings);
-        CornerFindings.add(plan, findings);
-        StockFindings.add(plan, findings);
+        CornerFindings.add(plan, findings, search);
+        StockFindings.add(plan, findings, search);
         MeasuredFindings.add(plan, findings);
         GlueUpFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));

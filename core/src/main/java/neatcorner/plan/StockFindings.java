@@ -24,23 +24,24 @@ final class StockFindings {
 
     private StockFindings() {}
 
-    static void add(Plan plan, List<Finding> findings) {
+    /** Remedies are looked for until the search is told to stop. */
+    static void add(Plan plan, List<Finding> findings, Search search) {
         if (plan.parts().isEmpty()) {
             return;
         }
         StickLayout layout = plan.layout();
         if (layout.isComplete()) {
             if (plan.job().stock().keepFrameTogether() == Keep.WISH && layout.splitFrames() > 0) {
-                findings.add(split(plan));
+                findings.add(split(plan, search));
             }
             return;
         }
         if (plan.job().stock().sticks().stream().allMatch(stick -> stick.count() <= 0)) {
-            findings.add(emptyRack(plan));
+            findings.add(emptyRack(plan, search));
             return;
         }
         if (!unfit(plan).isEmpty()) {
-            findings.add(tooNarrow(plan, unfit(plan)));
+            findings.add(tooNarrow(plan, unfit(plan), search));
             return;
         }
         Optional<Piece> tooLong = plan.parts().stream()
@@ -52,17 +53,17 @@ final class StockFindings {
         }
         if (plan.job().stock().keepFrameTogether() == Keep.MUST) {
             Job apart = plan.job().withStock(plan.job().stock().withKeep(Keep.WISH));
-            if (Planner.layOut(apart, plan.parts(), Search.PATIENT).isComplete()) {
+            if (Planner.layOut(apart, plan.parts(), search).isComplete()) {
                 findings.add(mustSplit(plan));
                 return;
             }
         }
-        findings.add(tooFew(plan));
+        findings.add(tooFew(plan, search));
     }
 
-    private static Finding split(Plan plan) {
+    private static Finding split(Plan plan, Search search) {
         Length whole = wholeFrame(plan);
-        int more = enoughToKeepFramesWhole(plan, whole);
+        int more = enoughToKeepFramesWhole(plan, whole, search);
         Sentence label = more == 1
                 ? Sentence.of("Put a stick of {0} on the rack", whole)
                 : Sentence.of("Put {0} sticks of {1} on the rack", Scalar.count(more), whole);
@@ -72,11 +73,11 @@ final class StockFindings {
     }
 
     /** One stick for each split frame, or for every frame where a cheaper layout would go on splitting one. */
-    private static int enoughToKeepFramesWhole(Plan plan, Length whole) {
+    private static int enoughToKeepFramesWhole(Plan plan, Length whole, Search search) {
         int split = plan.layout().splitFrames();
         Rack stock = plan.job().stock();
         Stick more = stick(plan.job(), plan.pieces(), newName(stock), whole, split);
-        return layOut(plan, stock.plusStick(more)).splitFrames() == 0
+        return layOut(plan, stock.plusStick(more), search).splitFrames() == 0
                 ? split
                 : plan.job().quantity();
     }
@@ -112,7 +113,7 @@ final class StockFindings {
                 .noneMatch(stick -> stick.count() > 0 && blanks.fits(piece, stick))).toList();
     }
 
-    private static Finding tooNarrow(Plan plan, List<Piece> unfit) {
+    private static Finding tooNarrow(Plan plan, List<Piece> unfit, Search search) {
         Blanks blanks = blanks(plan);
         List<Stick> there = plan.job().stock().sticks().stream().filter(stick -> stick.count() > 0).toList();
         String names = String.join(", ", unfit.stream().map(Piece::name).toList());
@@ -133,7 +134,7 @@ final class StockFindings {
         Stick more = stick(plan.job(), plan.pieces(), newName(stock), length, unfit.size() * plan.job().quantity());
         Rack rack = unfit.size() == plan.parts().size() ? stock.withSticks(List.of(more)) : stock.plusStick(more);
         int last = rack.sticks().size() - 1;
-        int needed = Math.max(1, (int) layOut(plan, rack).sticks().stream()
+        int needed = Math.max(1, (int) layOut(plan, rack, search).sticks().stream()
                 .filter(stick -> stick.stock() == last).count());
         return Finding.stop(thin ? "stock.too-thin" : "stock.too-narrow", STICKS, message,
                 new Remedy(Sentence.of("Put {0} × {1}, {2} wide, on the rack", Scalar.count(needed), length,
@@ -168,14 +169,14 @@ final class StockFindings {
         return "stick " + (stock.sticks().size() + 1);
     }
 
-    private static Finding emptyRack(Plan plan) {
+    private static Finding emptyRack(Plan plan, Search search) {
         Job job = plan.job();
         Length longest = plan.parts().stream().map(LengthTaken.on(job)).max(Length::compareTo).orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(
                 List.of(stick(job, plan.pieces(), "stick 1", length, plan.parts().size() * job.quantity())));
-        int needed = layOut(plan, rack).sticks().size();
+        int needed = layOut(plan, rack, search).sticks().size();
         return Finding.stop("stock.short", STICKS, Sentence.of(
                 "There are no sticks on the rack yet. The work takes {0} of stick; the longest piece takes {1}, with its kerf and rough"
                         + " allowance.",
@@ -205,16 +206,16 @@ final class StockFindings {
                 .filter(stick -> blanks.fits(piece, stick)).toList()).longestClear().orElse(Length.ZERO);
     }
 
-    private static Finding tooFew(Plan plan) {
+    private static Finding tooFew(Plan plan, Search search) {
         Rack stock = plan.job().stock();
         Sentence message = Sentence.of("The rack is short of wood: {0} of {1} pieces find no place.",
                 Scalar.count(plan.layout().unplaced()),
                 Scalar.count((long) plan.parts().size() * plan.job().quantity()));
-        return Finding.stop("stock.short", STICKS, message, more(plan, stock).orElse(null));
+        return Finding.stop("stock.short", STICKS, message, more(plan, stock, search).orElse(null));
     }
 
     /** As many more of the longest stick as it takes. */
-    private static Optional<Remedy> more(Plan plan, Rack stock) {
+    private static Optional<Remedy> more(Plan plan, Rack stock, Search search) {
         Blanks blanks = blanks(plan);
         int longest = IntStream.range(0, stock.sticks().size()).boxed()
                 .filter(i -> plan.parts().stream().allMatch(piece -> blanks.fits(piece, stock.sticks().get(i))))
@@ -224,7 +225,8 @@ final class StockFindings {
         }
         Stick stick = stock.sticks().get(longest);
         int most = plan.parts().size() * plan.job().quantity();
-        StickLayout layout = layOut(plan, stock.withStick(longest, each -> each.withCount(each.count() + most)));
+        StickLayout layout = layOut(plan, stock.withStick(longest, each -> each.withCount(each.count() + most)),
+                search);
         if (!layout.isComplete()) {
             return Optional.empty();
         }
@@ -239,7 +241,7 @@ final class StockFindings {
         return stock.withSticks(List.of(stock.sticks().get(index).withCount(1))).longestClear().orElse(Length.ZERO);
     }
 
-    private static StickLayout layOut(Plan plan, Rack stock) {
-        return Planner.layOut(plan.job().withStock(stock), plan.parts(), Search.PATIENT);
+    private static StickLayout layOut(Plan plan, Rack stock, Search search) {
+        return Planner.layOut(plan.job().withStock(stock), plan.parts(), search);
     }
 }

@@ -14,6 +14,9 @@ import java.util.function.UnaryOperator;
  * @param operations all but the rabbet; no {@link Operation.PackRabbet} among them
  */
 public record Milling(Layers layers, RabbetWay way, int rabbetPasses, int rabbetAt, List<Operation> operations) {
+    /** No section is milled in more cuts than this, besides the rabbet. */
+    public static final int MOST_OPERATIONS = 40;
+
     /** A blank of one piece, with nothing but its rabbet, cut first and by router. */
     public static final Milling PLAIN = new Milling(Layers.NONE, RabbetWay.ROUTER, 0, 0, List.of());
 

@@ -19,6 +19,9 @@ import neatcorner.measure.Length;
  */
 public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, boolean flippable, double scarf,
         Length leastOffcut, List<Pin> pins, List<RoughBoard> boards, List<Sheet> sheets) {
+    /** No rack has more kinds of sticks, boards or sheets, and no stick more defects. */
+    public static final int MOST_KINDS = 1_000;
+
     /** Shorter ends are burnt or thrown away: common practice. */
     public static final Length LEAST_OFFCUT = Length.mm(300);
 

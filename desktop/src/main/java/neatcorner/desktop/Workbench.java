@@ -103,6 +103,7 @@ final class Workbench implements AutoCloseable {
         this.notation = new SimpleObjectProperty<>(settings.notation());
         document.get().watch(shown);
         documents.watch(this::keptOrNot);
+        documents.hear(this::say);
     }
 
     private void say(String line) {

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** Reads what was measured on a frame, and where it will hang. */
 final class ChecksReader {
     private static final int CORNERS = 4;
+    private static final int MOST_PIECES = 1_000;
 
     private final JobReader reader;
 
@@ -25,7 +26,7 @@ final class ChecksReader {
         List<MeasuredPiece> measured = new ArrayList<>();
         Node list = root.optional("measured").orElse(null);
         if (list != null) {
-            for (Node piece : list.items()) {
+            for (Node piece : list.items(MOST_PIECES)) {
                 measured.add(new MeasuredPiece(piece.required("piece").text(),
                         reader.length(piece.required("long"), LengthRange.MEASURED),
                         miter(piece.required("left")), miter(piece.required("right"))));

@@ -48,6 +48,8 @@ final class JobReader {
     static final Map<String, SecondMiter> SECOND_MITER = ordered("turn", SecondMiter.TURN_PIECE, "swing",
             SecondMiter.SWING_SAW);
 
+    private static final int MOST_STOPS = 100;
+
     private final Units units;
 
     JobReader(Units units) {
@@ -102,7 +104,8 @@ final class JobReader {
         Node corner = root.optional("corner").orElse(null);
         return corner == null
                 ? List.of()
-                : new ReinforcementReader(this, units).list(corner.optional("reinforcement").orElse(null));
+                : new ReinforcementReader(this, units).list(corner.optional("reinforcement").orElse(null),
+                        Job.MOST_REINFORCEMENTS);
     }
 
     /** A regular frame and a circle have a width only; a polygon has its points. */
@@ -166,7 +169,7 @@ final class JobReader {
         Node pack = root.optional("pack").orElse(null);
         List<Layer> layers = new ArrayList<>();
         if (pack != null) {
-            for (Node layer : pack.items()) {
+            for (Node layer : pack.items(Pack.MOST_LAYERS)) {
                 layers.add(layer(layer));
             }
         }
@@ -246,7 +249,7 @@ final class JobReader {
             return usual;
         }
         List<Angle> stops = new ArrayList<>();
-        for (Node stop : list.items()) {
+        for (Node stop : list.items(MOST_STOPS)) {
             stops.add(Angle.ofDegrees(stop.number(0, 90, "an angle from 0 to 90 degrees")));
         }
         return stops;

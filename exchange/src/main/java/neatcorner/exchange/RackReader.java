@@ -18,7 +18,6 @@ import org.jspecify.annotations.Nullable;
 /** Reads what is on the rack: sticks, rough boards, sheets, and which piece is held to which stick. */
 final class RackReader {
     private static final int MOST_OF_A_KIND = 10_000;
-    private static final int MOST_KINDS = 1_000;
 
     private final JobReader reader;
     private final Units units;
@@ -48,7 +47,7 @@ final class RackReader {
         List<Pin> pins = new ArrayList<>();
         for (Node node : list(stock, "pins")) {
             pins.add(new Pin(node.required("piece").text(), count(node, "frame", 1),
-                    node.required("stick").whole(1, MOST_KINDS) - 1, count(node, "number", 1)));
+                    node.required("stick").whole(1, Rack.MOST_KINDS) - 1, count(node, "number", 1)));
         }
         Node keep = stock.optional("keepFrameTogether").orElse(null);
         Node flippable = stock.optional("flippable").orElse(null);
@@ -66,8 +65,8 @@ final class RackReader {
         if (list == null) {
             return List.of();
         }
-        if (list.items().size() > MOST_KINDS) {
-            throw list.expected("at most " + MOST_KINDS + " kinds");
+        if (list.items().size() > Rack.MOST_KINDS) {
+            throw list.expected("at most " + Rack.MOST_KINDS + " kinds");
         }
         return list.items();
     }

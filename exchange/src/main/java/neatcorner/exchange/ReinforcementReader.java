@@ -34,10 +34,10 @@ final class ReinforcementReader {
         return kinds;
     }
 
-    List<Reinforcement> list(@Nullable Node list) throws BadFile {
+    List<Reinforcement> list(@Nullable Node list, int most) throws BadFile {
         List<Reinforcement> all = new ArrayList<>();
         if (list != null) {
-            for (Node each : list.items()) {
+            for (Node each : list.items(most)) {
                 all.add(one(each));
             }
         }

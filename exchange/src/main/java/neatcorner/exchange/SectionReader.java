@@ -31,7 +31,6 @@ final class SectionReader {
             Edge.FRONT_OUTER, "back-outer", Edge.BACK_OUTER, "back-inner", Edge.BACK_INNER);
     static final Map<String, Face> FACES = JobReader.ordered("front", Face.FRONT, "outer", Face.OUTER, "back",
             Face.BACK, "inner", Face.INNER);
-    private static final int MOST_OPERATIONS = 40;
 
     private final JobReader reader;
 
@@ -64,8 +63,8 @@ final class SectionReader {
         List<Operation> operations = new ArrayList<>();
         Node list = section.optional("milling").orElse(null);
         if (list != null) {
-            if (list.items().size() > MOST_OPERATIONS) {
-                throw list.expected("at most " + MOST_OPERATIONS + " operations");
+            if (list.items().size() > Milling.MOST_OPERATIONS + 1) {
+                throw list.expected("at most " + Milling.MOST_OPERATIONS + " operations");
             }
             for (Node node : list.items()) {
                 if (node.required("op").text().equals("rabbet")) {
@@ -133,7 +132,7 @@ final class SectionReader {
         Species usual = Species.named(
                 section.optional("wood").isPresent() ? section.required("wood").text() : "white ash");
         List<Ply> plies = new ArrayList<>();
-        for (Node node : list.items()) {
+        for (Node node : list.items(Milling.MOST_OPERATIONS)) {
             Node size = node.required(edgeToEdge ? "width" : "thickness");
             Length length = reader.length(size, LengthRange.ACROSS);
             Node wood = node.optional("wood").orElse(null);

@@ -93,7 +93,7 @@ final class ShopReader {
         return new Workshop(
                 inventory == null
                         ? usual.inventory()
-                        : new Inventory(new ReinforcementReader(lengths, units).list(inventory)),
+                        : new Inventory(new ReinforcementReader(lengths, units).list(inventory, MOST)),
                 clamps == null ? usual.clamps() : clamps(clamps),
                 jigs == 0 ? null : jig == null ? usual.jig() : jig(jig), jigs,
                 whole(node, "bench", 0, MOST, usual.bench()), whole(node, "drying", 0, MOST, usual.drying()),
@@ -107,7 +107,7 @@ final class ShopReader {
 
     private List<Clamp> clamps(Node list) throws BadFile {
         List<Clamp> clamps = new ArrayList<>();
-        for (Node each : list.items()) {
+        for (Node each : list.items(MOST)) {
             Clamp.Kind kind = each.required("kind").oneOf(CLAMPS);
             Node name = each.optional("name").orElse(null);
             Node force = each.optional("force").orElse(null);
@@ -143,7 +143,7 @@ final class ShopReader {
             return otherwise;
         }
         List<WorkingHours.Shift> shifts = new ArrayList<>();
-        for (Node each : list.items()) {
+        for (Node each : list.items(MOST)) {
             Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
             for (Node day : each.required("days").items()) {
                 days.add(day(day));

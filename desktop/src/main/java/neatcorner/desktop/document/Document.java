@@ -101,6 +101,12 @@ public final class Document {
             work.plan(before);
             return;
         }
+        String beyond = Limits.beyond(after);
+        if (beyond != null) {
+            all.say(beyond);
+            work.plan(before);
+            return;
+        }
         Step step = new Step(name, content, content.withJob(after), move);
         done.push(step);
         undone.clear();

@@ -23,6 +23,7 @@ public final class Documents {
     private final Planning planning;
     private final Work.Planner planner;
     private final List<Consumer<Document>> watchers = new ArrayList<>();
+    private Consumer<String> say = line -> {};
     private final Map<Path, Document> open = new LinkedHashMap<>();
 
     public Documents(DocumentStore store, ShopState shop, Planning planning, Work.Planner planner) {
@@ -122,6 +123,15 @@ public final class Documents {
 
     private static Path free(Path folder, String stem, int number) {
         return folder.resolve(number == 1 ? stem + ".json" : stem + "-" + number + ".json");
+    }
+
+    /** Hears a line for the maker when a change cannot be made. */
+    public void hear(Consumer<String> listener) {
+        say = listener;
+    }
+
+    void say(String line) {
+        say.accept(line);
     }
 
     /** Hears of every job that could not be kept, or can be again. */

@@ -75,6 +75,15 @@ public final class Node {
         return items;
     }
 
+    /** The items of a list that has at most so many. */
+    public List<Node> items(int most) throws BadFile {
+        List<Node> items = items();
+        if (items.size() > most) {
+            throw expected("at most " + most + " in this list");
+        }
+        return items;
+    }
+
     public String text() throws BadFile {
         if (json instanceof Json.Str string) {
             return string.text();

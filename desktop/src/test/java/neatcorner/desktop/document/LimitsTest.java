@@ -1,0 +1,75 @@
+package neatcorner.desktop.document;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import neatcorner.corner.Reinforcement;
+import neatcorner.exchange.JobFile;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.plan.Defaults;
+import neatcorner.plan.Job;
+import neatcorner.section.Milling;
+import neatcorner.section.Operation;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Stick;
+import org.junit.jupiter.api.Test;
+
+/** What could not be read back is never kept: the change is refused with a line, and nothing else is. */
+class LimitsTest {
+    private static final Job BLANK = Defaults.blank(Units.MILLIMETRES);
+
+    private static List<Job> atMost(int more) {
+        Stick stick = new Stick("s", Length.mm(2000), 1, null, List.of());
+        Milling milling = Milling.PLAIN;
+        for (int i = 0; i < Milling.MOST_OPERATIONS + more; i++) {
+            milling = milling.plus(new Operation.Rip(Length.mm(1)));
+        }
+        return List.of(
+                BLANK.withStock(BLANK.stock().withSticks(Collections.nCopies(Rack.MOST_KINDS + more, stick))),
+                BLANK.withPack(new Pack(Collections.nCopies(Pack.MOST_LAYERS + more, new Layer.Art(Length.mm(1))))),
+                BLANK.withReinforcement(Collections.nCopies(Job.MOST_REINFORCEMENTS + more,
+                        Reinforcement.spline(Length.mm(22), Length.mm(3), 1))),
+                BLANK.withSection(BLANK.section().withMilling(milling)));
+    }
+
+    @Test
+    void whatIsWithinLimitsIsReadBack() throws Exception {
+        for (Job job : atMost(0)) {
+            assertNull(Limits.beyond(job));
+            assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
+        }
+    }
+
+    @Test
+    void whatIsBeyondThemIsRefusedAndSaid() {
+        MemoryDisk disk = new MemoryDisk();
+        Path file = Path.of("/jobs/job.json");
+        disk.files.put(file, JobFile.of(BLANK).bytes());
+        OneProgram program = new OneProgram(disk);
+        List<Document> opened = new ArrayList<>();
+        List<String> said = new ArrayList<>();
+        program.documents.hear(said::add);
+        program.documents.open(file, opened::add, said::add);
+        program.settle();
+        Document document = opened.getFirst();
+        for (Job job : atMost(1)) {
+            document.change(new Change("too much", now -> job));
+            program.settle();
+            assertEquals(BLANK, document.job());
+            assertNull(document.undoName());
+        }
+        assertEquals(4, said.size(), said.toString());
+        assertTrue(said.stream().allMatch(line -> line.contains("at most")), said.toString());
+        assertEquals(BLANK.title(), new String(Objects.requireNonNull(disk.files.get(file)),
+                java.nio.charset.StandardCharsets.UTF_8).contains(BLANK.title()) ? BLANK.title() : "");
+    }
+}
