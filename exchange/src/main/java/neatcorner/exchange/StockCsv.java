@@ -2,6 +2,7 @@ package neatcorner.exchange;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
@@ -50,7 +51,7 @@ public final class StockCsv {
                 sticks.add(new StockCsv(units).stick(row, sticks.size() + 1));
             }
             return List.copyOf(sticks);
-        } catch (IOException | IllegalArgumentException | IllegalStateException e) {
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
             throw new BadFile(1, "", "comma-separated values with a header such as name,length,count,price");
         }
     }

@@ -98,12 +98,12 @@ public final class Node {
         throw expected("true or false");
     }
 
-    /** A finite number within bounds. */
+    /** A finite number within bounds; zero has no sign. */
     public double number(double least, double most, String what) throws BadFile {
         if (json instanceof Json.Num number) {
             double value = number.value();
             if (value >= least && value <= most) {
-                return value;
+                return value + 0.0;
             }
         }
         throw expected(what);
