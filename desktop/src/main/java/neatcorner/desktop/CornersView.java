@@ -80,11 +80,13 @@ final class CornersView extends StationView {
             return new Fit(CornerChoices.why(plan, kind), CornerChoices.strongest(plan, kind));
         }, fit -> {
             said = fit.why();
-            fit.strongest().ifPresent(chosen -> {
-                editor.choose(bench().job().reinforcement().size());
-                bench().change("fit " + kind.title() + "s", job -> CornerChoices.with(job, chosen));
-            });
-            refresh.run();
+            Reinforcement chosen = fit.strongest().orElse(null);
+            if (chosen == null) {
+                refresh.run();
+                return;
+            }
+            editor.choose(bench().job().reinforcement().size());
+            bench().change("fit " + kind.title() + "s", job -> CornerChoices.with(job, chosen));
         }, bench()::fault);
     }
 

@@ -135,13 +135,21 @@ class EditsTest extends WindowTest {
 
     @Test
     void aNumberTypedOnAFigureTakesItsPlaceWhole(FxRobot robot) {
-        at(robot, KeyCode.DIGIT1);
+        at(robot, KeyCode.DIGIT5);
         for (String typed : List.of("645", "900", "7", "12.5")) {
-            robot.interact(() -> robot.lookup("#field-clearance").query().requestFocus());
+            robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
             robot.write(typed, 0).push(KeyCode.ENTER);
             settle();
-            assertEquals(Length.mm(Double.parseDouble(typed)), bench.job().clearance(), typed);
+            assertEquals(Length.mm(Double.parseDouble(typed)), bench.job().stock().endTrim(), typed);
         }
+        robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
+        robot.write("99999", 0).push(KeyCode.ENTER);
+        settle();
+        assertTrue(read(robot, "#field-end-trim").contains("Expected a length from 0 mm to 20000 mm"),
+                read(robot, "#field-end-trim"));
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertEquals(Length.mm(12.5), bench.job().stock().endTrim());
     }
 
     @Test

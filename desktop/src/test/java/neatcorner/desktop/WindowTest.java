@@ -1,5 +1,7 @@
 package neatcorner.desktop;
 
+import static org.junit.jupiter.api.Assertions.assertFalse;
+
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -31,16 +33,19 @@ abstract class WindowTest {
     Workbench bench;
     Path folder;
     Stage stage;
+    private volatile boolean opened;
+    private volatile boolean plannedAtTheWindow;
 
     /** Each test class calls this from a start method of its own, where the test framework looks for it. */
-    final void open(Stage opened) throws Exception {
-        stage = opened;
+    final void open(Stage first) throws Exception {
+        stage = first;
         folder = Files.createTempDirectory("neat-corner-test");
         bench = newBench();
         NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
         Look.loadFonts();
         NeatCornerWindow.show(stage, new MainWindow(bench));
         stage.toFront();
+        opened = true;
     }
 
     final Workbench newBench() {
@@ -50,11 +55,13 @@ abstract class WindowTest {
 
     /** How plans are worked out; for tests that want them slow or wrong. */
     Plan plan(Job job, Search search) {
+        plannedAtTheWindow |= opened && Platform.isFxApplicationThread();
         return Planner.plan(job, search);
     }
 
     @AfterEach
     void leave() {
+        assertFalse(plannedAtTheWindow, "plans are worked out away from the window's thread");
         Platform.runLater(bench::close);
         WaitForAsyncUtils.waitForFxEvents();
     }
