@@ -101,6 +101,9 @@ final class BoardsMode implements StationMode {
     @Override
     public void show(Plan plan, Notation notation) {
         List<RoughBoard> boards = plan.job().stock().boards();
+        if (picker.index() >= boards.size() && bench.isOld(plan)) {
+            return;
+        }
         picker.show(boards.stream().map(RoughBoard::name).toList());
         boolean any = !boards.isEmpty();
         if (!any) {

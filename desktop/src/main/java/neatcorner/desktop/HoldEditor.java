@@ -46,6 +46,9 @@ final class HoldEditor extends FlowPane {
 
     void show(Plan plan, Notation notation) {
         List<Reinforcement> all = plan.job().reinforcement();
+        if (chosen >= plan.job().reinforcement().size() && bench.isOld(plan)) {
+            return;
+        }
         chosen = Math.max(0, Math.min(chosen, all.size() - 1));
         setVisible(!all.isEmpty());
         setManaged(!all.isEmpty());

@@ -93,6 +93,9 @@ final class MillingEditor extends FlowPane {
     void show(Plan plan, Notation notation) {
         Milling milling = plan.job().section().milling();
         List<Operation> order = milling.order(plan.job().section().rabbet());
+        if (chosen >= order.size() && bench.isOld(plan)) {
+            return;
+        }
         boolean any = milling.shapes();
         setVisible(any);
         setManaged(any);

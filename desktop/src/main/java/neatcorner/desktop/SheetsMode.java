@@ -113,6 +113,9 @@ final class SheetsMode implements StationMode {
     @Override
     public void show(Plan plan, Notation notation) {
         List<Sheet> sheets = plan.job().stock().sheets();
+        if (picker.index() >= sheets.size() && bench.isOld(plan)) {
+            return;
+        }
         picker.show(sheets.stream().map(Sheet::name).toList());
         boolean any = !sheets.isEmpty();
         if (!any) {

@@ -266,6 +266,9 @@ final class SticksView extends StationView {
         endTrim.show(plan, notation);
         leastOffcut.show(plan, notation);
         int sticks = plan.job().stock().sticks().size();
+        if (chosen >= sticks && bench().isOld(plan)) {
+            return;
+        }
         chosen = Math.max(0, Math.min(chosen, sticks - 1));
         editor.setVisible(sticks > 0);
         editor.setManaged(sticks > 0);

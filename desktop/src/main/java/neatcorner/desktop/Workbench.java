@@ -230,6 +230,11 @@ final class Workbench implements AutoCloseable {
         return plan.get();
     }
 
+    /** Whether a plan is of the job as it was before; its newest plan is on its way then. */
+    boolean isOld(Plan of) {
+        return !of.job().equals(job());
+    }
+
     /** The job as it is now, newer perhaps than the plan that is shown. */
     Job job() {
         return document.get().job();
