@@ -271,7 +271,7 @@ final class DayPane extends BorderPane {
         }
         Path file = bench.home().paper().resolve("shop-days.ics");
         Instant now = day().now();
-        bench.make(() -> {
+        bench.files().make(() -> {
             Files.createDirectories(file.getParent());
             WholeFile.write(file, ShopCalendar.write(shown.rest(), now).getBytes(StandardCharsets.UTF_8));
             return file;

@@ -44,6 +44,8 @@ final class Header extends HBox {
     private static final int MOST_LISTED = 12;
 
     private final Workbench bench;
+    private final Button undo;
+    private final Button redo;
     private String titleBefore = "";
     private @Nullable Document typedOver;
     private final MainWindow window;
@@ -104,9 +106,9 @@ final class Header extends HBox {
                 .with(Units.INCHES, "in", "units-in");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        Button undo = icon(Feather.ROTATE_CCW, "Undo (Ctrl+Z)", "undo", bench::undo);
+        undo = icon(Feather.ROTATE_CCW, "Undo (Ctrl+Z)", "undo", bench::undo);
         undo.disableProperty().bind(bench.canUndo().not());
-        Button redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
+        redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
         redo.disableProperty().bind(bench.canRedo().not());
         getChildren().addAll(jobs, title, ready, demo, blank, space, busy, progress, stop, units, undo, redo,
                 icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
@@ -134,6 +136,8 @@ final class Header extends HBox {
 
     void show(Plan plan, Notation notation) {
         showTitle(bench.job().title());
+        name(undo, "Undo", bench.document().get().undoName(), "(Ctrl+Z)", notation);
+        name(redo, "Redo", bench.document().get().redoName(), "(Ctrl+Y)", notation);
         title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
         long fine = List.of(Station.values()).stream()
                 .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
@@ -144,6 +148,13 @@ final class Header extends HBox {
             part.setManaged(isDemo);
         }
         units.show(notation.units());
+    }
+
+    /** Says what a button would undo or do again. */
+    private static void name(Button button, String verb, @Nullable String what, String keys, Notation notation) {
+        String text = verb + (what == null ? "" : ": " + notation.words(what)) + " " + keys;
+        button.getTooltip().setText(text);
+        button.setAccessibleText(text);
     }
 
     /** Takes the title for the job whose title was typed over, and only if it was typed over. */
@@ -279,7 +290,7 @@ final class Header extends HBox {
         Path file = bench.home().paper().resolve(Shop.fileName(plan.job().title()) + ".pdf");
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();
-        bench.make(() -> {
+        bench.files().make(() -> {
             Files.createDirectories(file.getParent());
             WholeFile.write(file, PaperPdf.write(plan, paper, notation));
             return file;

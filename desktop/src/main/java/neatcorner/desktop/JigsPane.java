@@ -151,7 +151,7 @@ final class JigsPane extends StepList {
         JigDesign design = design(plan);
         Notation notation = bench.notation().get();
         Path folder = bench.home().paper().resolve(Shop.fileName(plan.job().title()));
-        bench.make(() -> JigTemplates.write(design, folder, PaperSize.A4, notation),
+        bench.files().make(() -> JigTemplates.write(design, folder, PaperSize.A4, notation),
                 pdf -> Notice.info("Templates are in " + folder + " as PDF, SVG and DXF.",
                         new Notice.Action("Open", () -> Desktop.show(pdf))),
                 "The templates could not be written to " + folder + ".");

@@ -158,7 +158,7 @@ final class RackMenu {
 
     private void sayWhatElse() {
         Plan plan = bench.currentPlan();
-        bench.planning().ask(Planning.Pace.QUICK, search -> MoreFrames.of(plan),
+        bench.planning().ask(Planning.Pace.SLOW, search -> MoreFrames.of(plan),
                 more -> bench.notice().set(Notice.info(whatElse(more))), bench::fault);
     }
 
@@ -224,7 +224,8 @@ final class RackMenu {
 
     void exportTo(Path file) {
         Job job = bench.job();
-        bench.write(file, () -> StockCsv.write(job.stock().sticks(), job.units()).getBytes(StandardCharsets.UTF_8),
+        bench.files().write(file,
+                () -> StockCsv.write(job.stock().sticks(), job.units()).getBytes(StandardCharsets.UTF_8),
                 "The sticks are listed in " + file + ".", "The list could not be written to " + file + ".");
     }
 }

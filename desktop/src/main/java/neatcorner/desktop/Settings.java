@@ -152,11 +152,6 @@ public final class Settings {
         }
     }
 
-    /** Whether all of it is in the file. */
-    boolean isKept() {
-        return file.isKept();
-    }
-
     private <T> Optional<T> value(String key, Function<String, T> read) {
         String text = file.now().get(key);
         if (text == null) {

@@ -114,7 +114,7 @@ final class ShapeTools {
         Path folder = bench.home().paper();
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();
-        bench.make(() -> Templates.write(plan, folder, name, paper, notation),
+        bench.files().make(() -> Templates.write(plan, folder, name, paper, notation),
                 file -> Notice.info("The templates are ready, as PDF, SVG and DXF: " + file,
                         new Notice.Action("Open it", () -> Desktop.show(file))),
                 "The templates could not be written to " + folder + ".");

@@ -4,11 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
-import java.util.List;
-import java.util.Objects;
 import java.util.concurrent.Executor;
-import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -38,7 +34,6 @@ import neatcorner.desktop.document.ShelfMove;
 import neatcorner.desktop.document.ShopState;
 import neatcorner.desktop.document.Work;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.WholeFile;
 import neatcorner.glueup.Workshop;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -63,6 +58,8 @@ final class Workbench implements AutoCloseable {
     private final Clock clock;
     private final DocumentStore store;
     private final Documents documents;
+    private final KeptNotices kept;
+    private final FileMaking files;
     private final Settings settings;
     private final Shop shop;
     private final LongProperty ticks = new SimpleLongProperty();
@@ -102,7 +99,8 @@ final class Workbench implements AutoCloseable {
         this.plan = new ReadOnlyObjectWrapper<>(document.get().work().plan());
         this.notation = new SimpleObjectProperty<>(settings.notation());
         document.get().watch(shown);
-        documents.watch(this::keptOrNot);
+        files = new FileMaking(documents.planning(), notice::set, this::fault);
+        kept = new KeptNotices(documents, document::get, notice);
         documents.hear(this::say);
     }
 
@@ -301,10 +299,6 @@ final class Workbench implements AutoCloseable {
         Document now = document.get();
         canUndo.set(now.undoName() != null);
         canRedo.set(now.redoName() != null);
-        if (now.work().isFailed()) {
-            say("This cannot be worked out: something went wrong in the program, and it is in the log. What you typed is"
-                    + " kept; undo takes it back.");
-        }
         progress.set(now.work().progress());
         setPlan(now.work().plan());
         busy.set(now.work().isBusy());
@@ -323,27 +317,6 @@ final class Workbench implements AutoCloseable {
     private void setPlan(Plan newPlan) {
         plan.set(newPlan);
         cut.set(Math.max(0, Math.min(cut.get(), newPlan.cuts().size() - 1)));
-    }
-
-    private void keptOrNot(Document of) {
-        String which = of == document.get() ? "This job" : "“" + of.job().title() + "”";
-        switch (of.keeping()) {
-            case Document.Keeping.Kept kept -> {
-                Notice now = notice.get();
-                if (now != null && of.equals(now.about())) {
-                    notice.set(null);
-                }
-            }
-            case Document.Keeping.Writing writing -> {
-            }
-            case Document.Keeping.NotKept not -> notice.set(Notice.grave(which + " is not being kept: " + not.why()
-                    + ". It is safe here as long as the program runs; save a copy elsewhere.").about(of));
-            case Document.Keeping.ChangedOutside changed -> notice.set(Notice.grave(
-                    "Another program has changed the file of " + (of == document.get() ? "this job" : which)
-                            + ". Your version is here, theirs is in the file.",
-                    new Notice.Action("Take theirs", () -> of.takeTheirs(this::say)),
-                    new Notice.Action("Keep mine", of::keepMine)).about(of));
-        }
     }
 
     /** Puts another job on the bench when it is read; when it cannot be, the present one stays, and a notice says why. */
@@ -394,33 +367,13 @@ final class Workbench implements AutoCloseable {
     /** Writes a copy of the job elsewhere, and says so. */
     void saveCopy(Path path) {
         var content = document.get().content();
-        write(path, content::bytes, "A copy is in " + path + ".", "The copy could not be written to " + path + ".");
+        files.write(path, content::bytes, "A copy is in " + path + ".",
+                "The copy could not be written to " + path + ".");
     }
 
-    /** Makes files. May take a while. */
-    @FunctionalInterface
-    interface Making {
-        Path make() throws IOException;
-    }
-
-    /** Makes files away from the window's thread, and says that they are there, or that they cannot be. */
-    void make(Making making, Function<Path, Notice> done, String failed) {
-        planning().ask(Planning.Pace.QUICK, search -> {
-            try {
-                return done.apply(making.make());
-            } catch (IOException e) {
-                LOG.log(Level.WARNING, failed, e);
-                return Notice.grave(failed);
-            }
-        }, notice::set, this::fault);
-    }
-
-    /** Writes one file away from the window's thread, and says that it is there, or that it cannot be. */
-    void write(Path path, Supplier<byte[]> bytes, String done, String failed) {
-        make(() -> {
-            WholeFile.write(path, bytes.get());
-            return path;
-        }, written -> Notice.info(done), failed);
+    /** What is written beside the jobs: papers, templates, lists. */
+    FileMaking files() {
+        return files;
     }
 
     void setUnits(Units units) {
@@ -433,27 +386,9 @@ final class Workbench implements AutoCloseable {
         notation.set(settings.notation());
     }
 
-    /** Whether the program may end now. If something is not kept it is tried once more, and {@code end} is run when it is. */
+    /** Whether the program may end now; if not, {@code end} is run as soon as everything is kept. */
     boolean mayEnd(Runnable end) {
-        if (documents.unkept().isEmpty() && documents.isKept()) {
-            return true;
-        }
-        documents.keepAll(unkept -> {
-            if (unkept.isEmpty()) {
-                end.run();
-            } else {
-                keptOrNot(unkept.getFirst());
-                Notice why = Objects.requireNonNull(notice.get());
-                notice.set(new Notice(true, why.text() + " The window stays open for it.", actions(why, end),
-                        why.about()));
-            }
-        });
-        return false;
-    }
-
-    private static List<Notice.Action> actions(Notice why, Runnable end) {
-        return java.util.stream.Stream.concat(why.actions().stream(),
-                java.util.stream.Stream.of(new Notice.Action("Close and lose it", end))).toList();
+        return kept.mayEnd(end);
     }
 
     /** Waits a little for what is being written; for the end of a test. */

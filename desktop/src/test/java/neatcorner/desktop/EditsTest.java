@@ -175,6 +175,29 @@ class EditsTest extends WindowTest {
     }
 
     @Test
+    void theWindowStaysForTheShopsShelfToo(FxRobot robot) throws Exception {
+        at(robot, KeyCode.DIGIT5);
+        Path blocked = Files.writeString(bench.home().offcuts(), "a file where the folder should be");
+        cut(robot);
+        assertFalse(bench.shelf().of(bench.job().section()).isEmpty());
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        settle();
+        assertTrue(stage.isShowing());
+        assertTrue(read(robot, "#notice-text").contains("only here"), read(robot, "#notice-text"));
+        Files.delete(blocked);
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, () -> !stage.isShowing());
+        assertTrue(Files.isDirectory(blocked));
+    }
+
+    @Test
+    void whatWouldBeUndoneIsCalledByItsName(FxRobot robot) {
+        robot.interact(() -> bench.change("corner joint", job -> job.withTitle("x")));
+        settle();
+        assertEquals("Undo: corner joint (Ctrl+Z)", robot.lookup("#undo").query().getAccessibleText());
+    }
+
+    @Test
     void withoutAJobThatCanBeReadTheBlankOneIsKeptInAFileOfItsOwn(FxRobot robot) throws Exception {
         Workbench other = newBench();
         robot.interact(() -> other.change("title", job -> job.withTitle("first of all")));

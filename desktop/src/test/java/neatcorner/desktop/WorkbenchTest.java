@@ -179,7 +179,7 @@ class WorkbenchTest extends WindowTest {
         Path own = file();
         assertTrue(Files.exists(own));
         Workbench again = newBench();
-        robot.interact(() -> NeatCornerWindow.chooseJob(again, Desktop.Opening.demo()));
+        NeatCornerWindow.chooseJob(again, Desktop.Opening.demo());
         assertEquals(own, again.file());
         again.close();
     }

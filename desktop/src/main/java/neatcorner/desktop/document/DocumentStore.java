@@ -6,6 +6,8 @@ import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
@@ -34,6 +36,7 @@ public final class DocumentStore implements AutoCloseable {
     private final Executor window;
     private final Disk disk;
     private final AtomicInteger underWay = new AtomicInteger();
+    private final List<SharedFile<?>> shared = new ArrayList<>();
 
     /** What became of an edit. */
     public sealed interface Outcome {
@@ -87,6 +90,15 @@ public final class DocumentStore implements AutoCloseable {
 
     Disk disk() {
         return disk;
+    }
+
+    /** From now on a file of the shop's is kept with all others. */
+    void share(SharedFile<?> file) {
+        shared.add(file);
+    }
+
+    List<SharedFile<?>> shared() {
+        return List.copyOf(shared);
     }
 
     /**

@@ -58,13 +58,7 @@ public final class Documents {
     public Document openNow(Path file) throws IOException, BadFile {
         DocumentStore.Read read = store.read(file);
         Job job = shop.inShop(read.content().job());
-        Patience patience = new Patience(() -> false, 40);
-        Plan plan = planner.plan(job, patience);
-        Document document = add(read.place(), read.content().withJob(job), plan);
-        if (patience.ranOut()) {
-            document.work().goOn(job);
-        }
-        return document;
+        return add(read.place(), read.content().withJob(job), Work.first(planner, job, () -> false));
     }
 
     /** Opens a job, or gives the one that is open already, as its file has it now. One of the two is told. */
@@ -79,26 +73,20 @@ public final class Documents {
 
     private void planned(DocumentStore.Read read, Consumer<Document> opened, Consumer<String> refused) {
         Job job = shop.inShop(read.content().job());
-        planning.ask(Planning.Pace.QUICK, search -> {
-            Patience patience = new Patience(search, 40);
-            Plan plan = planner.plan(job, patience);
-            return new Work.First(plan, patience.ranOut());
-        }, first -> {
+        planning.ask(Planning.Pace.QUICK, search -> Work.first(planner, job, search), first -> {
             Document known = open.get(key(read.place().file));
-            Document document = known != null
-                    ? known
-                    : add(read.place(), read.content().withJob(job), first.plan());
-            if (known == null && first.more()) {
-                document.work().goOn(job);
-            }
-            opened.accept(document);
+            opened.accept(known != null ? known : add(read.place(), read.content().withJob(job), first));
         }, fault -> refused.accept(read.place().file.getFileName()
                 + " cannot be worked out: something went wrong in the program; it is in the log."));
     }
 
     /** A new job, planned already, for a file that is not there yet. It is kept when it is first changed. */
     public Document add(Path file, Plan plan) {
-        return add(new DocumentStore.Place(file, null), JobFile.of(plan.job()), plan);
+        return add(file, new Work.First(plan, false));
+    }
+
+    private Document add(Path file, Work.First first) {
+        return add(new DocumentStore.Place(file, null), JobFile.of(first.plan().job()), first);
     }
 
     /** Makes a new job in a file of its own, named after {@code stem}. It is kept at once, or says why it cannot be. */
@@ -110,15 +98,19 @@ public final class Documents {
             }
             Path chosen = file;
             return () -> create(chosen, shop.inShop(job), made);
-        }, () -> {});
+        }, this::notMade);
     }
 
     private void create(Path file, Job job, Consumer<Document> made) {
-        planning.ask(Planning.Pace.QUICK, search -> planner.plan(job, new Patience(search, 40)), plan -> {
-            Document document = add(file, plan);
+        planning.ask(Planning.Pace.QUICK, search -> Work.first(planner, job, search), first -> {
+            Document document = add(file, first);
             document.keep();
             made.accept(document);
-        }, fault -> {});
+        }, fault -> notMade());
+    }
+
+    private void notMade() {
+        say("The new job could not be made: something went wrong in the program; it is in the log.");
     }
 
     private static Path free(Path folder, String stem, int number) {
@@ -143,9 +135,12 @@ public final class Documents {
         List.copyOf(watchers).forEach(each -> each.accept(document));
     }
 
-    private Document add(DocumentStore.Place place, JobFile content, Plan plan) {
-        Document document = new Document(this, place, content, plan);
+    private Document add(DocumentStore.Place place, JobFile content, Work.First first) {
+        Document document = new Document(this, place, content, first.plan());
         open.put(key(place.file), document);
+        if (first.more()) {
+            document.work().goOn(content.job());
+        }
         return document;
     }
 
@@ -159,12 +154,6 @@ public final class Documents {
         return open.values().stream().filter(each -> !(each.keeping() instanceof Document.Keeping.Kept)).toList();
     }
 
-    /** Tries once more to keep what is not kept, then says whether all is. */
-    public void keepAll(Consumer<List<Document>> unkept) {
-        keepAgain();
-        store.ask(() -> () -> unkept.accept(unkept()), () -> {});
-    }
-
     /** Tries once more to keep what could not be kept. */
     public void keepAgain() {
         for (Document each : unkept()) {
@@ -172,12 +161,40 @@ public final class Documents {
                 each.keep();
             }
         }
-        shop.keep();
+        store.shared().forEach(SharedFile::keep);
     }
 
-    /** Whether all of the shop is in its files. */
+    /** Tries once more to keep everything, and waits for nothing: one of the two is told how it went. */
+    public void keepAll(Runnable kept, Runnable notKept) {
+        keepAgain();
+        waitFor(kept, notKept);
+    }
+
+    private void waitFor(Runnable kept, Runnable notKept) {
+        store.ask(() -> () -> {
+            if (isKept()) {
+                kept.run();
+            } else if (isRefused()) {
+                notKept.run();
+            } else {
+                waitFor(kept, notKept);
+            }
+        }, notKept);
+    }
+
+    private boolean isRefused() {
+        return store.shared().stream().anyMatch(SharedFile::isFailing)
+                || unkept().stream().anyMatch(each -> !(each.keeping() instanceof Document.Keeping.Writing));
+    }
+
+    /** Whether all jobs and all of the shop are in their files. */
     public boolean isKept() {
-        return shop.isKept() && store.isIdle();
+        return unkept().isEmpty() && store.shared().stream().allMatch(SharedFile::isKept);
+    }
+
+    /** One line about what of the shop is in no file; empty when all is. */
+    public String unkeptOfShop() {
+        return store.shared().stream().filter(each -> !each.isKept()).map(SharedFile::unkept).findFirst().orElse("");
     }
 
     /** Whether nothing is under way: no plan, no file. */

@@ -53,14 +53,6 @@ public final class OffcutShelf {
         list(move.section()).change(move::in);
     }
 
-    boolean isKept() {
-        return lists.values().stream().allMatch(SharedFile::isKept);
-    }
-
-    void keep() {
-        lists.values().forEach(SharedFile::keep);
-    }
-
     private SharedFile<List<Stick>> list(Section section) {
         return lists.computeIfAbsent(fileName(section), name -> {
             takeOver(section, folder.resolve(name));

@@ -55,6 +55,7 @@ public final class SharedFile<T> {
         this.otherwise = otherwise;
         this.now = otherwise;
         this.say = say;
+        store.share(this);
     }
 
     /** The newest value that is known here. The file is looked into when it is first asked for. */
@@ -109,12 +110,22 @@ public final class SharedFile<T> {
     }
 
     /** Whether all changes are in the file. */
-    public boolean isKept() {
+    boolean isKept() {
         return unkept.isEmpty();
     }
 
+    /** Whether the last try to write failed. */
+    boolean isFailing() {
+        return failing;
+    }
+
+    /** One line about what is not written, for one who wants to leave. */
+    String unkept() {
+        return file.getFileName() + " could not be written: what was last changed about the shop is only here.";
+    }
+
     /** Writes what is not written yet. */
-    public void keep() {
+    void keep() {
         List<UnaryOperator<T>> changes = List.copyOf(unkept);
         if (writing || changes.isEmpty()) {
             return;

@@ -45,15 +45,6 @@ public final class ShopState {
         workshop.watch(watcher);
     }
 
-    boolean isKept() {
-        return workshop.isKept() && shelf.isKept();
-    }
-
-    void keep() {
-        workshop.keep();
-        shelf.keep();
-    }
-
     private static final class Described implements SharedFile.Format<Optional<Workshop>> {
         @Override
         public Optional<Workshop> read(String text) throws BadFile {

@@ -19,10 +19,16 @@ public final class Work {
     private Plan plan;
     private @Nullable Ticket ticket;
     private boolean busy;
-    private boolean failed;
     private String progress = "";
 
+    /** What can be found at once, and whether there may be more. */
     record First(Plan plan, boolean more) {}
+
+    static First first(Planner planner, Job job, Search search) {
+        Patience patience = new Patience(search, FIRST);
+        Plan plan = planner.plan(job, patience);
+        return new First(plan, patience.ranOut());
+    }
 
     Work(Documents all, Plan plan, Runnable changed) {
         this.all = all;
@@ -40,11 +46,6 @@ public final class Work {
         return busy;
     }
 
-    /** Whether the last plan could not be worked out, by a fault of the program. */
-    public boolean isFailed() {
-        return failed;
-    }
-
     /** What a long search has found so far, in words. */
     public String progress() {
         return progress;
@@ -60,11 +61,7 @@ public final class Work {
 
     void plan(Job job) {
         drop();
-        ticket = all.planning().ask(Pace.QUICK, search -> {
-            Patience patience = new Patience(search, FIRST);
-            Plan first = all.planner().plan(job, patience);
-            return new First(first, patience.ranOut());
-        }, first -> {
+        ticket = all.planning().ask(Pace.QUICK, search -> first(all.planner(), job, search), first -> {
             show(first.plan, first.more);
             if (first.more) {
                 goOn(job);
@@ -94,13 +91,13 @@ public final class Work {
     private void show(Plan found, boolean more) {
         plan = found;
         busy = more;
-        failed = false;
         changed.run();
     }
 
     private void fail(Throwable fault) {
         busy = false;
-        failed = true;
+        all.say("This cannot be worked out: something went wrong in the program, and it is in the log. What you typed is"
+                + " kept; undo takes it back.");
         changed.run();
     }
 
