@@ -257,7 +257,7 @@ public final class CornerFigure {
             marks.endGrain(outline.stream().map(place).toList(), Profile.strips(profile.finished()).stream()
                     .map(strip -> strip.stream().map(place).toList()).toList(), tint);
         }
-        for (List<Spot> outline : SafeZone.outlines(section)) {
+        for (List<Spot> outline : plan.safeZone().map(SafeZone::outlines).orElse(List.of())) {
             List<Point> run = new ArrayList<>(outline.stream().map(place).toList());
             run.add(run.getFirst());
             marks.dashed(Tint.WOOD_INK, run.toArray(Point[]::new));

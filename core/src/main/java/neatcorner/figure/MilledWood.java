@@ -113,24 +113,22 @@ final class MilledWood {
         marks.label(at, dx, dy, Anchor.MIDDLE, words, 13, false, Tint.FAINT_INK);
     }
 
-    void drawSafeZone() {
-        SafeZone.of(section).ifPresent(zone -> {
-            for (List<Spot> outline : zone.outlines()) {
-                List<Point> points = new java.util.ArrayList<>(points(outline));
-                points.add(points.getFirst());
-                marks.dashed(Tint.CUT, points.toArray(Point[]::new));
-            }
-            List<Double> r = zone.largest();
-            Box box = new Box(r.get(0), r.get(1), r.get(2), r.get(3));
-            marks.hatch(box.corners(), 45, 9, Tint.CUT);
-            List<Point> corners = new java.util.ArrayList<>(box.corners());
-            corners.add(corners.getFirst());
-            marks.line(Tint.CUT, 1.8, corners.toArray(Point[]::new));
-            marks.dimension(new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0,
-                    Length.mm(box.width()), "Safe zone, width", null);
-            marks.dimension(new Point(box.center().x(), box.top()), new Point(box.center().x(), box.bottom()), 0,
-                    Length.mm(box.height()), "Safe zone, height", null);
-        });
+    void drawSafeZone(SafeZone zone) {
+        for (List<Spot> outline : zone.outlines()) {
+            List<Point> points = new java.util.ArrayList<>(points(outline));
+            points.add(points.getFirst());
+            marks.dashed(Tint.CUT, points.toArray(Point[]::new));
+        }
+        List<Double> r = zone.largest();
+        Box box = new Box(r.get(0), r.get(1), r.get(2), r.get(3));
+        marks.hatch(box.corners(), 45, 9, Tint.CUT);
+        List<Point> corners = new java.util.ArrayList<>(box.corners());
+        corners.add(corners.getFirst());
+        marks.line(Tint.CUT, 1.8, corners.toArray(Point[]::new));
+        marks.dimension(new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0,
+                Length.mm(box.width()), "Safe zone, width", null);
+        marks.dimension(new Point(box.center().x(), box.top()), new Point(box.center().x(), box.bottom()), 0,
+                Length.mm(box.height()), "Safe zone, height", null);
     }
 
     /** Sizes of the operations where they are, with handles to drag. */

@@ -86,7 +86,7 @@ public final class SectionFigure {
             drawRetainer();
         }
         if (safeZone && section.isSound()) {
-            new MilledWood(section, marks).drawSafeZone();
+            plan.safeZone().ifPresent(new MilledWood(section, marks)::drawSafeZone);
         }
         drawDimensions();
         drawHandles();

@@ -2,6 +2,7 @@ package neatcorner.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
@@ -17,11 +18,14 @@ public final class BoardWork {
     /** A board foot, 144 in³, in cubic metres (NIST Handbook 44). */
     public static final double BOARD_FOOT = 0.002359737;
 
+    private static final Derived<List<BoardMilling>> MILLINGS = new Derived<>(
+            plan -> plan.job().stock().boards().stream().map(board -> of(plan, board)).toList());
+
     private BoardWork() {}
 
     /** How each kind of board on the rack is milled. */
     public static List<BoardMilling> of(Plan plan) {
-        return plan.job().stock().boards().stream().map(board -> of(plan, board)).toList();
+        return Objects.requireNonNull(plan.derived(MILLINGS));
     }
 
     public static BoardMilling of(Plan plan, RoughBoard board) {

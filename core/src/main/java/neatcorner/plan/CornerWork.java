@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import neatcorner.corner.CornerWood;
 import neatcorner.corner.JoinedCorner;
 import neatcorner.corner.Reinforcement;
@@ -34,10 +35,13 @@ public record CornerWork(List<Kind> kinds) {
         }
     }
 
+    private static final Derived<CornerWork> WORK = new Derived<>(
+            plan -> of(plan, plan.job().joint(), plan.job().reinforcement()));
+
     private record Key(long interior, Length before, Length after) {}
 
     public static CornerWork of(Plan plan) {
-        return of(plan, plan.job().joint(), plan.job().reinforcement());
+        return Objects.requireNonNull(plan.derived(WORK));
     }
 
     /** As if the frame were joined in another way. */

@@ -35,8 +35,14 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
     private static final double PLANE = 3;
     private static final double RIP = 1.5;
 
+    private static final Derived<GlueUpWork> WORK = new Derived<>(GlueUpWork::workOut);
+
     /** Null when there is no frame to make. */
     public static @Nullable GlueUpWork of(Plan plan) {
+        return plan.derived(WORK);
+    }
+
+    private static @Nullable GlueUpWork workOut(Plan plan) {
         GluePlan.Frame frame = frame(plan);
         if (frame == null) {
             return null;

@@ -75,8 +75,8 @@ public final class MillingSlate {
     }
 
     /** The rows of the safe zone. */
-    static Optional<Slate.Row> safeZone(Section section) {
-        return SafeZone.of(section).map(zone -> Slate.Row.plain("Safe for hidden parts",
+    static Optional<Slate.Row> safeZone(Plan plan) {
+        return plan.safeZone().map(zone -> Slate.Row.plain("Safe for hidden parts",
                 Reading.computed("Safe zone, width", Length.mm(zone.width()),
                         "largest rectangle 5 mm from what shows and 3 mm from rabbet and back"),
                 Reading.computed("Safe zone, height", Length.mm(zone.height()),

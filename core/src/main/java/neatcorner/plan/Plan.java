@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.List;
+import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
@@ -10,6 +11,7 @@ import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
+import neatcorner.section.SafeZone;
 import neatcorner.section.Seat;
 import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
@@ -25,11 +27,21 @@ import org.jspecify.annotations.Nullable;
  * @param cuts     every stroke of the saw in order
  * @param weight   of one frame
  * @param findings the gravest first
+ * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
 public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, List<Piece> parts,
         StickLayout layout,
         List<SawSetting> settings,
-        List<SawCut> cuts, Weight weight, List<Finding> findings) {
+        List<SawCut> cuts, Weight weight, List<Finding> findings, Derived.Known known) {
+
+    private static final Derived<SafeZone> SAFE_ZONE = new Derived<>(
+            plan -> SafeZone.of(plan.job().section()).orElse(null));
+
+    /** Of which nothing more is known yet. */
+    public Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, List<Piece> parts,
+            StickLayout layout, List<SawSetting> settings, List<SawCut> cuts, Weight weight, List<Finding> findings) {
+        this(job, sizes, contours, pieces, parts, layout, settings, cuts, weight, findings, new Derived.Known());
+    }
 
     public Plan {
         pieces = List.copyOf(pieces);
@@ -37,6 +49,16 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
         settings = List.copyOf(settings);
         cuts = List.copyOf(cuts);
         findings = List.copyOf(findings);
+    }
+
+    /** With what is to be said about it. */
+    Plan withFindings(List<Finding> found) {
+        return new Plan(job, sizes, contours, pieces, parts, layout, settings, cuts, weight, found, known);
+    }
+
+    /** What follows from it, worked out once. */
+    <T> @Nullable T derived(Derived<T> what) {
+        return known.get(what, this);
     }
 
     public boolean canBeMade() {
@@ -68,6 +90,11 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
     /** How far the lip still covers the art when the pack lies hard against the other side. */
     public Length coverLeft() {
         return seat().rabbet().width().minus(job.clearance().times(2));
+    }
+
+    /** Where parts may lie hidden in the wood; empty when there is no such place. */
+    public Optional<SafeZone> safeZone() {
+        return Optional.ofNullable(derived(SAFE_ZONE));
     }
 
     /** Length of stick that all the frames take, kerfs included, before trims and defects. */

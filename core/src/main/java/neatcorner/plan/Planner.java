@@ -57,7 +57,7 @@ public final class Planner {
         MeasuredFindings.add(plan, findings);
         GlueUpFindings.add(plan, findings);
         findings.sort(Comparator.comparing(Finding::level));
-        return new Plan(job, sizes, contours, pieces, parts, layout, plan.settings(), plan.cuts(), weight, findings);
+        return plan.withFindings(findings);
     }
 
     /** The pieces of one frame; none when the sizes are impossible. */

@@ -121,7 +121,7 @@ public final class Slates {
                                         new Scalar(section.areaMm2(section.width()), "mm²", 0)),
                                 Reading.given("Density of " + Theirs.words(section.wood().name()), density)))));
         if (section.isSound()) {
-            MillingSlate.safeZone(section).ifPresent(rows::add);
+            MillingSlate.safeZone(plan).ifPresent(rows::add);
         }
         return new Slate(rows);
     }

@@ -1,6 +1,7 @@
 package neatcorner.section;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Polygon;
@@ -11,15 +12,15 @@ import org.locationtech.jts.geom.Polygon;
  * <p>Between two neighbouring corners of the polygons, going from left to right, their edges are straight and do not cross, so
  * that what is inside is a few slots with straight floors and ceilings. A rectangle starts in one slot and ends in another;
  * its height is the least of linear functions of where it starts and ends, thus concave, and its area, a concave height
- * times a linear width, has one top, which is found by ternary search. Pairs of slots that cannot hold more than the best so
- * far are passed over.
+ * times a linear width, has one top, which is found by ternary search. The pairs of slots that can hold most are searched
+ * first, and those that cannot hold more than the best so far are passed over.
  */
 final class LargestRectangle {
     private static final int STEPS = 60;
     private static final double NEAR = 1e-9;
 
     private final List<Column> columns = new ArrayList<>();
-    private final double right;
+    private final List<Pair> pairs = new ArrayList<>();
     private double area;
     private double[] best = {0, 0, 0, 0};
 
@@ -51,7 +52,6 @@ final class LargestRectangle {
                 columns.add(column(xs[i - 1], xs[i], edges));
             }
         }
-        right = xs.length == 0 ? 0 : xs[xs.length - 1];
     }
 
     /** As left, top, right, bottom; four zeros when there is nothing inside. */
@@ -62,6 +62,8 @@ final class LargestRectangle {
                 search.from(i, slot);
             }
         }
+        search.pairs.sort(Comparator.comparingDouble(Pair::most).reversed());
+        search.pairs.forEach(search::maximize);
         return java.util.Arrays.stream(search.best).boxed().toList();
     }
 
@@ -90,14 +92,13 @@ final class LargestRectangle {
     /** Rectangles whose left side stands in a slot of a column. */
     private void from(int first, Slot slot) {
         Column column = columns.get(first);
-        maximize(new Pair(column, slot, column, slot), -Double.MAX_VALUE, Double.MAX_VALUE);
+        pairs.add(new Pair(column, slot, column, slot, -Double.MAX_VALUE, Double.MAX_VALUE));
         extend(first, slot, first, slot.ceiling.at(column.to), slot.floor.at(column.to));
     }
 
     /** On to the next column, through each slot that is open to what came before it. */
     private void extend(int first, Slot slot, int last, double top, double bottom) {
-        double left = columns.get(first).from;
-        if (last + 1 >= columns.size() || bottom <= top || (right - left) * (bottom - top) <= area) {
+        if (last + 1 >= columns.size() || bottom <= top) {
             return;
         }
         Column next = columns.get(last + 1);
@@ -105,28 +106,61 @@ final class LargestRectangle {
             double ceiling = Math.max(top, open.ceiling.at(next.from));
             double floor = Math.min(bottom, open.floor.at(next.from));
             if (floor - ceiling > NEAR) {
-                maximize(new Pair(columns.get(first), slot, next, open), ceiling, floor);
+                pairs.add(new Pair(columns.get(first), slot, next, open, ceiling, floor));
                 extend(first, slot, last + 1, Math.max(ceiling, open.ceiling.at(next.to)),
                         Math.min(floor, open.floor.at(next.to)));
             }
         }
     }
 
-    private record Pair(Column first, Slot start, Column last, Slot end) {
+    /** A column and slot to start in and others to end in, with the highest floor and lowest ceiling between them. */
+    private record Pair(Column first, Slot start, Column last, Slot end, double least, double lowest) {
 
-        double top(double x1, double x2, double least) {
+        double top(double x1, double x2) {
             return Math.max(least, Math.max(start.ceiling.at(x1), end.ceiling.at(x2)));
         }
 
-        double bottom(double x1, double x2, double most) {
-            return Math.min(most, Math.min(start.floor.at(x1), end.floor.at(x2)));
+        double bottom(double x1, double x2) {
+            return Math.min(lowest, Math.min(start.floor.at(x1), end.floor.at(x2)));
+        }
+
+        /** May be negative, where floor and ceiling have crossed, so that the search is led back. */
+        double area(double x1, double x2) {
+            double height = bottom(x1, x2) - top(x1, x2);
+            return height < 0 ? height : (x2 - x1) * height;
+        }
+
+        /** No rectangle from one to the other is larger: what is straight is highest and lowest at its ends. */
+        double most() {
+            double top = Math.max(least, Math.max(Math.min(start.ceiling.at(first.from), start.ceiling.at(first.to)),
+                    Math.min(end.ceiling.at(last.from), end.ceiling.at(last.to))));
+            double bottom = Math.min(lowest, Math.min(Math.max(start.floor.at(first.from), start.floor.at(first.to)),
+                    Math.max(end.floor.at(last.from), end.floor.at(last.to))));
+            return (last.to - first.from) * (bottom - top);
+        }
+
+        /** Where a rectangle that starts at a place ends best. */
+        double end(double x1) {
+            double low = Math.max(x1, last.from);
+            double high = last.to;
+            double far = high;
+            for (int i = 0; i < STEPS && high - low > NEAR; i++) {
+                double a = low + (high - low) / 3;
+                double b = high - (high - low) / 3;
+                if (area(x1, a) < area(x1, b)) {
+                    low = a;
+                } else {
+                    high = b;
+                }
+            }
+            double middle = (low + high) / 2;
+            return area(x1, far) >= area(x1, middle) ? far : middle;
         }
     }
 
-    /** The best of the rectangles that start in one column and end in another, between fixed heights. */
-    private void maximize(Pair pair, double top, double bottom) {
-        double width = pair.last.to - pair.first.from;
-        if (bottom < Double.MAX_VALUE && width * (bottom - top) <= area * (1 + NEAR)) {
+    /** The best of the rectangles that start in one column and end in another. */
+    private void maximize(Pair pair) {
+        if (pair.most() <= area * (1 + NEAR)) {
             return;
         }
         double low = pair.first.from;
@@ -134,44 +168,19 @@ final class LargestRectangle {
         for (int i = 0; i < STEPS && high - low > NEAR; i++) {
             double a = low + (high - low) / 3;
             double b = high - (high - low) / 3;
-            if (area(pair, a, end(pair, a, top, bottom), top, bottom) < area(pair, b, end(pair, b, top, bottom), top,
-                    bottom)) {
+            if (pair.area(a, pair.end(a)) < pair.area(b, pair.end(b))) {
                 low = a;
             } else {
                 high = b;
             }
         }
         for (double x1 : new double[]{pair.first.from, (low + high) / 2}) {
-            double x2 = end(pair, x1, top, bottom);
-            double found = area(pair, x1, x2, top, bottom);
+            double x2 = pair.end(x1);
+            double found = pair.area(x1, x2);
             if (found > area * (1 + NEAR)) {
                 area = found;
-                best = new double[]{x1, pair.top(x1, x2, top), x2, pair.bottom(x1, x2, bottom)};
+                best = new double[]{x1, pair.top(x1, x2), x2, pair.bottom(x1, x2)};
             }
         }
-    }
-
-    /** Where a rectangle that starts at a place ends best. */
-    private static double end(Pair pair, double x1, double top, double bottom) {
-        double low = Math.max(x1, pair.last.from);
-        double high = pair.last.to;
-        double far = high;
-        for (int i = 0; i < STEPS && high - low > NEAR; i++) {
-            double a = low + (high - low) / 3;
-            double b = high - (high - low) / 3;
-            if (area(pair, x1, a, top, bottom) < area(pair, x1, b, top, bottom)) {
-                low = a;
-            } else {
-                high = b;
-            }
-        }
-        double middle = (low + high) / 2;
-        return area(pair, x1, far, top, bottom) >= area(pair, x1, middle, top, bottom) ? far : middle;
-    }
-
-    /** May be negative, where floor and ceiling have crossed, so that the search is led back. */
-    private static double area(Pair pair, double x1, double x2, double top, double bottom) {
-        double height = pair.bottom(x1, x2, bottom) - pair.top(x1, x2, top);
-        return height < 0 ? height : (x2 - x1) * height;
     }
 }

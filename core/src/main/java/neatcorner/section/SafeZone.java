@@ -51,11 +51,6 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
                 : Optional.of(new SafeZone(Profile.outlines(zone), LargestRectangle.in(Profile.polygons(zone))));
     }
 
-    /** The zone's edges alone, which are found much sooner than the largest rectangle. */
-    public static List<List<Spot>> outlines(Section section) {
-        return Profile.outlines(open(Profile.of(section), Edges.HIDDEN));
-    }
-
     /**
      * How much wood stays between a part and each surface of the stick, mm; zero lets it come out there.
      *

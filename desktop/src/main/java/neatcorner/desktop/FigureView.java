@@ -209,8 +209,7 @@ final class FigureView extends Region {
 
     /** Tags stand where they belong, moved just as far as it takes to stay in view and off each other. */
     private void place(ValueTag tag, double atX, double atY, Anchor anchor, List<Box> taken) {
-        tag.applyCss();
-        tag.autosize();
+        tag.fit();
         double w = tag.getWidth();
         double h = tag.isOpen() ? Math.min(tag.getHeight(), 30) : tag.getHeight();
         double x = switch (anchor) {

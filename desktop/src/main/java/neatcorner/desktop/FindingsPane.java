@@ -1,5 +1,6 @@
 package neatcorner.desktop;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
@@ -26,6 +27,8 @@ final class FindingsPane extends ScrollPane {
     private final VBox rows = new VBox();
     private final Consumer<Remedy> take;
     private final Consumer<Station> go;
+    private final BuiltFrom built = new BuiltFrom();
+    private List<Finding> shown = List.of();
 
     FindingsPane(Consumer<Remedy> take, Consumer<Station> go) {
         this.take = take;
@@ -40,19 +43,41 @@ final class FindingsPane extends ScrollPane {
     }
 
     void show(Station station, Plan plan, Notation notation) {
-        List<Finding> findings = plan.findings().stream()
+        shown = plan.findings().stream()
                 .sorted(Comparator.comparing((Finding finding) -> finding.level())
                         .thenComparing(finding -> finding.where() != station))
                 .toList();
-        rows.getChildren().setAll(findings.stream().map(finding -> row(finding, station, notation)).toList());
-        if (findings.isEmpty()) {
+        if (!built.changed(station, notation, shown.stream().map(FindingsPane::read).toList())) {
+            return;
+        }
+        List<FlowPane> nodes = new ArrayList<>();
+        for (int i = 0; i < shown.size(); i++) {
+            nodes.add(row(i, station, notation));
+        }
+        rows.getChildren().setAll(nodes);
+        if (shown.isEmpty()) {
             Label fine = new Label("Nothing stands in the way of cutting.");
             fine.getStyleClass().add("finding-text");
             rows.getChildren().setAll(line("all-well", glyph("✓", "Fine"), fine));
         }
     }
 
-    private FlowPane row(Finding finding, Station station, Notation notation) {
+    /** What a maker reads of a finding; what its remedy does follows the plan. */
+    private static List<Object> read(Finding finding) {
+        Remedy remedy = finding.remedy();
+        return List.of(finding.code(), finding.level(), finding.where(), finding.message(),
+                remedy == null ? "" : remedy.label());
+    }
+
+    private void take(int index) {
+        Remedy remedy = index < shown.size() ? shown.get(index).remedy() : null;
+        if (remedy != null) {
+            take.accept(remedy);
+        }
+    }
+
+    private FlowPane row(int index, Station station, Notation notation) {
+        Finding finding = shown.get(index);
         Label glyph = switch (finding.level()) {
             case STOP -> glyph("■", "Stop");
             case CHECK -> glyph("▲", "Check");
@@ -83,7 +108,7 @@ final class FindingsPane extends ScrollPane {
             button.getStyleClass().add("remedy");
             button.setId("remedy-" + finding.code().replace('.', '-'));
             button.setMinWidth(USE_PREF_SIZE);
-            button.setOnAction(e -> take.accept(remedy));
+            button.setOnAction(e -> take(index));
             actions.getChildren().add(button);
         }
         return row;

@@ -21,7 +21,10 @@ final class HandleKnob extends Knob {
         perRight = shown.dx();
         perDown = shown.dy();
         boolean across = perRight != 0;
-        getStyleClass().setAll("knob", across ? "across" : "down");
+        String way = across ? "across" : "down";
+        if (!getStyleClass().getLast().equals(way)) {
+            getStyleClass().setAll("knob", way);
+        }
         setAccessibleText(view().notation().words("Drag to change: " + field.title()));
         double w = across ? 10 : 26;
         double h = across ? 26 : 10;

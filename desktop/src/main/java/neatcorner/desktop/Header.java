@@ -185,7 +185,9 @@ final class Header extends HBox {
         if (!typing) {
             typedOver = bench.document().get();
             titleBefore = now;
-            title.setText(now);
+            if (!title.getText().equals(now)) {
+                title.setText(now);
+            }
         }
     }
 

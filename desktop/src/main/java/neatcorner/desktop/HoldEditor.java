@@ -26,6 +26,8 @@ import neatcorner.plan.Plan;
 final class HoldEditor extends FlowPane {
     private final Workbench bench;
     private final Runnable refresh;
+    private final BuiltFrom built = new BuiltFrom();
+    private List<LengthBox> boxes = List.of();
     private int chosen;
 
     HoldEditor(Workbench bench, Runnable refresh) {
@@ -52,14 +54,18 @@ final class HoldEditor extends FlowPane {
         chosen = Math.max(0, Math.min(chosen, all.size() - 1));
         setVisible(!all.isEmpty());
         setManaged(!all.isEmpty());
-        List<Node> nodes = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            nodes.add(chip(all.get(i), i, notation));
+        if (built.changed(all, chosen, notation, plan.job().section().wood(), plan.job().shop().inventory())) {
+            boxes = new ArrayList<>();
+            List<Node> nodes = new ArrayList<>();
+            for (int i = 0; i < all.size(); i++) {
+                nodes.add(chip(all.get(i), i, notation));
+            }
+            if (!all.isEmpty()) {
+                nodes.addAll(controls(plan, notation, all.get(chosen)));
+            }
+            getChildren().setAll(nodes);
         }
-        if (!all.isEmpty()) {
-            nodes.addAll(controls(plan, notation, all.get(chosen)));
-        }
-        getChildren().setAll(nodes);
+        boxes.forEach(box -> box.show(plan, notation));
     }
 
     private Node chip(Reinforcement what, int index, Notation notation) {
@@ -82,7 +88,7 @@ final class HoldEditor extends FlowPane {
             String title = field.title();
             LengthBox box = new LengthBox(bench, field,
                     MillingEditor.capital(title.substring(title.indexOf(", ") + 2)));
-            box.show(plan, notation);
+            boxes.add(box);
             nodes.add(box);
         }
         if (what.kind() == ReinforcementKind.SPLINE) {

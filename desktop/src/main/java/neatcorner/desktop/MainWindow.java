@@ -6,8 +6,8 @@ import java.util.Objects;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -40,6 +40,7 @@ final class MainWindow extends StackPane {
     private final Workbench bench;
     private final BorderPane frame = new BorderPane();
     private final BorderPane middle = new BorderPane();
+    private final StackPane entered = new StackPane();
     private final VBox rail = new VBox();
     private final ToggleGroup stations = new ToggleGroup();
     private final Map<Station, StationView> views = new EnumMap<>(Station.class);
@@ -61,6 +62,7 @@ final class MainWindow extends StackPane {
         rail.getStyleClass().add("rail");
         noticeBar.getStyleClass().add("notice");
         noticeBar.setAlignment(Pos.CENTER_LEFT);
+        middle.setCenter(entered);
         middle.setBottom(room(FINDINGS_ROOM));
         frame.setTop(room(HEADER_ROOM));
         frame.setLeft(rail);
@@ -170,7 +172,7 @@ final class MainWindow extends StackPane {
     void refresh() {
         if (!stale) {
             stale = true;
-            Platform.runLater(this::bringUpToDate);
+            bench.soon(this::bringUpToDate);
         }
     }
 
@@ -185,9 +187,7 @@ final class MainWindow extends StackPane {
         Station station = bench.station().get();
         StationView view = view(station);
         view.show(plan, notation);
-        if (middle.getCenter() != view) {
-            middle.setCenter(view);
-        }
+        putInFront(view);
         slate.show(view.slate(plan), plan, notation);
         if (findings != null && header != null) {
             findings.show(station, plan, notation);
@@ -206,6 +206,17 @@ final class MainWindow extends StackPane {
         }
     }
 
+    /** Views that were entered stay in the window, unseen: taken out, they would be styled anew each time they come back. */
+    private void putInFront(StationView view) {
+        if (view.getParent() == null) {
+            entered.getChildren().add(view);
+        }
+        for (Node each : entered.getChildren()) {
+            each.setVisible(each == view);
+            each.setManaged(each == view);
+        }
+    }
+
     private void showSign(Station station, Plan plan) {
         Label sign = signs.get(station);
         ToggleButton button = buttons.get(station);
@@ -214,14 +225,16 @@ final class MainWindow extends StackPane {
         }
         button.setSelected(station == bench.station().get());
         Level level = FindingsPane.gravest(plan, station);
+        String styled = level == null ? "fine" : level.code();
         sign.setText(level == null ? "✓" : switch (level) {
             case STOP -> "■";
             case CHECK -> "▲";
             case NOTE -> "●";
         });
-        sign.getStyleClass().setAll("rail-sign", level == null ? "fine" : level.code());
-        button.setAccessibleText(
-                name(station, bench.notation().get()) + ": " + (level == null ? "fine" : level.code()));
+        if (!sign.getStyleClass().getLast().equals(styled)) {
+            sign.getStyleClass().setAll("rail-sign", styled);
+        }
+        button.setAccessibleText(name(station, bench.notation().get()) + ": " + styled);
     }
 
     private void showNotice(@Nullable Notice notice) {

@@ -15,6 +15,7 @@ import javafx.scene.layout.FlowPane;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
+import neatcorner.plan.Field;
 import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
 import neatcorner.section.Edge;
@@ -29,6 +30,8 @@ import neatcorner.wood.Species;
 /** The cuts that make the section, in order: one is chosen, sized, moved earlier or later, or left out. */
 final class MillingEditor extends FlowPane {
     private final Workbench bench;
+    private final BuiltFrom built = new BuiltFrom();
+    private List<LengthBox> boxes = List.of();
     private int chosen = -1;
 
     MillingEditor(Workbench bench) {
@@ -101,23 +104,30 @@ final class MillingEditor extends FlowPane {
         setManaged(any);
         if (!any) {
             chosen = -1;
-            getChildren().clear();
             return;
         }
         chosen = Math.min(chosen, order.size() - 1);
-        List<Node> nodes = new ArrayList<>(plies(plan, notation, milling.layers()));
+        if (built.changed(milling, order, chosen, notation)) {
+            build(milling, order, notation);
+        }
+        boxes.forEach(box -> box.show(plan, notation));
+    }
+
+    private void build(Milling milling, List<Operation> order, Notation notation) {
+        boxes = new ArrayList<>();
+        List<Node> nodes = new ArrayList<>(plies(milling.layers()));
         if (!milling.operations().isEmpty()) {
             for (int i = 0; i < order.size(); i++) {
                 nodes.add(chip(order.get(i), i, notation));
             }
         }
         if (chosen >= 0) {
-            nodes.addAll(controls(plan, notation, order.get(chosen)));
+            nodes.addAll(controls(milling, notation, order.get(chosen)));
         }
         getChildren().setAll(nodes);
     }
 
-    private List<Node> plies(Plan plan, Notation notation, Layers layers) {
+    private List<Node> plies(Layers layers) {
         List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < layers.plies().size(); i++) {
             int index = i;
@@ -129,7 +139,7 @@ final class MillingEditor extends FlowPane {
                 item.setOnAction(e -> edit(now -> now.withLayers(now.layers().withWood(index, species))));
                 wood.getItems().add(item);
             }
-            LengthBox size = length(plan, notation, Fields.ply(i), "Board " + (i + 1));
+            LengthBox size = length(Fields.ply(i), "Board " + (i + 1));
             size.getChildren().add(wood);
             nodes.add(size);
         }
@@ -149,30 +159,29 @@ final class MillingEditor extends FlowPane {
         return chip;
     }
 
-    private List<Node> controls(Plan plan, Notation notation, Operation operation) {
+    private List<Node> controls(Milling milling, Notation notation, Operation operation) {
         List<Node> nodes = new ArrayList<>();
         switch (operation) {
             case Operation.PackRabbet pack -> {
             }
             case Operation.Shaped shaped -> {
                 nodes.add(edges(shaped, notation));
-                nodes.add(length(plan, notation, Fields.milled(chosen), sizeName(shaped.shape())));
+                nodes.add(length(Fields.milled(chosen), sizeName(shaped.shape())));
                 if (shaped.shape().hasDepth()) {
-                    nodes.add(length(plan, notation, Fields.milledDepth(chosen),
+                    nodes.add(length(Fields.milledDepth(chosen),
                             shaped.shape() == EdgeShape.BEAD ? "Quirk" : "Depth"));
                 }
-                nodes.add(length(plan, notation, Fields.milledInset(chosen), "Set in"));
-                nodes.add(length(plan, notation, Fields.milledSunk(chosen), "Down the side"));
+                nodes.add(length(Fields.milledInset(chosen), "Set in"));
+                nodes.add(length(Fields.milledSunk(chosen), "Down the side"));
             }
             case Operation.Groove groove -> {
                 nodes.add(faces(groove, notation));
-                nodes.add(length(plan, notation, Fields.milledFrom(chosen), "From"));
-                nodes.add(length(plan, notation, Fields.milled(chosen), "Width"));
-                nodes.add(length(plan, notation, Fields.milledDepth(chosen), "Depth"));
+                nodes.add(length(Fields.milledFrom(chosen), "From"));
+                nodes.add(length(Fields.milled(chosen), "Width"));
+                nodes.add(length(Fields.milledDepth(chosen), "Depth"));
             }
-            case Operation.Rip rip -> nodes.add(length(plan, notation, Fields.milled(chosen), "Strip"));
+            case Operation.Rip rip -> nodes.add(length(Fields.milled(chosen), "Strip"));
         }
-        Milling milling = plan.job().section().milling();
         nodes.add(button("Earlier", "op-earlier", chosen == 0, () -> move(-1)));
         nodes.add(button("Later", "op-later", chosen == milling.operations().size(), () -> move(1)));
         if (!(operation instanceof Operation.PackRabbet)) {
@@ -211,9 +220,9 @@ final class MillingEditor extends FlowPane {
         return button;
     }
 
-    private LengthBox length(Plan plan, Notation notation, neatcorner.plan.Field field, String name) {
+    private LengthBox length(Field field, String name) {
         LengthBox box = new LengthBox(bench, field, name);
-        box.show(plan, notation);
+        boxes.add(box);
         return box;
     }
 

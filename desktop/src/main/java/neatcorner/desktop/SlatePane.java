@@ -162,6 +162,7 @@ final class SlatePane extends VBox {
         private final FiguresLabel second = new FiguresLabel();
         private final Text times = new Text("×");
         private final HBox numbers = new HBox(first);
+        private final BuiltFrom built = new BuiltFrom();
         private List<Reading> readings = List.of();
 
         SlateRow() {
@@ -187,6 +188,12 @@ final class SlatePane extends VBox {
 
         void show(Slate.Row row) {
             readings = row.readings();
+            if (built.changed(row.name(), row.large(), notation, readings.stream().map(Reading::value).toList())) {
+                write(row);
+            }
+        }
+
+        private void write(Slate.Row row) {
             name.setText(notation.words(row.name()));
             double wide = readings.stream().mapToDouble(reading -> places(notation.figures(reading.value()))).sum();
             getStyleClass().setAll("slate-row", !row.large() ? "plain" : wide > MOST_PLACES ? "long" : "large");

@@ -18,6 +18,7 @@ import neatcorner.plan.Plan;
 /** The steps of a glue-up beside the frame, with their times; a wait can be timed. */
 final class StepsPane extends StepList {
     private final Workbench bench;
+    private final BuiltFrom built = new BuiltFrom();
 
     StepsPane(Workbench bench) {
         super("glue-steps");
@@ -26,15 +27,18 @@ final class StepsPane extends StepList {
 
     void show(Plan plan, Notation notation) {
         GlueUpWork work = GlueUpWork.of(plan);
-        List<Node> nodes = new ArrayList<>();
         List<GlueStep> steps = work == null ? List.of() : work.glue().steps();
-        for (int i = 0; i < steps.size(); i++) {
-            nodes.add(row(plan, i, steps.get(i), notation));
+        String title = plan.job().title();
+        if (built.changed(steps, title, notation)) {
+            List<Node> nodes = new ArrayList<>();
+            for (int i = 0; i < steps.size(); i++) {
+                nodes.add(row(title, i, steps.get(i), notation));
+            }
+            setRows(nodes);
         }
-        setRows(nodes);
     }
 
-    private Node row(Plan plan, int index, GlueStep step, Notation notation) {
+    private Node row(String title, int index, GlueStep step, Notation notation) {
         Label number = new Label(String.valueOf(index + 1));
         number.getStyleClass().add("step-number");
         Label text = new Label(step.what().in(notation));
@@ -49,7 +53,7 @@ final class StepsPane extends StepList {
         row.getStyleClass().add(step.open() ? "step-row-open" : "step-row");
         if (step.rest() >= 60) {
             Button timer = Controls.chip("Timer", () -> {
-                bench.timers().start(plan.job().title() + ", step " + (index + 1), Duration.ofSeconds(step.rest()));
+                bench.timers().start(title + ", step " + (index + 1), Duration.ofSeconds(step.rest()));
                 bench.tick();
             });
             timer.setId("timer-" + (index + 1));

@@ -22,6 +22,7 @@ final class ValueTag extends StackPane {
 
     private final FiguresLabel figures = new FiguresLabel();
     private @Nullable TypedEntry entry;
+    private boolean fresh = true;
     private @Nullable Typing change;
     private Runnable working = () -> {};
     private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
@@ -48,13 +49,24 @@ final class ValueTag extends StackPane {
         name = newName;
         change = newChange;
         working = newWorking;
+        String before = figures.text();
         figures.show(newNotation.figures(value), !(value instanceof Length));
+        fresh |= !before.equals(figures.text());
         setAccessibleText(newNotation.words(newName) + " " + newNotation.text(value));
         if (newChange == null) {
             getStyleClass().remove("editable");
         } else if (!getStyleClass().contains("editable")) {
             getStyleClass().add("editable");
         }
+    }
+
+    /** Takes on the size of what it shows now. */
+    void fit() {
+        if (fresh || entry != null) {
+            applyCss();
+            fresh = false;
+        }
+        autosize();
     }
 
     /** The figure as text, for tests and for the finder. */
@@ -120,6 +132,7 @@ final class ValueTag extends StackPane {
 
     private void close() {
         entry = null;
+        fresh = true;
         getChildren().setAll(figures);
         requestFocus();
     }

@@ -55,6 +55,7 @@ final class Workbench implements AutoCloseable {
     private static final long PATIENCE = 10;
 
     private final Home home;
+    private final Executor window;
     private final Clock clock;
     private final DocumentStore store;
     private final Documents documents;
@@ -86,6 +87,7 @@ final class Workbench implements AutoCloseable {
     /** With a clock and a planner of its own, for tests. */
     Workbench(Home home, Executor window, Clock clock, Work.Planner planner) {
         this.home = home;
+        this.window = window;
         this.clock = clock;
         this.store = DocumentStore.onThread(window);
         this.settings = new Settings(store, home, this::say);
@@ -106,6 +108,11 @@ final class Workbench implements AutoCloseable {
 
     private void say(String line) {
         notice.set(Notice.grave(line));
+    }
+
+    /** After what the window is doing now. */
+    void soon(Runnable work) {
+        window.execute(work);
     }
 
     Home home() {
@@ -300,7 +307,8 @@ final class Workbench implements AutoCloseable {
         canUndo.set(now.undoName() != null);
         canRedo.set(now.redoName() != null);
         progress.set(now.work().progress());
-        setPlan(now.work().plan());
+        plan.set(now.work().plan());
+        cut.set(Math.max(0, Math.min(cut.get(), plan.get().cuts().size() - 1)));
         busy.set(now.work().isBusy());
     }
 
@@ -312,11 +320,6 @@ final class Workbench implements AutoCloseable {
     /** What a long search has found so far, in words. */
     ReadOnlyStringProperty progress() {
         return progress;
-    }
-
-    private void setPlan(Plan newPlan) {
-        plan.set(newPlan);
-        cut.set(Math.max(0, Math.min(cut.get(), newPlan.cuts().size() - 1)));
     }
 
     /** Puts another job on the bench when it is read; when it cannot be, the present one stays, and a notice says why. */

@@ -31,6 +31,7 @@ import org.testfx.util.WaitForAsyncUtils;
 @SuppressWarnings("NullAway.Init")
 abstract class WindowTest {
     Workbench bench;
+    final WindowWatch watch = new WindowWatch();
     Path folder;
     Stage stage;
     private volatile boolean opened;
@@ -45,11 +46,12 @@ abstract class WindowTest {
         Look.loadFonts();
         NeatCornerWindow.show(stage, new MainWindow(bench));
         stage.toFront();
+        watch.watch(stage.getScene());
         opened = true;
     }
 
     final Workbench newBench() {
-        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), Platform::runLater,
+        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), watch,
                 Clock.system(ZoneId.systemDefault()), this::plan);
     }
 
@@ -66,15 +68,20 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    /** Waits until nothing is under way behind the window, and what came of it is laid out. */
+    /**
+     * Waits until nothing is under way behind the window, and what came of it is laid out: found so twice, for what has just
+     * come may only be shown with the next picture.
+     */
     final void settle() {
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        do {
+        int still = 0;
+        while (still < 2) {
             waitForPicture();
             if (System.nanoTime() > until) {
                 throw new AssertionError("the window does not come to rest");
             }
-        } while (!WaitForAsyncUtils.waitForAsyncFx(10_000, this::isStill));
+            still = WaitForAsyncUtils.waitForAsyncFx(10_000, this::isStill) ? still + 1 : 0;
+        }
     }
 
     private boolean isStill() {

@@ -1,0 +1,19 @@
+package neatcorner.desktop;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** Remembers what something on the screen was built from: it is built again only when that has changed, and keeps the focus. */
+final class BuiltFrom {
+    private List<Object> last = List.of();
+
+    /** Whether it has to be built again from what there is now. */
+    boolean changed(Object... parts) {
+        List<Object> now = Arrays.asList(parts);
+        if (now.equals(last)) {
+            return false;
+        }
+        last = List.copyOf(now);
+        return true;
+    }
+}

@@ -1,0 +1,63 @@
+package neatcorner.desktop;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
+import neatcorner.plan.Station;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/**
+ * Nothing that a maker does again and again holds the window up for longer than half a picture. Each is done often enough for
+ * the machine to have warmed up, and the best of all times counts: what is slow even then is slow for everybody.
+ */
+class HeldUpTest extends WindowTest {
+    private static final double MOST = 8;
+    private static final int MOST_ROUNDS = 40;
+
+    private final List<String> slow = new ArrayList<>();
+
+    @Start
+    void start(Stage first) throws Exception {
+        open(first);
+    }
+
+    /** Does it until it was quick once. */
+    private void quick(String what, IntConsumer round) {
+        double best = Double.MAX_VALUE;
+        for (int i = 0; i < MOST_ROUNDS && best > MOST; i++) {
+            settle();
+            watch.longest();
+            round.accept(i);
+            settle();
+            best = Math.min(best, watch.longest());
+        }
+        if (best > MOST) {
+            slow.add("%s: %.1f ms".formatted(what, best));
+        }
+    }
+
+    @Test
+    void noStationHoldsAPictureUp(FxRobot robot) {
+        for (Station station : Station.values()) {
+            KeyCode key = KeyCode.valueOf("DIGIT" + (station.ordinal() + 1));
+            KeyCode before = KeyCode.valueOf("DIGIT" + (station == Station.OPENING ? 2 : station.ordinal()));
+            quick("entering " + station, round -> {
+                at(robot, before);
+                watch.longest();
+                at(robot, key);
+            });
+            quick("another width at " + station, round -> bench.soon(() -> bench.change("width", job -> job.withSize(
+                    job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
+            quick("undo at " + station, round -> robot.push(KeyCode.CONTROL, KeyCode.Z));
+        }
+        assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
+    }
+}
