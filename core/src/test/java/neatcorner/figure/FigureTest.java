@@ -99,7 +99,7 @@ class FigureTest {
         List<List<Point>> grain = Grain.along(piece, List.of(piece), 0, 4);
         assertEquals(grain, Grain.along(piece, List.of(piece), 0, 4));
         assertNotEquals(grain, Grain.along(piece, List.of(piece), 0, 5));
-        assertFalse(grain.isEmpty());
+        assertTrue(grain.size() >= 5, "30 mm of wood shows some lines: " + grain.size());
         grain.forEach(line -> line.forEach(p -> assertTrue(p.y() > -1e-6 && p.y() < 30 + 1e-6 && p.x() >= p.y() - 1e-6
                 && p.x() <= 700 - p.y() + 1e-6, p.toString())));
     }

@@ -123,6 +123,6 @@ class GlueUpFiguresTest {
     @Test
     void withoutAFrameThereIsStillAPicture() {
         Plan none = Planner.plan(Jobs.chart().withSize(SizeOf.OUTSIDE, new Opening(Length.mm(20), Length.mm(20))));
-        assertFalse(GlueUpFigure.of(none).marks().isEmpty());
+        Sound.assertSound(GlueUpFigure.of(none));
     }
 }

@@ -1,9 +1,9 @@
 package neatcorner.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
+import static neatcorner.figure.Sound.assertSound;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -181,7 +181,10 @@ class ShapePlanTest {
         Plan wider = Planner.plan(Fields.SIGHT_WIDTH.with(plan.job(), Length.mm(500)));
         assertEquals(500, wider.sizes().sight().width().toMm(), 0.01);
         assertEquals(300, wider.sizes().sight().height().toMm(), 0.01);
-        assertFalse(wider.pieces().isEmpty());
+        assertEquals(6, wider.pieces().size());
+        assertEquals(250, wider.pieces().get(2).shortPoint().toMm() - plan.pieces().get(2).shortPoint().toMm() + 200,
+                0.01,
+                "what lies across grows with the whole");
     }
 
     @Test
@@ -220,11 +223,11 @@ class ShapePlanTest {
             assertTrue(Double.isFinite(piece.left().miter().degrees() + piece.right().bevel().degrees()));
         }
         for (Station station : Station.values()) {
-            assertNotNull(Slates.of(station, plan));
+            assertSound(Slates.of(station, plan));
         }
-        assertNotNull(neatcorner.figure.ShapeFigure.of(plan, false));
-        assertNotNull(neatcorner.figure.OpeningFigure.of(plan));
-        assertNotNull(neatcorner.figure.SolidFigure.of(plan, 0.3, 0.2));
+        assertSound(neatcorner.figure.ShapeFigure.of(plan, false));
+        assertSound(neatcorner.figure.OpeningFigure.of(plan));
+        assertSound(neatcorner.figure.SolidFigure.of(plan, 0.3, 0.2));
     }
 
     private static Shape anyShape(java.util.Random random) {

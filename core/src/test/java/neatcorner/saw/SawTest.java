@@ -2,7 +2,6 @@ package neatcorner.saw;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -45,7 +44,7 @@ class SawTest {
         assertEquals(PIECE.left().miter(), first.miter());
         assertEquals(PIECE.right().miter(), last.miter());
         assertNull(first.stop());
-        assertNotNull(last.stop());
+        assertEquals(PIECE.outer(), last.stop());
     }
 
     @Test

@@ -52,10 +52,10 @@ class BoardMillingTest {
     void aBowedBoardIsCutShorterFirstWhereThePiecesStillFit() {
         RoughBoard bowed = board(2400, 100, 27, 6);
         assertTrue(mill(bowed, 30, 20, 2000).cuts().isEmpty(), "in one length the bow takes too much");
-        BoardMilling halves = mill(bowed, 30, 20, 700);
-        assertFalse(halves.cuts().isEmpty());
-        assertTrue(halves.cuts().getFirst().lengths() >= 2);
-        assertFalse(halves.cuts().getFirst().stick().isLessThan(Length.mm(700)));
+        BoardMilling thirds = mill(bowed, 30, 20, 700);
+        assertEquals(3, thirds.cuts().getFirst().lengths());
+        assertEquals(Length.mm(6.0 / 9), thirds.cuts().getFirst().bow(), "a ninth in a third of the length");
+        assertFalse(thirds.cuts().getFirst().stick().isLessThan(Length.mm(700)));
     }
 
     @Test

@@ -308,7 +308,9 @@ final class Workbench implements AutoCloseable {
         canRedo.set(now.redoName() != null);
         progress.set(now.work().progress());
         plan.set(now.work().plan());
-        cut.set(Math.max(0, Math.min(cut.get(), plan.get().cuts().size() - 1)));
+        if (!plan.get().cuts().isEmpty()) {
+            cut.set(Math.min(cut.get(), plan.get().cuts().size() - 1));
+        }
         busy.set(now.work().isBusy());
     }
 

@@ -2,7 +2,6 @@ package neatcorner.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -247,7 +246,7 @@ class WorkbenchTest extends WindowTest {
 
     @Test
     void theBlankJobCanBeMadeOnceThereAreSticks(FxRobot robot) {
-        assertNotNull(Defaults.blank(Units.INCHES).section());
+        assertEquals(Length.inches(0.25), Defaults.blank(Units.INCHES).section().rabbet().width());
         robot.interact(bench::newJob);
         settle();
         assertFalse(bench.currentPlan().canBeMade());
