@@ -54,13 +54,14 @@ final class DayCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        Search patience = new Deadline();
         Path reading = Path.of("");
         try {
             List<Chain> chains = new ArrayList<>();
             Workshop shop = null;
             for (Path file : files) {
                 reading = file;
-                Plan plan = Planner.plan(JobFile.read(file).job());
+                Plan plan = Planner.plan(JobFile.read(file).job(), patience);
                 chains.addAll(ShopDays.chains(plan));
                 shop = shop == null ? plan.job().shop() : shop;
             }
@@ -70,7 +71,7 @@ final class DayCommand implements Callable<Integer> {
             }
             ZonedDateTime start = (from == null ? LocalDateTime.now(ZoneId.systemDefault()) : from)
                     .truncatedTo(ChronoUnit.MINUTES).atZone(ZoneId.systemDefault());
-            ShopDays days = ShopDays.of(chains, shop, start, Search.PATIENT);
+            ShopDays days = ShopDays.of(chains, shop, start, patience);
             Path ics = calendar;
             if (ics != null) {
                 WholeFile.write(ics, ShopCalendar.write(days, Instant.now()).getBytes(StandardCharsets.UTF_8));

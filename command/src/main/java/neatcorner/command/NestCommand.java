@@ -27,8 +27,6 @@ import picocli.CommandLine.Parameters;
 @Command(name = "nest", mixinStandardHelpOptions = true, description = "Lays square-cut lengths out on sticks with the least cost, then the fewest sticks.")
 final class NestCommand implements Callable<Integer> {
     private static final Pattern STICK = Pattern.compile("([^:]+)(?::(\\d{1,7})(?::(\\d{1,9}(?:\\.\\d{1,4})?))?)?");
-    /** After so long, ns, the best so far is the answer. Searches that end by themselves take far less. */
-    private static final long LONGEST_SEARCH = 30_000_000_000L;
     /** More different lengths are laid out in several lists. */
     private static final int MOST_LENGTHS = 2_000;
     private static final int LARGEST_FILE = 20_000_000;
@@ -99,7 +97,7 @@ final class NestCommand implements Callable<Integer> {
                                 kind.count, kind.price))
                         .toList());
         long start = System.nanoTime();
-        Nesting.Result result = nesting.solve(() -> System.nanoTime() - start > LONGEST_SEARCH);
+        Nesting.Result result = nesting.solve(new Deadline());
         double milliseconds = (System.nanoTime() - start) / 1e6;
         boolean priced = kinds.stream().anyMatch(Kind::priced);
         PrintStream print = System.out;

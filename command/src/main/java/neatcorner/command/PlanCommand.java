@@ -34,6 +34,7 @@ import neatcorner.plan.Planner;
 import neatcorner.plan.SawWords;
 import neatcorner.saw.SawSetting;
 import neatcorner.stock.CutStick;
+import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -54,10 +55,12 @@ final class PlanCommand implements Callable<Integer> {
     @Option(names = "--paper", paramLabel = "SIZE", description = "A4 (the default) or LETTER")
     private PaperSize paper = PaperSize.A4;
 
+    private final Search patience = new Deadline();
+
     @Override
     public Integer call() {
         try {
-            Plan plan = Planner.plan(JobFile.read(file).job());
+            Plan plan = Planner.plan(JobFile.read(file).job(), patience);
             Notation notation = Notation.of(plan.job().units());
             Path folder = out;
             if (folder != null) {
@@ -65,7 +68,7 @@ final class PlanCommand implements Callable<Integer> {
             }
             PrintStream print = System.out;
             if (json) {
-                print.print(PlanJson.write(plan, notation));
+                print.print(PlanJson.write(plan, notation, patience));
             } else {
                 print(plan, notation, print);
             }
@@ -86,12 +89,12 @@ final class PlanCommand implements Callable<Integer> {
         Files.createDirectories(folder);
         Path made = Files.createTempDirectory(folder, ".neat-corner-");
         try {
-            write(made.resolve("plan.json"), PlanJson.write(plan, notation));
+            write(made.resolve("plan.json"), PlanJson.write(plan, notation, patience));
             write(made.resolve("cut-list.csv"), CutListCsv.write(plan, notation));
             svg(made.resolve("front.svg"), OpeningFigure.of(plan), notation);
             svg(made.resolve("section.svg"), SectionFigure.of(plan), notation);
             svg(made.resolve("sticks.svg"), SticksFigure.of(plan), notation);
-            WholeFile.write(made.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation));
+            WholeFile.write(made.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation, patience));
             if (!TemplateFigure.sheets(plan).isEmpty()) {
                 Templates.write(plan, made, "template", paper, notation);
             }

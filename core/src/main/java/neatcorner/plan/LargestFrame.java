@@ -2,7 +2,6 @@ package neatcorner.plan;
 
 import java.util.List;
 import java.util.Optional;
-import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Opening;
@@ -25,7 +24,7 @@ public final class LargestFrame {
      * The size of which the job starts (art, rabbet, sight or outside), in the job's proportion, as large as this stick
      * allows; empty when not even a frame of 1 mm fits or the job's own size is not positive.
      */
-    public static Optional<Opening> from(Job job, Stick stick) {
+    public static Optional<Opening> from(Job job, Stick stick, Search search) {
         Opening own = job.size();
         if (!own.isPositive() || !job.section().isSound()) {
             return Optional.empty();
@@ -34,7 +33,7 @@ public final class LargestFrame {
         long high = stick.length().units();
         while (high - low > 1) {
             long middle = (low + high) / 2;
-            if (fits(job, stick, sized(own, middle))) {
+            if (fits(job, stick, sized(own, middle), search)) {
                 low = middle;
             } else {
                 high = middle;
@@ -43,18 +42,12 @@ public final class LargestFrame {
         return low < Length.PER_MM ? Optional.empty() : Optional.of(sized(own, low));
     }
 
-    /** The job for that largest frame. */
-    public static Optional<Job> jobFrom(Job job, Stick stick) {
-        SizeOf of = job.sizeOf();
-        return from(job, stick).map(size -> job.withSize(of, size));
-    }
-
     private static Opening sized(Opening proportion, long widthUnits) {
         Length width = new Length(widthUnits);
         return new Opening(width, width.scaled(proportion.height().over(proportion.width())));
     }
 
-    private static boolean fits(Job job, Stick stick, Opening size) {
+    private static boolean fits(Job job, Stick stick, Opening size, Search search) {
         Job one = job.withQuantity(1).withSize(job.sizeOf(), size)
                 .withStock(job.stock().withSticks(List.of(stick.withCount(1))).withKeep(Keep.NO));
         if (!one.sizes().outside().isPositive()) {
@@ -63,7 +56,7 @@ public final class LargestFrame {
         Geometry geometry = Geometry.of(one);
         Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
         return contours == null
-                || Planner.layOut(one, FramePieces.of(contours, one.outline(), one.joint()), Search.PATIENT)
+                || Planner.layOut(one, FramePieces.of(contours, one.outline(), one.joint()), search)
                         .isComplete();
     }
 }

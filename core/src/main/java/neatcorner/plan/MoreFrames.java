@@ -21,11 +21,11 @@ public record MoreFrames(StandardSize size, int frames) {
     private static final int MOST = 60;
 
     /** The sizes of which there is at least one more, the largest first. */
-    public static List<MoreFrames> of(Plan plan) {
+    public static List<MoreFrames> of(Plan plan, Search search) {
         List<Stick> offcuts = Offcuts.of(plan);
         List<MoreFrames> more = new ArrayList<>();
         for (StandardSize size : StandardSize.all()) {
-            int frames = from(plan.job(), offcuts, size);
+            int frames = from(plan.job(), offcuts, size, search);
             if (frames > 0) {
                 more.add(new MoreFrames(size, frames));
             }
@@ -34,15 +34,15 @@ public record MoreFrames(StandardSize size, int frames) {
         return List.copyOf(more);
     }
 
-    /** How many frames of a size such sticks give. */
-    public static int from(Job job, List<Stick> sticks, StandardSize size) {
+    /** How many frames of a size such sticks give; when it is told to stop, as many as were found to go by then. */
+    public static int from(Job job, List<Stick> sticks, StandardSize size, Search search) {
         if (sticks.isEmpty()) {
             return 0;
         }
         Rack rack = new Rack(sticks, Length.ZERO, Keep.NO, job.stock().flippable());
         Job one = job.withOutline(Outline.rectangle()).withQuantity(1).withPack(new Pack(List.of()))
                 .withSize(SizeOf.ART, size.size()).withStock(rack);
-        Plan plan = Planner.plan(one);
+        Plan plan = Planner.plan(one, search);
         if (plan.pieces().isEmpty()) {
             return 0;
         }
@@ -51,7 +51,7 @@ public record MoreFrames(StandardSize size, int frames) {
         int high = (int) Math.min(MOST, all / Math.max(1, plan.stickNeeded().units()));
         while (low < high) {
             int middle = (low + high + 1) / 2;
-            if (Planner.layOut(one.withQuantity(middle), plan.parts(), Search.PATIENT).isComplete()) {
+            if (Planner.layOut(one.withQuantity(middle), plan.parts(), search).isComplete()) {
                 low = middle;
             } else {
                 high = middle - 1;

@@ -16,6 +16,7 @@ import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.section.Rabbet;
 import neatcorner.stock.Keep;
+import neatcorner.stock.Search;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import org.junit.jupiter.api.Test;
@@ -114,7 +115,7 @@ class FindingsTest {
     void theLargestFrameFromAStickFitsItAndAMillimetreMoreDoesNot() {
         Job job = Jobs.chart();
         Stick stick = stick(2400, 1, new Span(Length.mm(310), Length.mm(350)));
-        Opening largest = LargestFrame.from(job, stick).orElseThrow();
+        Opening largest = LargestFrame.from(job, stick, Search.PATIENT).orElseThrow();
         Job one = job.withStock(job.stock().withSticks(List.of(stick)));
         assertTrue(Planner.plan(one.withSize(SizeOf.ART, largest)).layout().isComplete());
         Opening more = new Opening(largest.width().plus(Length.mm(1)), largest.height());
@@ -126,7 +127,7 @@ class FindingsTest {
     @Test
     void theLargestFrameUsesTheWholeStick() {
         Job job = Jobs.chart().startingFrom(SizeOf.OUTSIDE);
-        Opening largest = LargestFrame.from(job, stick(2400, 1)).orElseThrow();
+        Opening largest = LargestFrame.from(job, stick(2400, 1), Search.PATIENT).orElseThrow();
         double used = 2 * (largest.width().toMm() + largest.height().toMm()) + 4 * 3 * Math.sqrt(2) + 10;
         assertEquals(2400, used, 0.01);
     }

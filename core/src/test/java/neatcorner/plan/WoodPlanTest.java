@@ -236,11 +236,13 @@ class WoodPlanTest {
     void offcutsGiveAsManyMoreFramesAsCanBeCutFromThem() {
         List<Stick> offcuts = List.of(new Stick("end", Length.mm(1000), 2, null, List.of()));
         StandardSize photo = StandardSize.INCH.get(1);
-        int frames = MoreFrames.from(Jobs.chart(), offcuts, photo);
+        int frames = MoreFrames.from(Jobs.chart(), offcuts, photo, Search.PATIENT);
         assertEquals(2, frames, "a 5 × 7 frame takes about 0.9 m");
-        assertEquals(0, MoreFrames.from(Jobs.chart(), List.of(), photo));
-        for (MoreFrames more : MoreFrames.of(Planner.plan(Jobs.chart()))) {
+        assertEquals(0, MoreFrames.from(Jobs.chart(), List.of(), photo, Search.PATIENT));
+        for (MoreFrames more : MoreFrames.of(Planner.plan(Jobs.chart()), Search.PATIENT)) {
             assertTrue(more.frames() > 0);
+            assertTrue(MoreFrames.from(Jobs.chart(), offcuts, more.size(), () -> true) <= MoreFrames.from(Jobs.chart(),
+                    offcuts, more.size(), Search.PATIENT), "in haste there are no more of them");
         }
     }
 

@@ -158,7 +158,7 @@ final class RackMenu {
 
     private void sayWhatElse() {
         Plan plan = bench.currentPlan();
-        bench.planning().ask(Planning.Pace.SLOW, search -> MoreFrames.of(plan),
+        bench.planning().ask(Planning.Pace.SLOW, search -> MoreFrames.of(plan, search),
                 more -> bench.notice().set(Notice.info(whatElse(more))), bench::fault);
     }
 

@@ -84,7 +84,7 @@ final class StickEditor extends VBox {
             return;
         }
         Job job = bench.job();
-        bench.planning().ask(Planning.Pace.SLOW, search -> LargestFrame.from(job, stick),
+        bench.planning().ask(Planning.Pace.SLOW, search -> LargestFrame.from(job, stick, search),
                 size -> size.ifPresentOrElse(this::take,
                         () -> editor.say("Not even a small frame fits on this stick.")),
                 bench::fault);

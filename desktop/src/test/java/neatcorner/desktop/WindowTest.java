@@ -64,7 +64,10 @@ abstract class WindowTest {
     @AfterEach
     void leave() {
         assertFalse(plannedAtTheWindow, "plans are worked out away from the window's thread");
-        Platform.runLater(bench::close);
+        Platform.runLater(() -> {
+            stage.hide();
+            bench.close();
+        });
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -29,6 +29,7 @@ import neatcorner.saw.SawSetting;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
+import neatcorner.stock.Search;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 
@@ -52,12 +53,17 @@ public final class PaperPdf {
 
     /** The file's bytes. Throws {@link IOException} when a font is missing from the program. */
     public static byte[] write(Plan plan, PaperSize paper, Notation notation) throws IOException {
+        return write(plan, paper, notation, Search.PATIENT);
+    }
+
+    /** As the other; when it is told to stop, sheets are cut as well as they were laid out by then. */
+    public static byte[] write(Plan plan, PaperSize paper, Notation notation, Search search) throws IOException {
         try (PDDocument document = new PDDocument()) {
             PDDocumentInformation information = document.getDocumentInformation();
             information.setTitle(plan.job().title());
             information.setCreator("Neat Corner");
             try (PdfPen pen = new PdfPen(document, paper)) {
-                new PaperPdf(plan, notation, new PaperSheet(pen, paper, notation, plan.job().title())).write();
+                new PaperPdf(plan, notation, new PaperSheet(pen, paper, notation, plan.job().title())).write(search);
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -65,7 +71,7 @@ public final class PaperPdf {
         }
     }
 
-    private void write() throws IOException {
+    private void write(Search search) throws IOException {
         sheet.title(plan.job().title(), subtitle());
         stops();
         cutList();
@@ -80,7 +86,7 @@ public final class PaperPdf {
         finalCuts();
         new GlueUpPaper(plan, notation, sheet).write();
         fullSizeSection();
-        wood.sheets();
+        wood.sheets(search);
         cautions();
         sheet.finish();
     }

@@ -16,10 +16,10 @@ import neatcorner.piece.Tip;
 import neatcorner.plan.Assembly;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
 import neatcorner.plan.SawSlates;
 import neatcorner.plan.ShopDays;
 import neatcorner.saw.BestOrder;
-import neatcorner.plan.Remedy;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.saw.Side;
@@ -36,6 +36,11 @@ public final class PlanJson {
 
     /** The text of the plan; messages are written in the given notation. */
     public static String write(Plan plan, Notation notation) {
+        return write(plan, notation, Search.PATIENT);
+    }
+
+    /** As the other; when it is told to stop, sheets and days are given as well as they were laid out by then. */
+    public static String write(Plan plan, Notation notation, Search search) {
         Json.Fields root = Json.object().with("format", "neat-corner-plan/1").with("title", plan.job().title())
                 .with("sizes", sizes(plan)).with("pack", pack(plan))
                 .with("pieces", Json.of(plan.pieces().stream().map(piece -> piece(piece, plan)).toList()))
@@ -48,8 +53,8 @@ public final class PlanJson {
             root.with("section", SectionJson.of(plan.job().section()));
         }
         CornerJson.add(plan, root);
-        GlueUpJson.add(plan, notation, root, ShopDays.of(plan, Search.PATIENT));
-        WoodJson.add(plan, root);
+        GlueUpJson.add(plan, notation, root, ShopDays.of(plan, search));
+        WoodJson.add(plan, root, search);
         Contours contours = plan.contours();
         if (contours != null && !plan.job().outline().isRectangle()) {
             if (contours.segments().isEmpty()) {

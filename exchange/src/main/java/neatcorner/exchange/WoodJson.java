@@ -21,7 +21,7 @@ final class WoodJson {
 
     private WoodJson() {}
 
-    static void add(Plan plan, Json.Fields root) {
+    static void add(Plan plan, Json.Fields root, Search search) {
         if (!Offcuts.of(plan).isEmpty()) {
             root.with("offcuts", Json.of(Offcuts.of(plan).stream()
                     .map(stick -> Json.object().with("name", stick.name()).with("length", mm(stick.length())).end())
@@ -34,7 +34,7 @@ final class WoodJson {
         }
         if (!plan.job().stock().sheets().isEmpty()) {
             root.with("sheets",
-                    Json.of(SheetWork.of(plan, Search.PATIENT).stream().map(WoodJson::material).toList()));
+                    Json.of(SheetWork.of(plan, search).stream().map(WoodJson::material).toList()));
         }
     }
 

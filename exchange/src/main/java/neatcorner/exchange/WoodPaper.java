@@ -86,8 +86,8 @@ final class WoodPaper {
     }
 
     /** Sheets of glass, mat and backing with numbered cuts; nothing when there are none. */
-    void sheets() throws IOException {
-        List<SheetWork> works = SheetWork.of(plan, Search.PATIENT);
+    void sheets(Search search) throws IOException {
+        List<SheetWork> works = SheetWork.of(plan, search);
         if (works.stream().allMatch(work -> work.layout().sheets().isEmpty())) {
             return;
         }

@@ -129,6 +129,18 @@ class GlueUpFilesTest {
     }
 
     @Test
+    void aPlanThatIsWrittenInHasteHasEveryStepAndNoProofThatItHasNot() throws BadFile {
+        Plan many = Planner.plan(splined().job().withQuantity(6), () -> true);
+        Node hasty = Node.root(JsonText.read(PlanJson.write(many, MM, () -> true))).required("schedule");
+        Node patient = Node.root(JsonText.read(PlanJson.write(many, MM))).required("schedule");
+        assertEquals(patient.required("steps").items().size(), hasty.required("steps").items().size());
+        double end = hasty.required("end").number(0, 1e9, "");
+        assertTrue(end >= patient.required("end").number(0, 1e9, ""));
+        assertTrue(hasty.required("bound").number(0, 1e9, "") <= patient.required("end").number(0, 1e9, ""));
+        assertEquals(hasty.required("proved").bool(), hasty.required("bound").number(0, 1e9, "") == end);
+    }
+
+    @Test
     void clashesAreInThePlan() throws BadFile {
         Job deep = splined().job().withReinforcement(List.of(Reinforcement.spline(Length.mm(40), Length.mm(3), 1)));
         Node clash = Node.root(JsonText.read(PlanJson.write(Planner.plan(deep), MM))).required("corner")

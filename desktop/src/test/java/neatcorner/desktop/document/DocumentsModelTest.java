@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
 import neatcorner.measure.Length;
@@ -32,8 +34,15 @@ import net.jqwik.api.constraints.Size;
  * hold it.
  */
 class DocumentsModelTest {
+    /** The faults and full disks are meant here, a hundred thousand of them. */
+    private static final Logger QUIET = Logger.getLogger("neatcorner.desktop.document");
+
     private static final int JOBS = 3;
     private static final Section SECTION = Defaults.section(Units.MILLIMETRES);
+
+    static {
+        QUIET.setLevel(Level.OFF);
+    }
 
     /** What an open job must be like: all that it was, and where in it undo has come to. */
     private static final class Model {
