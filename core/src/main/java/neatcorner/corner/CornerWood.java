@@ -1,8 +1,8 @@
 package neatcorner.corner;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import neatcorner.measure.Length;
 import neatcorner.outline.Corner;
 import neatcorner.outline.Vertex;
@@ -25,8 +25,8 @@ public final class CornerWood {
     private final Vertex along;
     private final Vertex inward;
     private final Vertex toe;
-    private final Map<Key, Walls> walls = new HashMap<>();
-    private final Map<Length, Profile> profiles = new HashMap<>();
+    private final Map<Key, Walls> walls = new ConcurrentHashMap<>();
+    private final Map<Length, Profile> profiles = new ConcurrentHashMap<>();
 
     private record Key(Length width, Margins margins) {}
 

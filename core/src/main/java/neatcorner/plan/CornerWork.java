@@ -14,6 +14,7 @@ import neatcorner.outline.Contours;
 import neatcorner.outline.Corner;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
+import neatcorner.section.Section;
 
 /**
  * The corners of a frame with all that holds them, those that are alike together. A corner that is another's mirror image is
@@ -37,6 +38,21 @@ public record CornerWork(List<Kind> kinds) {
 
     private static final Derived<CornerWork> WORK = new Derived<>(
             plan -> of(plan, plan.job().joint(), plan.job().reinforcement()));
+
+    /** Most edits change no corner. */
+    private static final Recent<Joined, JoinedCorner> LATELY = new Recent<>(24);
+
+    /** All that a corner's solids follow from. */
+    private record Joined(Corner at, CornerJoint joint, Section section, Length behind, List<Reinforcement> held) {
+
+        Joined {
+            held = List.copyOf(held);
+        }
+
+        JoinedCorner corner() {
+            return JoinedCorner.of(new CornerWood(at, joint, section, behind), held);
+        }
+    }
 
     private record Key(long interior, Length before, Length after) {}
 
@@ -65,8 +81,8 @@ public record CornerWork(List<Kind> kinds) {
         }
         Length behind = Length.max(Length.ZERO, plan.spareDepth());
         List<Kind> kinds = new ArrayList<>();
-        corners.forEach((key, corner) -> kinds.add(new Kind(JoinedCorner.of(
-                new CornerWood(corner, joint.on(plan.job().outline()), plan.job().section(), behind), reinforcement),
+        corners.forEach((key, corner) -> kinds.add(new Kind(LATELY.get(new Joined(corner,
+                joint.on(plan.job().outline()), plan.job().section(), behind, reinforcement), Joined::corner),
                 names.getOrDefault(key, List.of()))));
         kinds.sort((a, b) -> Integer.compare(b.at().size(), a.at().size()));
         return new CornerWork(kinds);
