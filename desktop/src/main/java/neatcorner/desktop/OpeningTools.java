@@ -29,7 +29,7 @@ final class OpeningTools {
     private final ToggleButton mat = new ToggleButton("Mat");
     private final LengthBox overlap;
     private final LengthBox clearance;
-    private final Spinner<Integer> quantity = new Spinner<>(1, Job.MOST_FRAMES, 1);
+    private final Spinner<Integer> quantity;
     private final List<Node> controls;
     private boolean showing;
 
@@ -49,9 +49,7 @@ final class OpeningTools {
         mat.setId("mat");
         mat.getStyleClass().add("chip");
         mat.setOnAction(e -> bench.change("mat", OpeningTools::matToggled));
-        quantity.setEditable(true);
-        quantity.setPrefWidth(84);
-        quantity.setId("quantity");
+        quantity = TypedNumber.count("quantity", "Frames", 1, Job.MOST_FRAMES, bench::say);
         quantity.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
                 bench.change("quantity", job -> job.withQuantity(now));

@@ -31,11 +31,15 @@ final class SeasonsMode implements StationMode {
     SeasonsMode(Workbench bench) {
         this.bench = bench;
         spinners = List.of(
-                spinner("dry-celsius", -30, 50, 1, (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity()))),
-                spinner("dry-humidity", 1, 99, 1, (c, v) -> c.withDry(new Climate.Air(c.dry().celsius(), v))),
-                spinner("damp-celsius", -30, 50, 1, (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity()))),
-                spinner("damp-humidity", 1, 99, 1, (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v))),
-                spinner("glued", 0, 30, 0.5, Climate::withGlued));
+                spinner("dry-celsius", "Driest °C", -30, 50, 1,
+                        (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity()))),
+                spinner("dry-humidity", "Humidity when driest, %", 1, 99, 1,
+                        (c, v) -> c.withDry(new Climate.Air(c.dry().celsius(), v))),
+                spinner("damp-celsius", "Dampest °C", -30, 50, 1,
+                        (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity()))),
+                spinner("damp-humidity", "Humidity when dampest, %", 1, 99, 1,
+                        (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v))),
+                spinner("glued", "Wood glued at %", 0, 30, 0.5, Climate::withGlued));
         flat.setId("flat-sawn");
         flat.setOnAction(e -> change(climate -> climate.withFlat(flat.isSelected())));
         air = new HBox(Controls.captioned("driest °C", spinners.get(0)), Controls.captioned("% humid", spinners.get(1)),
@@ -57,12 +61,9 @@ final class SeasonsMode implements StationMode {
         return chip;
     }
 
-    private Spinner<Double> spinner(String id, double least, double most, double step,
+    private Spinner<Double> spinner(String id, String what, double least, double most, double step,
             BiFunction<Climate, Double, Climate> set) {
-        Spinner<Double> spinner = new Spinner<>(least, most, least, step);
-        spinner.setEditable(true);
-        spinner.setPrefWidth(84);
-        spinner.setId(id);
+        Spinner<Double> spinner = TypedNumber.decimal(id, what, least, most, step, bench::say);
         spinner.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
                 change(climate -> set.apply(climate, now));

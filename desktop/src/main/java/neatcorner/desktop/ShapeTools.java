@@ -3,6 +3,7 @@ package neatcorner.desktop;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.IntConsumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Spinner;
@@ -37,12 +38,12 @@ final class ShapeTools {
 
     private final Workbench bench;
     private final Controls.Choices<Kind> kind;
-    private final Spinner<Integer> sides = new Spinner<>(Shape.FEWEST_SIDES, Shape.MOST_SIDES, 6);
+    private final Spinner<Integer> sides;
     private final Controls.Choices<CornerJoint> joint;
     private final Node jointBox;
     private final Controls.Choices<Boolean> across;
     private final Controls.Choices<Shape.Curve> curve;
-    private final Spinner<Integer> segments = new Spinner<>(0, MOST_SEGMENTS, 0);
+    private final Spinner<Integer> segments;
     private final LengthBox board;
     private final LengthBox rise;
     private final AngleBox slope;
@@ -73,8 +74,8 @@ final class ShapeTools {
         curve = new Controls.Choices<Shape.Curve>(this::bend).with(Shape.Curve.SEGMENT, "flat arc", "curve-segment")
                 .with(Shape.Curve.SEMICIRCLE, "half circle", "curve-semicircle")
                 .with(Shape.Curve.ELLIPSE, "half ellipse", "curve-ellipse");
-        spin(sides, "sides", this::takeSides);
-        spin(segments, "segments", this::takeSegments);
+        sides = spinner("sides", "Sides", Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
+        segments = spinner("segments", "Segments", 0, MOST_SEGMENTS, this::takeSegments);
         board = new LengthBox(bench, Fields.BOARD_WIDTH, "Widest board");
         rise = new LengthBox(bench, Fields.RISE, "Rise");
         slope = new AngleBox("Faces slope inwards by", "slope", 0, 90,
@@ -87,15 +88,14 @@ final class ShapeTools {
         segmentsBox = Controls.captioned("Segments, 0 for fewest", segments);
     }
 
-    private void spin(Spinner<Integer> spinner, String id, java.util.function.IntConsumer taken) {
-        spinner.setEditable(true);
-        spinner.setPrefWidth(84);
-        spinner.setId(id);
+    private Spinner<Integer> spinner(String id, String what, int least, int most, IntConsumer taken) {
+        Spinner<Integer> spinner = TypedNumber.count(id, what, least, most, bench::say);
         spinner.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
                 taken.accept(now);
             }
         });
+        return spinner;
     }
 
     List<Node> controls() {

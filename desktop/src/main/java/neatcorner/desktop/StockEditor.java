@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** Name, count and price of something on the rack, with what else belongs to it; used for sticks, boards and sheets. */
 final class StockEditor extends FlowPane {
     private final TextField name = new TextField();
-    private final Spinner<Integer> count = new Spinner<>(0, 10_000, 1);
+    private final Spinner<Integer> count;
     private final TextField price = new TextField();
     private final Label said = new Label();
     private String shownName = "";
@@ -38,9 +38,7 @@ final class StockEditor extends FlowPane {
         price.setPrefColumnCount(6);
         price.setId(id + "-price");
         price.setPromptText("paid for");
-        count.setEditable(true);
-        count.setPrefWidth(84);
-        count.setId(id + "-count");
+        count = TypedNumber.count(id + "-count", "How many", 0, 10_000, this::say);
         said.getStyleClass().add("hint");
         onEnterOrLeaving(name, () -> {
             if (!name.getText().isBlank() && !name.getText().equals(shownName)) {

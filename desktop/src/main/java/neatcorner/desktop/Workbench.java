@@ -106,7 +106,8 @@ final class Workbench implements AutoCloseable {
         documents.hear(this::say);
     }
 
-    private void say(String line) {
+    /** Says in one line what went wrong. */
+    void say(String line) {
         notice.set(Notice.grave(line));
     }
 

@@ -10,6 +10,7 @@ import javafx.stage.Stage;
 import neatcorner.measure.Length;
 import neatcorner.saw.SawLog;
 import org.junit.jupiter.api.BeforeEach;
+import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -116,6 +117,16 @@ class SawTest extends WindowTest {
         robot.clickOn("#place-sea");
         settle();
         assertTrue(read(robot, ".slate").contains("Dampest month: opens outside"), read(robot, ".slate"));
+        Spinner<?> glued = robot.lookup("#glued").queryAs(Spinner.class);
+        robot.doubleClickOn(glued.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("dry").push(KeyCode.ENTER);
+        settle();
+        assertTrue(read(robot, ".notice").contains("expected a number from 0 to 30, not “dry”"),
+                read(robot, ".notice"));
+        robot.doubleClickOn(glued.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("9,5").push(KeyCode.ENTER);
+        settle();
+        assertEquals(9.5, java.util.Objects.requireNonNull(bench.job().checks().place()).glued());
         String before = read(robot, ".slate");
         robot.clickOn("#flat-sawn");
         settle();

@@ -58,6 +58,26 @@ class ShapeTest extends WindowTest {
     }
 
     @Test
+    void whatIsNoCountIsTakenBackWithAWordWhy(FxRobot robot) {
+        robot.clickOn("#shape-regular");
+        settle();
+        Spinner<?> sides = robot.lookup("#sides").queryAs(Spinner.class);
+        for (String typed : new String[]{"3/64", "99", "five", "", "-7"}) {
+            robot.doubleClickOn(sides.getEditor()).push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
+            robot.write(typed).push(KeyCode.ENTER);
+            settle();
+            assertEquals("Sides: expected a whole number from 3 to " + Shape.MOST_SIDES + ", not “" + typed + "”.",
+                    read(robot, "#notice-text").substring(2).strip());
+            assertEquals("8", sides.getEditor().getText());
+            assertEquals(8, bench.currentPlan().pieces().size());
+        }
+        robot.doubleClickOn(sides.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("5").push(KeyCode.ENTER);
+        settle();
+        assertEquals(5, bench.currentPlan().pieces().size());
+    }
+
+    @Test
     void aCornerIsDraggedAndThenPushedByKeys(FxRobot robot) {
         robot.clickOn("#shape-free");
         settle();
