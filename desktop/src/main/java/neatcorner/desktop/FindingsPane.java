@@ -94,6 +94,7 @@ final class FindingsPane extends ScrollPane {
         actions.getStyleClass().add("finding-actions");
         FlowPane row = new FlowPane(line(finding.level().code(), glyph, text), actions);
         row.getStyleClass().addAll("finding-row");
+        row.setMinWidth(0);
         row.widthProperty().addListener((observed, old, now) -> share(row, actions, now.doubleValue()));
         row.setId("finding-" + finding.code().replace('.', '-'));
         if (finding.where() != station) {

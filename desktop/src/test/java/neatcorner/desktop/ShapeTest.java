@@ -6,13 +6,16 @@ import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
@@ -55,6 +58,27 @@ class ShapeTest extends WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertTrue(bench.job().outline().isRectangle(), "undone to the rectangle");
+    }
+
+    @Test
+    void remediesStandWholeBesideTheirWords(FxRobot robot) {
+        robot.interact(() -> bench.setUnits(Units.INCHES));
+        robot.interact(bench::newJob);
+        settle();
+        at(robot, KeyCode.DIGIT3);
+        robot.clickOn("#shape-regular");
+        settle();
+        Spinner<?> sides = robot.lookup("#sides").queryAs(Spinner.class);
+        for (String count : new String[]{"7", "5", "9"}) {
+            robot.doubleClickOn(sides.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
+            robot.write(count).push(KeyCode.ENTER);
+            settle();
+            Node strip = robot.lookup(".findings").query();
+            double right = strip.localToScene(strip.getBoundsInLocal()).getMaxX();
+            for (Node remedy : robot.lookup(".remedy").queryAll()) {
+                assertTrue(remedy.localToScene(remedy.getBoundsInLocal()).getMaxX() <= right, count + " sides");
+            }
+        }
     }
 
     @Test
