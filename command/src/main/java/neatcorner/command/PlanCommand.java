@@ -5,6 +5,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
@@ -115,7 +116,12 @@ final class PlanCommand implements Callable<Integer> {
             }
         }
         for (Path file : files(made)) {
-            WholeFile.write(folder.resolve(file.getFileName()), Files.readAllBytes(file));
+            Path place = folder.resolve(file.getFileName());
+            if (Files.exists(place, LinkOption.NOFOLLOW_LINKS)) {
+                WholeFile.write(place, Files.readAllBytes(file));
+            } else {
+                Files.move(file, place);
+            }
         }
     }
 
