@@ -265,23 +265,9 @@ final class Workbench implements AutoCloseable {
         change(remedy.label().in(Notation.of(job().units())), remedy.change());
     }
 
-    /**
-     * Changes the job in a way that takes a while to work out. If the job is changed meanwhile, it is worked out anew for what
-     * it is then.
-     */
+    /** Changes the job in a way that takes a while to work out. */
     void changeSlowly(String name, UnaryOperator<Job> change) {
-        changeSlowly(document.get(), name, change);
-    }
-
-    private void changeSlowly(Document of, String name, UnaryOperator<Job> change) {
-        Job before = of.job();
-        planning().ask(Planning.Pace.QUICK, search -> change.apply(before), after -> {
-            if (of.job().equals(before)) {
-                of.change(new Change(name, job -> after));
-            } else {
-                changeSlowly(of, name, change);
-            }
-        }, this::fault);
+        document.get().changeSlowly(new Change(name, change), this::fault);
     }
 
     /** Shows what a job would look like while something is being dragged or typed; nothing is kept. */

@@ -4,6 +4,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import neatcorner.exchange.JobFile;
 import neatcorner.plan.Job;
@@ -92,6 +93,21 @@ public final class Document {
     /** Changes the job and the shelf of offcuts in one step. */
     public void change(Change change, ShelfMove move) {
         perform(change.name(), change.of(), move);
+    }
+
+    /**
+     * Changes the job in a way that takes a while to work out. If the job is changed meanwhile, it is worked out anew for what
+     * it is then.
+     */
+    public void changeSlowly(Change change, Consumer<Throwable> failed) {
+        Job before = content.job();
+        all.planning().ask(Planning.Pace.QUICK, search -> change.of().apply(before), after -> {
+            if (content.job().equals(before)) {
+                change(new Change(change.name(), job -> after));
+            } else {
+                changeSlowly(change, failed);
+            }
+        }, failed);
     }
 
     private void perform(String name, UnaryOperator<Job> change, @Nullable ShelfMove move) {
