@@ -102,7 +102,7 @@ final class DayPane extends BorderPane {
         setTop(new VBox(first, second));
         setCenter(scroll);
         setBottom(new VBox(third, shop));
-        bench.day().shown().addListener((observed, old, shown) -> fill());
+        bench.day().shown().addListener(observed -> fill());
         bench.day().busy().addListener((observed, old, busy) -> showEnd());
         bench.ticks().addListener((observed, old, tick) -> {
             if (begun && isVisible() && tick.longValue() % 20 == 0 && bench.day().isLate()) {

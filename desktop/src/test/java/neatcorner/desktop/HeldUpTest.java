@@ -56,7 +56,8 @@ class HeldUpTest extends WindowTest {
             });
             quick("another width at " + station, round -> bench.soon(() -> bench.change("width", job -> job.withSize(
                     job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
-            quick("undo at " + station, round -> robot.push(KeyCode.CONTROL, KeyCode.Z));
+            quick("undo and redo at " + station,
+                    round -> robot.push(KeyCode.CONTROL, round % 2 == 0 ? KeyCode.Z : KeyCode.Y));
         }
         assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
     }
