@@ -20,7 +20,7 @@ final class LargestRectangle {
     private static final double NEAR = 1e-9;
 
     private final List<Column> columns = new ArrayList<>();
-    private final List<Pair> pairs = new ArrayList<>();
+    private final List<Ranked> pairs = new ArrayList<>();
     private double area;
     private double[] best = {0, 0, 0, 0};
 
@@ -62,7 +62,7 @@ final class LargestRectangle {
                 search.from(i, slot);
             }
         }
-        search.pairs.sort(Comparator.comparingDouble(Pair::most).reversed());
+        search.pairs.sort(Comparator.comparingDouble(Ranked::most).reversed());
         search.pairs.forEach(search::maximize);
         return java.util.Arrays.stream(search.best).boxed().toList();
     }
@@ -92,7 +92,7 @@ final class LargestRectangle {
     /** Rectangles whose left side stands in a slot of a column. */
     private void from(int first, Slot slot) {
         Column column = columns.get(first);
-        pairs.add(new Pair(column, slot, column, slot, -Double.MAX_VALUE, Double.MAX_VALUE));
+        rank(new Pair(column, slot, column, slot, -Double.MAX_VALUE, Double.MAX_VALUE));
         extend(first, slot, first, slot.ceiling.at(column.to), slot.floor.at(column.to));
     }
 
@@ -106,12 +106,19 @@ final class LargestRectangle {
             double ceiling = Math.max(top, open.ceiling.at(next.from));
             double floor = Math.min(bottom, open.floor.at(next.from));
             if (floor - ceiling > NEAR) {
-                pairs.add(new Pair(columns.get(first), slot, next, open, ceiling, floor));
+                rank(new Pair(columns.get(first), slot, next, open, ceiling, floor));
                 extend(first, slot, last + 1, Math.max(ceiling, open.ceiling.at(next.to)),
                         Math.min(floor, open.floor.at(next.to)));
             }
         }
     }
+
+    private void rank(Pair pair) {
+        pairs.add(new Ranked(pair, pair.most()));
+    }
+
+    /** A pair with the most that it can hold. */
+    private record Ranked(Pair pair, double most) {}
 
     /** A column and slot to start in and others to end in, with the highest floor and lowest ceiling between them. */
     private record Pair(Column first, Slot start, Column last, Slot end, double least, double lowest) {
@@ -159,10 +166,11 @@ final class LargestRectangle {
     }
 
     /** The best of the rectangles that start in one column and end in another. */
-    private void maximize(Pair pair) {
-        if (pair.most() <= area * (1 + NEAR)) {
+    private void maximize(Ranked ranked) {
+        if (ranked.most <= area * (1 + NEAR)) {
             return;
         }
+        Pair pair = ranked.pair;
         double low = pair.first.from;
         double high = pair.first.to;
         for (int i = 0; i < STEPS && high - low > NEAR; i++) {
