@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -17,7 +16,7 @@ import neatcorner.desktop.Desktop;
 /**
  * From key press to drawn screen: the running program's window gets 200 presses of an arrow key on the handle that makes
  * the frame wider, then on a corner of a free outline; each changes the job, the plan and the drawing. Measured is the time
- * from the press to the picture after the one in which the figures changed.
+ * from the press until the picture in which the figures are new is laid out and on its way to the painter.
  */
 public final class WindowBench {
     private static final int PRESSES = 200;
@@ -85,7 +84,7 @@ public final class WindowBench {
         }
     }
 
-    /** From the press to the picture after the one in which the figures are new; then the painter is let finish. */
+    /** From the press to the picture with the new figures, laid out and given to the painter, who is then let finish. */
     private static double press(Scene scene, String held, KeyCode key) throws InterruptedException {
         CountDownLatch drawn = new CountDownLatch(1);
         long[] times = new long[2];
@@ -93,19 +92,15 @@ public final class WindowBench {
             Node knob = scene.lookup(held);
             knob.requestFocus();
             String before = figures(scene);
-            new AnimationTimer() {
-                private boolean changed;
-
-                @Override
-                public void handle(long now) {
-                    if (changed) {
-                        stop();
-                        times[1] = System.nanoTime();
-                        drawn.countDown();
-                    }
-                    changed = !figures(scene).equals(before);
+            Runnable[] look = new Runnable[1];
+            look[0] = () -> {
+                if (!figures(scene).equals(before)) {
+                    scene.removePostLayoutPulseListener(look[0]);
+                    times[1] = System.nanoTime();
+                    drawn.countDown();
                 }
-            }.start();
+            };
+            scene.addPostLayoutPulseListener(look[0]);
             times[0] = System.nanoTime();
             new Robot().keyType(key);
         });
