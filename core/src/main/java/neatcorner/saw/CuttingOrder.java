@@ -19,6 +19,9 @@ import neatcorner.stock.StickLayout;
 public final class CuttingOrder {
     private CuttingOrder() {}
 
+    /** A piece among those of all frames. */
+    private record Named(String piece, int frame) {}
+
     /** The stop settings, longest first; twins share one, and pieces of one length with other angles follow each other. */
     public static List<SawSetting> settings(List<Piece> pieces) {
         List<List<Piece>> groups = Piece.twins(pieces);
@@ -38,11 +41,11 @@ public final class CuttingOrder {
                 first.add(new SawCut(SawCut.Kind.FIRST_MITER, piece, stick, null));
             }
         }
-        Set<String> placed = first.stream().map(cut -> label(cut.piece().piece(), cut.piece().frame()))
+        Set<Named> placed = first.stream().map(cut -> new Named(cut.piece().piece().name(), cut.piece().frame()))
                 .collect(Collectors.toSet());
-        for (int frame = 1; frame <= frames && !layout.isComplete(); frame++) {
+        for (int frame = 1; frame <= frames; frame++) {
             for (Piece piece : pieces) {
-                if (!placed.contains(label(piece, frame))) {
+                if (!placed.contains(new Named(piece.name(), frame))) {
                     CutPiece unplaced = new CutPiece(piece, frame, Length.ZERO, piece.span(), false);
                     first.add(new SawCut(SawCut.Kind.FIRST_MITER, unplaced, null, null));
                 }
@@ -57,9 +60,5 @@ public final class CuttingOrder {
                             new SawCut(SawCut.Kind.FINAL_MITER, cut.piece(), cut.stick(), setting.stop())));
         }
         return List.copyOf(all);
-    }
-
-    private static String label(Piece piece, int frame) {
-        return piece.name() + frame;
     }
 }

@@ -13,6 +13,8 @@ import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
 import neatcorner.piece.FramePieces;
 import neatcorner.stock.Blanks;
+import neatcorner.stock.CutPiece;
+import neatcorner.stock.CutStick;
 import neatcorner.stock.Keep;
 import neatcorner.stock.LayOut;
 import neatcorner.stock.Rack;
@@ -85,5 +87,20 @@ class CuttingOrderTest {
         Length without = new LayOut(pieces, 1, rack, BLANKS, SAW.kerf(), Length.ZERO).taken(pieces.getFirst());
         assertEquals(Length.mm(3), with.minus(without));
         assertEquals(460 + 3 * Math.sqrt(2), without.toMm(), 1e-3);
+    }
+
+    @Test
+    void theEleventhFrameIsNotTakenForTheEleventhPart() {
+        List<Piece> pieces = frame(Faces.all(Length.mm(30))).subList(0, 2);
+        Piece one = pieces.getFirst().named("C1");
+        Piece eleven = pieces.getLast().named("C11");
+        CutPiece placed = new CutPiece(one, 11, Length.ZERO, one.span(), false);
+        CutStick stick = new CutStick(new Stick("oak", Length.mm(1000), 1, null, List.of()), 0, 1, List.of(placed),
+                Length.ZERO);
+        StickLayout layout = new StickLayout(List.of(stick), 21, 0, false, "", null, 0);
+        List<SawCut> cuts = CuttingOrder.cuts(List.of(one, eleven), 11, layout);
+        assertEquals(44, cuts.size());
+        assertEquals(2,
+                cuts.stream().filter(cut -> cut.piece().piece().equals(eleven) && cut.piece().frame() == 1).count());
     }
 }

@@ -1,14 +1,5 @@
 package neatcorner.desktop;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
-import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
@@ -31,8 +22,6 @@ import neatcorner.saw.Side;
  * on, Backspace goes back, Esc leaves.
  */
 final class BenchView extends BenchScreen {
-    private static final Logger LOG = Logger.getLogger(BenchView.class.getName());
-
     private final Workbench bench;
     private final Label what = new Label();
     private final Label letter = new Label();
@@ -126,7 +115,7 @@ final class BenchView extends BenchScreen {
         Plan plan = bench.currentPlan();
         int index = bench.cut().get();
         if (index < plan.cuts().size()) {
-            log(plan, plan.cuts().get(index));
+            bench.cutLog().add(plan.job(), plan.cuts().get(index));
         }
         if (index + 1 < plan.cuts().size()) {
             bench.cut().set(index + 1);
@@ -139,19 +128,5 @@ final class BenchView extends BenchScreen {
     @Override
     void back() {
         bench.cut().set(Math.max(0, bench.cut().get() - 1));
-    }
-
-    /** Each tick is kept: when, which job, which cut. Losing one must not stop the work. */
-    private void log(Plan plan, SawCut cut) {
-        Path file = bench.home().log().resolve("cuts.csv");
-        String line = LocalDateTime.now(java.time.ZoneId.systemDefault()).truncatedTo(ChronoUnit.SECONDS) + ",\""
-                + plan.job().title().replace("\"", "\"\"") + "\"," + cut.piece().label(plan.job().quantity()) + ","
-                + cut.kind() + "\r\n";
-        try {
-            Files.createDirectories(bench.home().log());
-            Files.writeString(file, line, StandardCharsets.UTF_8, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "tick not logged", e);
-        }
     }
 }

@@ -61,6 +61,7 @@ final class Workbench implements AutoCloseable {
     private final Documents documents;
     private final KeptNotices kept;
     private final FileMaking files;
+    private final CutLog cutLog;
     private final Settings settings;
     private final Shop shop;
     private final LongProperty ticks = new SimpleLongProperty();
@@ -102,6 +103,7 @@ final class Workbench implements AutoCloseable {
         this.notation = new SimpleObjectProperty<>(settings.notation());
         document.get().watch(shown);
         files = new FileMaking(documents.planning(), notice::set, this::fault);
+        cutLog = new CutLog(store, home.log(), clock);
         kept = new KeptNotices(documents, document::get, notice);
         documents.hear(this::say);
     }
@@ -164,6 +166,11 @@ final class Workbench implements AutoCloseable {
             day = days;
         }
         return days;
+    }
+
+    /** Where cuts that were made are written down. */
+    CutLog cutLog() {
+        return cutLog;
     }
 
     /** Counts seconds while the window is open. */

@@ -1,11 +1,14 @@
 package neatcorner.desktop;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.ZoneId;
+import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
@@ -20,6 +23,7 @@ import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Planner;
 import neatcorner.stock.Search;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -30,6 +34,8 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 @SuppressWarnings("NullAway.Init")
 abstract class WindowTest {
+    private static final DiskWatch DISK = new DiskWatch();
+
     Workbench bench;
     final WindowWatch watch = new WindowWatch();
     Path folder;
@@ -47,6 +53,7 @@ abstract class WindowTest {
         NeatCornerWindow.show(stage, new MainWindow(bench));
         stage.toFront();
         watch.watch(stage.getScene());
+        DISK.begin();
         opened = true;
     }
 
@@ -64,11 +71,17 @@ abstract class WindowTest {
     @AfterEach
     void leave() {
         assertFalse(plannedAtTheWindow, "plans are worked out away from the window's thread");
+        DISK.end();
         Platform.runLater(() -> {
             stage.hide();
             bench.close();
         });
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterAll
+    static void noDiskAtTheWindow() throws IOException {
+        assertEquals(List.of(), DISK.touched(), "files are touched away from the window's thread");
     }
 
     /**
