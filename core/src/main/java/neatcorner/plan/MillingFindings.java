@@ -3,6 +3,7 @@ package neatcorner.plan;
 import static neatcorner.plan.Station.SECTION;
 
 import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -49,7 +50,7 @@ final class MillingFindings {
         Profile profile = Profile.of(section);
         if (!profile.isWhole()) {
             findings.add(Finding.stop("section.falls-apart", SECTION, Sentence.of(
-                    "Milled like this, the stick falls apart: the cuts meet inside it."), last(section)));
+                    "Milled like this, the stick falls apart: the cuts meet inside it."), whole(section)));
             return;
         }
         addNothingTaken(profile, findings);
@@ -77,8 +78,7 @@ final class MillingFindings {
         Sentence why = misfit(section, operation);
         if (why != null) {
             findings.add(Finding.stop("bit.too-wide", SECTION, why,
-                    new Remedy(Sentence.of("Leave it out"),
-                            j -> j.withSection(j.section().withMilling(j.section().milling().without(place))))));
+                    leaveOut(Sentence.of("Leave it out"), List.of(place))));
         }
         return why == null;
     }
@@ -162,15 +162,46 @@ final class MillingFindings {
         return job.withSection(job.section().withMilling(job.section().milling().with(place, changed)));
     }
 
-    private static @Nullable Remedy last(Section section) {
-        int last = section.milling().operations().size();
-        int place = section.milling().rabbetAt() == last ? last - 1 : last;
-        return last == 0
-                ? null
-                : new Remedy(Sentence.of("Leave the last cut out"),
-                        j -> j.withSection(j.section().withMilling(j.section().milling().without(place))));
+    /** Leaves out the last cut without which the stick is whole; where no one cut does, as many of the last as need be. */
+    private static @Nullable Remedy whole(Section section) {
+        Milling milling = section.milling();
+        List<Operation> order = milling.order(section.rabbet());
+        List<Integer> out = new ArrayList<>();
+        for (int place = order.size() - 1; place >= 0; place--) {
+            if (place != milling.rabbetAt() && isWhole(section, milling.without(place))) {
+                return leaveOut(
+                        Sentence.of("Leave the " + (out.isEmpty() ? "last cut" : order.get(place).title()) + " out"),
+                        List.of(place));
+            }
+            if (place != milling.rabbetAt()) {
+                out.add(place);
+            }
+        }
+        for (int last = 2; last <= out.size(); last++) {
+            if (isWhole(section, without(milling, out.subList(0, last)))) {
+                return leaveOut(Sentence.of("Leave the last " + last + " cuts out"), out.subList(0, last));
+            }
+        }
+        return null;
     }
 
+    private static Remedy leaveOut(Sentence label, List<Integer> places) {
+        List<Integer> fromTheLast = List.copyOf(places);
+        return new Remedy(label,
+                j -> j.withSection(j.section().withMilling(without(j.section().milling(), fromTheLast))));
+    }
+
+    private static Milling without(Milling milling, List<Integer> fromTheLast) {
+        Milling left = milling;
+        for (int place : fromTheLast) {
+            left = left.without(place);
+        }
+        return left;
+    }
+
+    private static boolean isWhole(Section section, Milling milling) {
+        return Profile.of(section.withMilling(milling)).isWhole();
+    }
     private static void addNothingTaken(Profile profile, List<Finding> findings) {
         for (int i = 0; i < profile.stages().size(); i++) {
             int place = i;
@@ -180,8 +211,7 @@ final class MillingFindings {
                         + " takes nothing off: there is no wood left where it is made."),
                         stage.operation() instanceof Operation.PackRabbet
                                 ? null
-                                : new Remedy(Sentence.of("Leave it out"), j -> j.withSection(
-                                        j.section().withMilling(j.section().milling().without(place))))));
+                                : leaveOut(Sentence.of("Leave it out"), List.of(place))));
             }
         }
     }
@@ -195,19 +225,28 @@ final class MillingFindings {
                 case Operation.PackRabbet pack -> false;
                 case Operation.Rip rip -> false;
             };
-            for (int j = order.size() - 1; j > i && outer; j--) {
-                if (order.get(j) instanceof Operation.Rip) {
-                    int place = i;
-                    int rip = j;
-                    findings.add(Finding.check("edge.not-there", SECTION,
-                            Sentence.of("The outer edge is not there yet when the "
-                                    + order.get(i).title() + " is cut: the strip is ripped off later."),
-                            new Remedy(Sentence.of("Rip first"), job -> job.withSection(job.section().withMilling(
-                                    job.section().milling().moved(rip, place))))));
-                    return;
-                }
+            if (outer && order.subList(i, order.size()).stream().anyMatch(Operation.Rip.class::isInstance)) {
+                int place = i;
+                findings.add(Finding.check("edge.not-there", SECTION,
+                        Sentence.of("The outer edge is not there yet when the " + order.get(i).title()
+                                + " is cut: the strip is ripped off later."),
+                        new Remedy(Sentence.of("Rip first"), job -> job.withSection(
+                                job.section().withMilling(rippedBefore(job.section(), place))))));
+                return;
             }
         }
+    }
+
+    /** With all that is ripped off later ripped off before the cut at a place. */
+    private static Milling rippedBefore(Section section, int place) {
+        Milling milling = section.milling();
+        int to = place;
+        for (int from = place + 1; from <= milling.operations().size(); from++) {
+            if (milling.order(section.rabbet()).get(from) instanceof Operation.Rip) {
+                milling = milling.moved(from, to++);
+            }
+        }
+        return milling;
     }
 
     private static void addSupport(Section section, List<Operation> order, List<Finding> findings) {

@@ -37,6 +37,7 @@ import neatcorner.stock.Sheet;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
+import org.junit.jupiter.api.Test;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 
@@ -128,9 +129,21 @@ class AnyWoodTest {
     }
 
     /** Found by drawing: nothing is left where the pack's rabbet is cut, and that cut cannot be left out. */
-    @org.junit.jupiter.api.Test
+    @Test
     void aRabbetInAirHasNoRemedyThatDoesNothing() {
         remediesLead(95);
+    }
+
+    /** Found by drawing: two cuts each part the stick, so that leaving the last one out is not enough. */
+    @Test
+    void aStickThatFallsApartIsMadeWholeByWhatItNeeds() {
+        remediesLead(-3359300710972097736L);
+    }
+
+    /** Found by drawing: two strips are ripped off later, and both have to be ripped first. */
+    @Test
+    void allStripsAreRippedBeforeTheEdgeThatTheyLeave() {
+        remediesLead(-13551);
     }
 
     private static void remediesLead(long seed) {
@@ -142,9 +155,15 @@ class AnyWoodTest {
             if (remedy != null) {
                 Job changed = remedy.change().apply(job);
                 assertFalse(changed.equals(job), finding.code() + " changes something");
-                assertTrue(said(changed, finding) < said(job, finding), finding.code() + " is said less often");
+                boolean mended = said(changed, finding) < said(job, finding);
+                boolean nextInAir = finding.code().equals("cut.in-air") && cuts(changed) < cuts(job);
+                assertTrue(mended || nextInAir, finding.code() + " is said less often, or of the next cut");
             }
         }
+    }
+
+    private static int cuts(Job job) {
+        return job.section().milling().operations().size();
     }
 
     private static long said(Job job, Finding finding) {

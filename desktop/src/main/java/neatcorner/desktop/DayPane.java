@@ -53,6 +53,7 @@ final class DayPane extends BorderPane {
     private final TextField hours = new TextField();
     private final Label hoursWhy = new Label();
     private final FlowPane shop = new FlowPane();
+    private final BuiltFrom shopFrom = new BuiltFrom();
     private final DayTimeline timeline;
     private boolean begun;
 
@@ -287,6 +288,9 @@ final class DayPane extends BorderPane {
         if (!hours.isFocused()) {
             hours.setText(HoursText.write(has.hours()));
             hoursWhy.setText("");
+        }
+        if (!shopFrom.changed(has)) {
+            return;
         }
         shop.getChildren().setAll(
                 counter("Bands", has.count(Clamp.Kind.BAND), "bands", count -> clamps(Clamp.Kind.BAND, count)),

@@ -6,15 +6,15 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.BiConsumer;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import neatcorner.glueup.Chain;
 import neatcorner.glueup.Schedule;
@@ -34,8 +34,6 @@ final class DayTimeline extends Pane {
     /** A break is drawn this much narrower than work. */
     private static final double NARROW = 0.05;
     private static final long KEY_MINUTES = 15;
-    /** A block is never drawn narrower, so that it can be taken hold of. */
-    private static final double LEAST = 6;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
     /** A day of less width than its whole name, or than its short one, pixels at the usual text size. */
@@ -53,6 +51,11 @@ final class DayTimeline extends Pane {
     private final BiConsumer<Mark, Instant> moved;
     private final Runnable chosenChanged;
     private final Line nowLine = new Line();
+    private final Pane axis = new Pane();
+    private final BuiltFrom axisFrom = new BuiltFrom();
+    private final Pane names = new Pane();
+    private final BuiltFrom namesFrom = new BuiltFrom();
+    private final Map<String, DayStep> steps = new LinkedHashMap<>();
     private ShopDay.@Nullable Shown shown;
     private @Nullable Mark chosen;
     private WorkCalendar calendar = WorkCalendar.always();
@@ -60,8 +63,6 @@ final class DayTimeline extends Pane {
     private Instant now = Instant.EPOCH;
     private ZoneId zone = ZoneId.of("UTC");
     private long last = 1;
-    private double pressedX;
-    private double pressedAt;
 
     DayTimeline(BiConsumer<Mark, Instant> moved, Runnable chosenChanged) {
         this.moved = moved;
@@ -69,6 +70,8 @@ final class DayTimeline extends Pane {
         setId("day-timeline");
         getStyleClass().add("timeline");
         nowLine.getStyleClass().add("now-line");
+        axis.setMouseTransparent(true);
+        names.setMouseTransparent(true);
         widthProperty().addListener((observed, old, width) -> fill());
     }
 
@@ -134,36 +137,48 @@ final class DayTimeline extends Pane {
         return origin.plusSeconds(60 * low);
     }
 
+    /** What has not changed stays: to make it anew would have it styled anew. */
     private void fill() {
-        getChildren().clear();
         ShopDay.Shown all = shown;
         if (all == null || getWidth() < 200) {
+            getChildren().clear();
             return;
         }
-        setPrefHeight(TOP + ROW * all.chains().size() + 12);
+        int rows = all.chains().size();
+        setPrefHeight(TOP + ROW * rows + 12);
         setMinHeight(getPrefHeight());
-        hours(all.chains().size());
-        for (int i = 0; i < all.chains().size(); i++) {
-            Label name = new Label(all.chains().get(i).frame());
-            name.getStyleClass().add("timeline-name");
-            name.setMaxWidth(NAMES - 10);
-            name.relocate(4, TOP + ROW * i + 3);
-            getChildren().add(name);
+        if (axisFrom.changed(origin, zone, calendar, last, getWidth(), rows)) {
+            axis.getChildren().clear();
+            hours(rows);
         }
+        List<String> frames = all.chains().stream().map(Chain::frame).toList();
+        if (namesFrom.changed(frames)) {
+            names.getChildren().setAll(IntStream.range(0, rows).mapToObj(row -> name(frames.get(row), row)).toList());
+        }
+        Map<String, DayStep> before = Map.copyOf(steps);
+        steps.clear();
         for (Mark mark : marks(all)) {
-            add(mark, row(all, mark));
+            String key = mark.task() + " " + mark.frame();
+            DayStep step = before.getOrDefault(key, new DayStep(this));
+            steps.put(key, step);
+            place(step, mark, Math.max(0, frames.indexOf(mark.frame())));
         }
-        getChildren().add(nowLine);
+        List<Node> children = new ArrayList<>(List.of(axis, names));
+        steps.values().forEach(step -> children.add(step.rest()));
+        children.addAll(steps.values());
+        children.add(nowLine);
+        if (!getChildren().equals(children)) {
+            getChildren().setAll(children);
+        }
         placeNow();
     }
 
-    private static int row(ShopDay.Shown all, Mark mark) {
-        for (int i = 0; i < all.chains().size(); i++) {
-            if (all.chains().get(i).frame().equals(mark.frame())) {
-                return i;
-            }
-        }
-        return 0;
+    private static Label name(String frame, int row) {
+        Label name = new Label(frame);
+        name.getStyleClass().add("timeline-name");
+        name.setMaxWidth(NAMES - 10);
+        name.relocate(4, TOP + ROW * row + 3);
+        return name;
     }
 
     private static List<Mark> marks(ShopDay.Shown all) {
@@ -212,17 +227,17 @@ final class DayTimeline extends Pane {
                         : wide < WHOLE_NAME ? SHORT_DAY.format(time) : DAY.format(time));
                 heading.getStyleClass().add("timeline-day");
                 heading.relocate(x, 0);
-                getChildren().add(heading);
+                axis.getChildren().add(heading);
             }
             if (works) {
                 Line line = new Line(x, TOP - 4, x, TOP + ROW * rows);
                 line.getStyleClass().add("timeline-hour");
-                getChildren().add(line);
+                axis.getChildren().add(line);
                 if (x - lastLabel > 26) {
                     Label hour = new Label(String.valueOf(time.getHour()));
                     hour.getStyleClass().add("timeline-time");
                     hour.relocate(x + 2, 20);
-                    getChildren().add(hour);
+                    axis.getChildren().add(hour);
                     lastLabel = x;
                 }
             }
@@ -230,66 +245,39 @@ final class DayTimeline extends Pane {
         }
     }
 
-    private void add(Mark mark, int row) {
-        double y = TOP + ROW * row + 3;
-        double from = x(mark.start());
-        double to = x(mark.end());
-        if (mark.rest() > 0) {
-            Region wait = new Region();
-            wait.getStyleClass().add("timeline-wait");
-            wait.setMouseTransparent(true);
-            double until = x(mark.end().plusSeconds(60 * mark.rest()));
-            wait.setPrefSize(Math.max(1, until - to), 6);
-            wait.relocate(to, y + 7);
-            getChildren().add(wait);
-        }
-        Label block = new Label(to - from > 34 ? mark.name() : "");
-        block.setId("step-" + row + "-" + mark.task());
-        block.getStyleClass().add(mark.isDone() ? "timeline-done" : "timeline-step");
+    private void place(DayStep step, Mark mark, int row) {
         Mark now = chosen;
-        if (now != null && now.frame().equals(mark.frame()) && now.task() == mark.task()) {
-            block.getStyleClass().add("timeline-chosen");
+        boolean isChosen = now != null && now.frame().equals(mark.frame()) && now.task() == mark.task();
+        if (isChosen) {
             chosen = mark;
         }
-        block.setAccessibleText(mark.frame() + ": " + mark.name());
-        block.setFocusTraversable(true);
-        block.setMinWidth(0);
-        block.setPrefSize(Math.max(LEAST, to - from - 1), ROW - 6);
-        block.relocate(from, y);
-        block.setOnMousePressed(e -> {
-            pressedX = e.getSceneX();
-            pressedAt = block.getLayoutX();
-            block.toFront();
-        });
-        if (!mark.isDone()) {
-            block.setOnMouseDragged(e -> block.setLayoutX(Math.max(NAMES, pressedAt + e.getSceneX() - pressedX)));
-        }
-        block.setOnMouseReleased(e -> released(mark, block, e));
-        block.setOnKeyPressed(e -> key(mark, e));
-        getChildren().add(block);
+        double to = x(mark.end());
+        step.show(mark, isChosen, "step-" + row + "-" + mark.task(),
+                new DayStep.Place(TOP + ROW * row + 3, ROW - 6, x(mark.start()), to,
+                        mark.rest() > 0 ? x(mark.end().plusSeconds(60 * mark.rest())) : to));
     }
 
-    private void released(Mark mark, Label block, MouseEvent e) {
+    /** A step was clicked, or let go where it was dragged to; {@code isDragged} says which. */
+    void released(DayStep step, boolean isDragged) {
+        Mark mark = step.mark();
         chosen = mark;
-        if (!mark.isDone() && Math.abs(e.getSceneX() - pressedX) > 3) {
-            moved.accept(mark, at(block.getLayoutX()));
+        if (isDragged) {
+            moved.accept(mark, at(step.getLayoutX()));
         }
         fill();
         chosenChanged.run();
-        lookupAll(".timeline-chosen").stream().findFirst().ifPresent(javafx.scene.Node::requestFocus);
+        step.requestFocus();
     }
 
-    private void key(Mark mark, KeyEvent e) {
-        boolean right = e.getCode() == KeyCode.RIGHT;
-        if ((right || e.getCode() == KeyCode.LEFT) && !mark.isDone()) {
-            chosen = mark;
-            moved.accept(mark, mark.start().plusSeconds(60 * (right ? KEY_MINUTES : -KEY_MINUTES)));
-            e.consume();
-        } else if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-            chosen = mark;
-            fill();
-            chosenChanged.run();
-            e.consume();
-        }
+    /** The left edge of all steps. */
+    double leftmost() {
+        return NAMES;
+    }
+
+    /** A step is to be done a little later or sooner. */
+    void nudge(DayStep step, boolean later) {
+        Mark mark = step.mark();
+        chosen = mark;
+        moved.accept(mark, mark.start().plusSeconds(60 * (later ? KEY_MINUTES : -KEY_MINUTES)));
     }
 }

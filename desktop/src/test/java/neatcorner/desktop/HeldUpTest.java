@@ -39,6 +39,7 @@ class HeldUpTest extends WindowTest {
             settle();
             best = Math.min(best, watch.longest());
         }
+        System.out.println("BEST " + what + " " + best);
         if (best > MOST) {
             slow.add("%s: %.1f ms".formatted(what, best));
         }
@@ -58,6 +59,29 @@ class HeldUpTest extends WindowTest {
                     job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
             quick("undo and redo at " + station,
                     round -> robot.push(KeyCode.CONTROL, round % 2 == 0 ? KeyCode.Z : KeyCode.Y));
+        }
+        assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
+    }
+
+    @Test
+    void theDaysHoldNoPictureUp(FxRobot robot) {
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        settle();
+        quick("a step done", round -> robot.clickOn(round % 2 == 0 ? "#day-done" : "#day-anew"));
+        quick("another width", round -> bench.soon(() -> bench.change("width", job -> job.withSize(
+                job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
+        assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
+    }
+
+    @Test
+    void menusOpenAtOnce(FxRobot robot) {
+        for (String menu : List.of("#jobs", "#preferences")) {
+            quick(menu, round -> {
+                robot.clickOn(menu);
+                settle();
+                robot.push(KeyCode.ESCAPE);
+            });
         }
         assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
     }
