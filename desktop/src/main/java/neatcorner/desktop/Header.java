@@ -3,7 +3,11 @@ package neatcorner.desktop;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
@@ -50,6 +54,7 @@ final class Header extends HBox {
     private @Nullable Document typedOver;
     private final MainWindow window;
     private final MenuButton jobs = new MenuButton();
+    private final BuiltFrom jobsFrom = new BuiltFrom();
     private final TextField title = new TextField();
     private final Label ready = new Label();
     private final Label demo = new Label("demo shop");
@@ -197,15 +202,19 @@ final class Header extends HBox {
     }
 
     private void fillJobs() {
-        jobs.getItems().clear();
-        jobs.getItems().add(item("New job", bench::newJob));
-        jobs.getItems().add(item("Open a file…", this::openFile));
-        jobs.getItems().add(item("Save a copy…", this::saveCopy));
-        addJobs("My jobs", bench.shop().ownJobs());
-        addJobs("Demo shop", bench.shop().demoJobs());
+        List<Path> own = bench.shop().ownJobs();
+        List<Path> demo = bench.shop().demoJobs();
+        if (!jobsFrom.changed(own, demo)) {
+            return;
+        }
+        List<MenuItem> items = new ArrayList<>(List.of(item("New job", bench::newJob),
+                item("Open a file…", this::openFile), item("Save a copy…", this::saveCopy)));
+        addJobs("My jobs", own, items);
+        addJobs("Demo shop", demo, items);
+        jobs.getItems().setAll(items);
     }
 
-    private void addJobs(String name, List<Path> files) {
+    private void addJobs(String name, List<Path> files, List<MenuItem> items) {
         if (files.isEmpty()) {
             return;
         }
@@ -213,15 +222,14 @@ final class Header extends HBox {
         caption.getStyleClass().add("menu-caption");
         CustomMenuItem captionItem = new CustomMenuItem(caption, false);
         captionItem.setDisable(true);
-        jobs.getItems().addAll(new SeparatorMenuItem(), captionItem);
-        Menu more = new Menu("More");
-        for (int i = 0; i < files.size(); i++) {
-            Path file = files.get(i);
-            (i < MOST_LISTED ? jobs.getItems() : more.getItems())
-                    .add(item(Shop.label(file), () -> bench.open(file)));
-        }
-        if (!more.getItems().isEmpty()) {
-            jobs.getItems().add(more);
+        items.add(new SeparatorMenuItem());
+        items.add(captionItem);
+        List<MenuItem> all = files.stream().map(file -> item(Shop.label(file), () -> bench.open(file))).toList();
+        items.addAll(all.subList(0, Math.min(MOST_LISTED, all.size())));
+        if (all.size() > MOST_LISTED) {
+            Menu more = new Menu("More");
+            more.getItems().addAll(all.subList(MOST_LISTED, all.size()));
+            items.add(more);
         }
     }
 
@@ -236,24 +244,19 @@ final class Header extends HBox {
         menu.setId("preferences");
         menu.getStyleClass().add("icon-button");
         menu.setAccessibleText("Preferences");
-        menu.setOnShowing(e -> listPreferences(menu));
+        BuiltFrom from = new BuiltFrom();
+        menu.setOnShowing(e -> {
+            Settings now = bench.settings();
+            if (from.changed(now.step(Units.MILLIMETRES), now.step(Units.INCHES), now.spelling(), now.isDark(),
+                    now.textSize(), now.paper())) {
+                menu.getItems().setAll(preferences(now));
+            }
+        });
         menu.getItems().add(new MenuItem());
         return menu;
     }
 
-    private void listPreferences(MenuButton menu) {
-        Settings settings = bench.settings();
-        menu.getItems().clear();
-        Menu steps = new Menu("Read the rule to");
-        for (ReadingStep step : ReadingStep.values()) {
-            RadioMenuItem item = new RadioMenuItem(step.label());
-            item.setSelected(settings.step(step.units()) == step);
-            item.setOnAction(e -> {
-                settings.setStep(step);
-                bench.notationChanged();
-            });
-            steps.getItems().add(item);
-        }
+    private List<MenuItem> preferences(Settings settings) {
         CheckMenuItem uk = new CheckMenuItem("UK words: mitre, rebate, mount");
         uk.setSelected(settings.spelling() == Spelling.UK);
         uk.setOnAction(e -> {
@@ -266,24 +269,35 @@ final class Header extends HBox {
             settings.setDark(dark.isSelected());
             Look.apply(window.getScene(), settings);
         });
-        Menu size = new Menu("Text size");
-        for (int percent : new int[]{100, 115, 130, 150, 175, 200}) {
-            RadioMenuItem item = new RadioMenuItem(percent + " %");
-            item.setSelected(settings.textSize() == percent);
+        return List.of(
+                oneOf("Read the rule to", List.of(ReadingStep.values()), ReadingStep::label,
+                        step -> settings.step(step.units()) == step, step -> {
+                            settings.setStep(step);
+                            bench.notationChanged();
+                        }),
+                oneOf("Paper", List.of(PaperSize.values()), sheet -> sheet == PaperSize.A4 ? "A4" : "Letter",
+                        sheet -> settings.paper() == sheet, settings::setPaper),
+                oneOf("Text size", List.of(100, 115, 130, 150, 175, 200), percent -> percent + " %",
+                        percent -> settings.textSize() == percent, percent -> {
+                            settings.setTextSize(percent);
+                            Look.apply(window.getScene(), settings);
+                        }),
+                new SeparatorMenuItem(), uk, dark);
+    }
+
+    private static <T> Menu oneOf(String title, List<T> values, Function<T, String> name, Predicate<T> isChosen,
+            Consumer<T> choose) {
+        Menu menu = new Menu(title);
+        for (T value : values) {
+            RadioMenuItem item = new RadioMenuItem(name.apply(value));
+            item.setSelected(isChosen.test(value));
             item.setOnAction(e -> {
-                settings.setTextSize(percent);
-                Look.apply(window.getScene(), settings);
+                item.setSelected(true);
+                choose.accept(value);
             });
-            size.getItems().add(item);
+            menu.getItems().add(item);
         }
-        Menu paper = new Menu("Paper");
-        for (PaperSize sheet : PaperSize.values()) {
-            RadioMenuItem item = new RadioMenuItem(sheet == PaperSize.A4 ? "A4" : "Letter");
-            item.setSelected(settings.paper() == sheet);
-            item.setOnAction(e -> settings.setPaper(sheet));
-            paper.getItems().add(item);
-        }
-        menu.getItems().addAll(steps, paper, size, new SeparatorMenuItem(), uk, dark);
+        return menu;
     }
 
     /** Writes the job's paper, away from the window's thread, and says where it is. */

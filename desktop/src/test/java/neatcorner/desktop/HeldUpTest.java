@@ -39,7 +39,6 @@ class HeldUpTest extends WindowTest {
             settle();
             best = Math.min(best, watch.longest());
         }
-        System.out.println("BEST " + what + " " + best);
         if (best > MOST) {
             slow.add("%s: %.1f ms".formatted(what, best));
         }

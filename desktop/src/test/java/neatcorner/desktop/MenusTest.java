@@ -12,6 +12,7 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -171,10 +172,21 @@ class MenusTest extends WindowTest {
         take(robot, "#preferences", "Read the rule to", ReadingStep.MM_1.label());
         assertEquals(ReadingStep.MM_1, bench.notation().get().step());
         take(robot, "#preferences", "Paper", "Letter");
+        take(robot, "#preferences", "Paper", "Letter");
         settle();
+        robot.clickOn("#preferences");
+        settle();
+        assertEquals(List.of("Letter"), chosen(robot.lookup("#preferences").queryAs(MenuButton.class), "Paper"));
+        robot.push(KeyCode.ESCAPE);
         Settings again = new Settings(AtOnce.store(), bench.home(), AtOnce.SAID::add);
         assertTrue(again.isDark() && again.spelling() == Spelling.UK);
         assertEquals(neatcorner.exchange.PaperSize.LETTER, again.paper());
+    }
+
+    private static List<String> chosen(MenuButton button, String menu) {
+        return button.getItems().stream().filter(item -> menu.equals(item.getText()))
+                .flatMap(item -> ((Menu) item).getItems().stream())
+                .filter(item -> ((RadioMenuItem) item).isSelected()).map(MenuItem::getText).toList();
     }
 
     @Test
