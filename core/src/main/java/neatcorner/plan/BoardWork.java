@@ -11,6 +11,7 @@ import neatcorner.stock.Blanks;
 import neatcorner.stock.BoardMilling;
 import neatcorner.stock.Rack;
 import neatcorner.stock.RoughBoard;
+import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
 
 /** Rough boards and the sticks that they give for a job: steps in words, what to buy, what to do when they are short. */
@@ -29,7 +30,7 @@ public final class BoardWork {
     }
 
     public static BoardMilling of(Plan plan, RoughBoard board) {
-        Length longest = plan.parts().stream().map(LengthTaken.on(plan.job())).max(Length::compareTo)
+        Length longest = plan.parts().stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
                 .orElse(Length.ZERO).plus(plan.job().stock().endTrim());
         return BoardMilling.of(board, blankWidth(plan), plan.job().section().thickness(), longest,
                 Allowances.USUAL);
@@ -45,7 +46,7 @@ public final class BoardWork {
         if (index >= job.stock().boards().size()) {
             return job;
         }
-        BoardMilling milling = of(Planner.plan(job, () -> true), job.stock().boards().get(index));
+        BoardMilling milling = of(Plan.of(job, () -> true), job.stock().boards().get(index));
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
         boards.remove(index);
         List<Stick> sticks = new ArrayList<>(job.stock().sticks());
@@ -123,7 +124,7 @@ public final class BoardWork {
         while (!milled.stock().boards().isEmpty()) {
             milled = milled(milled, 0);
         }
-        return Planner.plan(milled).layout().isComplete();
+        return Plan.of(milled, Search.PATIENT).layout().isComplete();
     }
 
     /** All rough boards on the rack, in cubic metres. */

@@ -56,7 +56,7 @@ final class CornerFindings {
     }
 
     private static Job withSplines(Job job) {
-        return CornerChoices.fitted(Planner.plan(job, () -> true), ReinforcementKind.SPLINE).orElse(job);
+        return CornerChoices.fitted(Plan.of(job, () -> true), ReinforcementKind.SPLINE).orElse(job);
     }
 
     private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings,

@@ -138,7 +138,7 @@ public final class Fields {
         return new Field("cut." + piece, "Length as cut", LengthRange.MEASURED,
                 plan -> plan.job().checks().of(plan.pieces().get(piece)).outer(),
                 (job, length) -> {
-                    List<Piece> pieces = Planner.pieces(job);
+                    List<Piece> pieces = Cutting.of(job).pieces();
                     return piece >= pieces.size()
                             ? job
                             : job.withChecks(job.checks().with(

@@ -54,9 +54,9 @@ public final class LargestFrame {
             return true;
         }
         Geometry geometry = Geometry.of(one);
-        Contours contours = ShapeFindings.sound(geometry) ? geometry.contours() : null;
+        Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;
         return contours == null
-                || Planner.layOut(one, FramePieces.of(contours, one.outline(), one.joint()), search)
+                || Cutting.layOut(one, FramePieces.of(contours, one.outline(), one.joint()), search)
                         .isComplete();
     }
 }

@@ -2,14 +2,13 @@ package neatcorner.plan;
 
 import static neatcorner.plan.Station.SECTION;
 
-import java.util.Arrays;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
-import neatcorner.section.EdgeShape;
 import neatcorner.section.Face;
 import neatcorner.section.Layers;
 import neatcorner.section.MillPass;

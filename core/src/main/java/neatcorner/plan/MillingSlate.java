@@ -14,7 +14,6 @@ import neatcorner.measure.Theirs;
 import neatcorner.section.MillPass;
 import neatcorner.section.Operation;
 import neatcorner.section.Passes;
-import neatcorner.section.SafeZone;
 import neatcorner.section.Section;
 import neatcorner.section.Tool;
 

@@ -42,7 +42,7 @@ public record MoreFrames(StandardSize size, int frames) {
         Rack rack = new Rack(sticks, Length.ZERO, Keep.NO, job.stock().flippable());
         Job one = job.withOutline(Outline.rectangle()).withQuantity(1).withPack(new Pack(List.of()))
                 .withSize(SizeOf.ART, size.size()).withStock(rack);
-        Plan plan = Planner.plan(one, search);
+        Plan plan = Plan.of(one, search);
         if (plan.pieces().isEmpty()) {
             return 0;
         }
@@ -51,7 +51,7 @@ public record MoreFrames(StandardSize size, int frames) {
         int high = (int) Math.min(MOST, all / Math.max(1, plan.stickNeeded().units()));
         while (low < high) {
             int middle = (low + high + 1) / 2;
-            if (Planner.layOut(one.withQuantity(middle), plan.parts(), search).isComplete()) {
+            if (Cutting.layOut(one.withQuantity(middle), plan.parts(), search).isComplete()) {
                 low = middle;
             } else {
                 high = middle - 1;

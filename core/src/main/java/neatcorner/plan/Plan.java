@@ -6,13 +6,16 @@ import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
 import neatcorner.measure.Length;
+import neatcorner.measure.Mass;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
+import neatcorner.saw.CuttingOrder;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Seat;
+import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
 
@@ -51,8 +54,24 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
         findings = List.copyOf(findings);
     }
 
+    /** All that follows from a job, before anything is said about it. A search that is told to stop gives its best so far. */
+    public static Plan of(Job job, Search search) {
+        Geometry geometry = Geometry.of(job);
+        Cutting cutting = Cutting.of(geometry);
+        Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;
+        StickLayout layout = cutting.layOut(search);
+        Weight weight = contours != null && !cutting.pieces().isEmpty() && job.section().isSound()
+                ? Weight.of(new Weight.Frame(cutting.pieces(), job.section(), job.outline(), job.joint()), contours,
+                        job.pack(), geometry.sizes(), job.units())
+                : new Weight(Mass.ZERO, Mass.ZERO);
+        return new Plan(job, geometry.sizes(), contours, cutting.pieces(), cutting.parts(), layout,
+                CuttingOrder.settings(cutting.parts()), CuttingOrder.cuts(cutting.parts(), job.quantity(), layout),
+                weight,
+                List.of());
+    }
+
     /** With what is to be said about it. */
-    Plan withFindings(List<Finding> found) {
+    public Plan withFindings(List<Finding> found) {
         return new Plan(job, sizes, contours, pieces, parts, layout, settings, cuts, weight, found, known);
     }
 
@@ -99,6 +118,6 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
 
     /** Length of stick that all the frames take, kerfs included, before trims and defects. */
     public Length stickNeeded() {
-        return Length.sum(parts.stream().map(LengthTaken.on(job)).toList()).times(job.quantity());
+        return Length.sum(parts.stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity());
     }
 }

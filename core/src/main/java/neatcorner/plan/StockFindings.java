@@ -45,7 +45,7 @@ final class StockFindings {
             return;
         }
         Optional<Piece> tooLong = plan.parts().stream()
-                .filter(piece -> LengthTaken.on(plan.job()).apply(piece).isMoreThan(longestClear(plan, piece)))
+                .filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece).isMoreThan(longestClear(plan, piece)))
                 .max(Comparator.comparing(Piece::span));
         if (tooLong.isPresent()) {
             findings.add(tooLong(plan, tooLong.get()));
@@ -53,7 +53,7 @@ final class StockFindings {
         }
         if (plan.job().stock().keepFrameTogether() == Keep.MUST) {
             Job apart = plan.job().withStock(plan.job().stock().withKeep(Keep.WISH));
-            if (Planner.layOut(apart, plan.parts(), search).isComplete()) {
+            if (Cutting.layOut(apart, plan.parts(), search).isComplete()) {
                 findings.add(mustSplit(plan));
                 return;
             }
@@ -92,7 +92,7 @@ final class StockFindings {
 
     /** A stick long enough for all four sides with its end trim, rounded up to something one would ask for. */
     private static Length wholeFrame(Plan plan) {
-        Length needed = Length.sum(plan.parts().stream().map(LengthTaken.on(plan.job())).toList())
+        Length needed = Length.sum(plan.parts().stream().map(Cutting.lengthTaken(plan.job())).toList())
                 .plus(plan.job().stock().endTrim());
         return roundedUp(needed, plan.job());
     }
@@ -127,7 +127,8 @@ final class StockFindings {
                         there.stream().filter(blanks::isThickEnough).map(blanks::width).max(Length::compareTo)
                                 .orElseThrow());
         Length length = Length.max(Defaults.usualStick(plan.job().units()), roundedUp(
-                LengthTaken.on(plan.job()).apply(unfit.stream().max(Comparator.comparing(Piece::span)).orElseThrow())
+                Cutting.lengthTaken(plan.job())
+                        .apply(unfit.stream().max(Comparator.comparing(Piece::span)).orElseThrow())
                         .plus(plan.job().stock().endTrim()),
                 plan.job()));
         Rack stock = plan.job().stock();
@@ -153,7 +154,7 @@ final class StockFindings {
 
     private static Stick stick(Job job, String name, Length length, int count) {
         Geometry geometry = Geometry.of(job);
-        return stick(job, ShapeFindings.sound(geometry)
+        return stick(job, ShapeFault.isSound(geometry)
                 ? FramePieces.of(Objects.requireNonNull(geometry.contours()), job.outline(), job.joint())
                 : List.of(), name, length, count);
     }
@@ -171,7 +172,7 @@ final class StockFindings {
 
     private static Finding emptyRack(Plan plan, Search search) {
         Job job = plan.job();
-        Length longest = plan.parts().stream().map(LengthTaken.on(job)).max(Length::compareTo).orElseThrow();
+        Length longest = plan.parts().stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(
@@ -186,9 +187,9 @@ final class StockFindings {
     }
 
     private static Finding tooLong(Plan plan, Piece longest) {
-        Length taken = LengthTaken.on(plan.job()).apply(longest);
+        Length taken = Cutting.lengthTaken(plan.job()).apply(longest);
         Length length = roundedUp(taken.plus(plan.job().stock().endTrim()), plan.job());
-        long count = plan.parts().stream().filter(piece -> LengthTaken.on(plan.job()).apply(piece)
+        long count = plan.parts().stream().filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece)
                 .isMoreThan(longestClear(plan, piece))).count() * plan.job().quantity();
         Sentence message = Sentence.of(
                 "Piece {piece} takes {0} with its kerf and rough allowance, and the longest clear stretch on the rack that is"
@@ -242,6 +243,6 @@ final class StockFindings {
     }
 
     private static StickLayout layOut(Plan plan, Rack stock, Search search) {
-        return Planner.layOut(plan.job().withStock(stock), plan.parts(), search);
+        return Cutting.layOut(plan.job().withStock(stock), plan.parts(), search);
     }
 }

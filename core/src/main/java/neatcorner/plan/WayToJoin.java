@@ -10,6 +10,7 @@ import neatcorner.corner.GlueArea;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.piece.CornerJoint;
+import neatcorner.stock.Search;
 
 /**
  * One way to hold the corners of a frame, to be set beside another.
@@ -83,7 +84,7 @@ public record WayToJoin(String name, CornerJoint joint, List<Reinforcement> rein
     }
 
     private static Optional<WayToJoin> fitted(Plan plan, CornerJoint joint, ReinforcementKind kind) {
-        Plan bare = Planner.plan(plan.job().withJoint(joint).withReinforcement(List.of()).withQuantity(1));
+        Plan bare = Plan.of(plan.job().withJoint(joint).withReinforcement(List.of()).withQuantity(1), Search.PATIENT);
         return CornerChoices.fitted(bare, kind).map(job -> of(bare, joint, job.reinforcement()));
     }
 }
