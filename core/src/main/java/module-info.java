@@ -5,7 +5,17 @@ module neatcorner.core {
     requires transitive org.locationtech.jts;
 
     exports neatcorner.corner;
-    exports neatcorner.figure;
+    exports neatcorner.drawing;
+    exports neatcorner.job;
+    exports neatcorner.planner;
+    exports neatcorner.station;
+    exports neatcorner.station.corners;
+    exports neatcorner.station.glueup;
+    exports neatcorner.station.opening;
+    exports neatcorner.station.saw;
+    exports neatcorner.station.section;
+    exports neatcorner.station.shape;
+    exports neatcorner.station.sticks;
     exports neatcorner.fitout;
     exports neatcorner.glueup;
     exports neatcorner.hanging;

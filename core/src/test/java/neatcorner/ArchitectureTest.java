@@ -1,17 +1,22 @@
 package neatcorner;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.List;
+import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
     /** Lowest first; each may use only those before it. */
     private static final List<String> ORDER = List.of("measure", "wood", "section", "outline", "piece", "stock", "saw",
-            "corner", "glueup", "fitout", "hanging", "plan", "figure");
+            "corner", "glueup", "fitout", "hanging", "job", "plan", "drawing", "station", "planner");
+    private static final List<String> STATIONS = List.of("opening", "section", "shape", "corners", "sticks", "saw",
+            "glueup");
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("neatcorner");
@@ -19,12 +24,30 @@ class ArchitectureTest {
     @Test
     void packagesUseOnlyThoseBelowThem() {
         for (int i = 0; i < ORDER.size(); i++) {
-            String[] above = ORDER.subList(i + 1, ORDER.size()).stream().map(name -> "neatcorner." + name)
+            String[] above = ORDER.subList(i + 1, ORDER.size()).stream().map(name -> "neatcorner." + name + "..")
                     .toArray(String[]::new);
             if (above.length > 0) {
-                noClasses().that().resideInAPackage("neatcorner." + ORDER.get(i)).should().dependOnClassesThat()
+                noClasses().that().resideInAPackage("neatcorner." + ORDER.get(i) + "..").should().dependOnClassesThat()
                         .resideInAnyPackage(above).check(CORE);
             }
+        }
+    }
+
+    @Test
+    void noStationUsesAnother() {
+        for (String station : STATIONS) {
+            String[] others = STATIONS.stream().filter(other -> !other.equals(station))
+                    .map(other -> "neatcorner.station." + other + "..").toArray(String[]::new);
+            noClasses().that().resideInAPackage("neatcorner.station." + station + "..").should().dependOnClassesThat()
+                    .resideInAnyPackage(others).check(CORE);
+        }
+    }
+
+    @Test
+    void theStationsAreThoseWithAChapter() {
+        assertEquals(STATIONS.size(), Chapters.ALL.size());
+        for (Station station : Station.values()) {
+            assertEquals(station, Chapters.at(station).station());
         }
     }
 

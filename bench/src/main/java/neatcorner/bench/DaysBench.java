@@ -13,15 +13,15 @@ import neatcorner.glueup.Chain;
 import neatcorner.glueup.Recipe;
 import neatcorner.glueup.Schedule;
 import neatcorner.glueup.Workshop;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Job;
-import neatcorner.plan.Planner;
-import neatcorner.plan.ShopDays;
+import neatcorner.planner.Planner;
+import neatcorner.station.glueup.ShopDays;
 import neatcorner.stock.Search;
 
 /** The days of shops of mixed frames, from a Monday morning: how long it takes to lay them out, and how near to the bound. */

@@ -1,6 +1,7 @@
 package neatcorner.fitout;
 
 import neatcorner.measure.Length;
+import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.outline.Faces;
 
@@ -98,6 +99,6 @@ public sealed interface Layer {
 
     private static String titled(Material material) {
         String name = material.name();
-        return material.isKnown() ? Character.toUpperCase(name.charAt(0)) + name.substring(1) : Theirs.words(name);
+        return material.isKnown() ? Sentence.capital(name) : Theirs.words(name);
     }
 }

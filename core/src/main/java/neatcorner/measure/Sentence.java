@@ -1,6 +1,7 @@
 package neatcorner.measure;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -30,6 +31,11 @@ public record Sentence(String template, String name, List<Quantity> quantities) 
     /** A sentence that names what the maker named: a wood, a stick. */
     public static Sentence naming(String name, String template, Quantity... quantities) {
         return new Sentence(template, name, List.of(quantities));
+    }
+
+    /** Words as they stand at the beginning of a line. */
+    public static String capital(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     public String in(Notation notation) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
+import neatcorner.job.Cutting;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.stock.Allowances;

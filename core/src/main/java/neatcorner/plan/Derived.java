@@ -12,10 +12,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param <T> what it is
  */
-final class Derived<T> {
+public final class Derived<T> {
     private final Function<Plan, @Nullable T> work;
 
-    Derived(Function<Plan, @Nullable T> work) {
+    public Derived(Function<Plan, @Nullable T> work) {
         this.work = work;
     }
 

@@ -2,6 +2,7 @@ package neatcorner.plan;
 
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 

@@ -13,15 +13,15 @@ import org.jspecify.annotations.Nullable;
  */
 public record Finding(String code, Level level, Station where, Sentence message, @Nullable Remedy remedy) {
 
-    static Finding stop(String code, Station where, Sentence message, @Nullable Remedy remedy) {
+    public static Finding stop(String code, Station where, Sentence message, @Nullable Remedy remedy) {
         return new Finding(code, Level.STOP, where, message, remedy);
     }
 
-    static Finding check(String code, Station where, Sentence message, @Nullable Remedy remedy) {
+    public static Finding check(String code, Station where, Sentence message, @Nullable Remedy remedy) {
         return new Finding(code, Level.CHECK, where, message, remedy);
     }
 
-    static Finding note(String code, Station where, Sentence message, @Nullable Remedy remedy) {
+    public static Finding note(String code, Station where, Sentence message, @Nullable Remedy remedy) {
         return new Finding(code, Level.NOTE, where, message, remedy);
     }
 }

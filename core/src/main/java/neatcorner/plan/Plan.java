@@ -5,6 +5,10 @@ import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
+import neatcorner.job.Cutting;
+import neatcorner.job.Geometry;
+import neatcorner.job.Job;
+import neatcorner.job.ShapeFault;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.outline.Contours;
@@ -76,7 +80,7 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
     }
 
     /** What follows from it, worked out once. */
-    <T> @Nullable T derived(Derived<T> what) {
+    public <T> @Nullable T derived(Derived<T> what) {
         return known.get(what, this);
     }
 

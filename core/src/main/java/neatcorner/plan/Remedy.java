@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.function.UnaryOperator;
+import neatcorner.job.Job;
 import neatcorner.measure.Sentence;
 
 /** One step that mends what a finding found. */

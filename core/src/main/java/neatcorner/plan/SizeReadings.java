@@ -7,26 +7,26 @@ import neatcorner.measure.Reading;
 import neatcorner.outline.Opening;
 
 /** The sizes of a frame as readings, each computed from its neighbour in the direction away from what was measured. */
-final class SizeReadings {
+public final class SizeReadings {
     private final Plan plan;
     private final FrameSizes sizes;
     private final SizeOf from;
 
-    SizeReadings(Plan plan) {
+    public SizeReadings(Plan plan) {
         this.plan = plan;
         this.sizes = plan.sizes();
         this.from = plan.job().sizeOf();
     }
 
-    static String direction(boolean across) {
+    public static String direction(boolean across) {
         return across ? "width" : "height";
     }
 
-    static Length pick(Opening opening, boolean across) {
+    public static Length pick(Opening opening, boolean across) {
         return across ? opening.width() : opening.height();
     }
 
-    Reading art(boolean across) {
+    public Reading art(boolean across) {
         Length value = pick(sizes.art(), across);
         String name = "Art " + direction(across);
         if (from == SizeOf.ART) {
@@ -37,7 +37,7 @@ final class SizeReadings {
                 .orElseGet(() -> fromRabbet(name, value, across));
     }
 
-    Reading window(boolean across) {
+    public Reading window(boolean across) {
         Opening window = sizes.window() == null ? sizes.art() : sizes.window();
         Length value = pick(window, across);
         String name = "Window " + direction(across);
@@ -64,7 +64,7 @@ final class SizeReadings {
     }
 
     /** The mat's outer size; without a mat, the art's. */
-    Reading pack(boolean across) {
+    public Reading pack(boolean across) {
         if (sizes.window() == null) {
             return art(across);
         }
@@ -92,7 +92,7 @@ final class SizeReadings {
                 : cut;
     }
 
-    Reading rabbet(boolean across) {
+    public Reading rabbet(boolean across) {
         Length value = pick(sizes.rabbet(), across);
         String name = "Rabbet size, " + direction(across);
         return switch (from) {
@@ -102,7 +102,7 @@ final class SizeReadings {
         };
     }
 
-    Reading sight(boolean across) {
+    public Reading sight(boolean across) {
         Length value = pick(sizes.sight(), across);
         String name = "Sight " + direction(across);
         return switch (from) {
@@ -112,7 +112,7 @@ final class SizeReadings {
         };
     }
 
-    Reading outside(boolean across) {
+    public Reading outside(boolean across) {
         Length value = pick(sizes.outside(), across);
         String name = "Outside " + direction(across);
         return from == SizeOf.OUTSIDE

@@ -1,13 +1,9 @@
 /**
- * The heart: a {@link neatcorner.plan.Job} (what the maker decided) goes through the pure {@link neatcorner.plan.Planner}
- * and comes out as a {@link neatcorner.plan.Plan} (all that follows from it).
- *
- * <p>A job that cannot be made is still a job. The planner always returns a plan; what is wrong stands in its {@link
- * neatcorner.plan.Finding}s, many of which carry a {@link neatcorner.plan.Remedy} that turns the job into a better one.
- * {@link neatcorner.plan.Field}s name the places of a job that can be measured and changed; {@link
- * neatcorner.plan.Slates} gather the readings that a maker needs at each station.
+ * All that follows from a job. {@link neatcorner.plan.Plan#of} works out the facts: sizes, pieces, where they are cut from;
+ * what else follows is {@link neatcorner.plan.Derived} once, when it is first asked for, as the wood in the corners. What is
+ * said about a plan is made of {@link neatcorner.plan.Finding}s with their {@link neatcorner.plan.Remedy remedies}, of a
+ * {@link neatcorner.plan.Slate} of figures, and of {@link neatcorner.plan.Field}s, the lengths that can be typed. No station is
+ * known here; what several of them need is.
  */
-@NullMarked
+@org.jspecify.annotations.NullMarked
 package neatcorner.plan;
-
-import org.jspecify.annotations.NullMarked;

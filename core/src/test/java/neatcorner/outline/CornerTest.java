@@ -2,11 +2,11 @@ package neatcorner.outline;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
-import neatcorner.measure.Angle;
-import neatcorner.measure.Length;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -4,19 +4,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import neatcorner.job.Job;
+import neatcorner.job.Jobs;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
-import neatcorner.plan.Fields;
-import neatcorner.plan.Job;
-import neatcorner.plan.Jobs;
+import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.planner.Planner;
 import neatcorner.stock.Stick;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -53,12 +53,12 @@ class JointTest {
         Plan plan = Planner.plan(Jobs.chart().withJoint(joint));
         assertTrue(plan.canBeMade());
         assertEquals(8, plan.cuts().size());
-        String slate = Slates.of(Station.SHAPE, plan).toString();
+        String slate = Chapters.at(Station.SHAPE).slate(plan).toString();
         assertEquals(joint == CornerJoint.LAP || joint == CornerJoint.MITRED_LAP, slate.contains("Cheek"));
         assertEquals(joint == CornerJoint.BOX, slate.contains("Fingers"));
         assertEquals(!joint.showsMiter(),
                 plan.findings().stream().anyMatch(finding -> finding.code().equals("rabbet.runs-out")));
-        assertTrue(Slates.of(Station.SAW, plan).rows().size() > 1);
+        assertTrue(Chapters.at(Station.SAW).slate(plan).rows().size() > 1);
     }
 
     @Test
@@ -91,7 +91,7 @@ class JointTest {
     @Test
     void aPanoramaOfFourMetresIsScarfedFromShortSticks() {
         Job panorama = Jobs.withSticks(new Stick("ash", Length.mm(2400), 8, null, List.of()));
-        Job wide = Fields.ART_WIDTH.with(panorama, Length.mm(4000));
+        Job wide = FrameFields.ART_WIDTH.with(panorama, Length.mm(4000));
         assertTrue(Planner.plan(wide).findings().stream().anyMatch(f -> f.code().equals("stock.piece-too-long")));
         Plan scarfed = Planner.plan(wide.withStock(wide.stock().withScarf(Scarf.USUAL)));
         assertTrue(scarfed.canBeMade(), scarfed.findings().toString());

@@ -8,8 +8,11 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.corner.Reinforcement;
+import neatcorner.job.Job;
+import neatcorner.job.Jobs;
 import neatcorner.measure.Length;
 import neatcorner.outline.Opening;
+import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 
 class DerivedTest {

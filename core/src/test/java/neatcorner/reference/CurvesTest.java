@@ -6,16 +6,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Random;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.Job;
+import neatcorner.job.Jobs;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Segment;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Template;
 import neatcorner.outline.Vertex;
-import neatcorner.plan.Job;
-import neatcorner.plan.Jobs;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 
 /** Segments of curves and their templates, against curves walked in a great many small steps. */

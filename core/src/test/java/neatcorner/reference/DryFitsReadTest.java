@@ -7,16 +7,16 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import neatcorner.job.Job;
+import neatcorner.job.Jobs;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
-import neatcorner.plan.DryFitWords;
-import neatcorner.plan.Job;
-import neatcorner.plan.Jobs;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.DryFitReading;
 import neatcorner.saw.DryFitReading.Explanation;
 import neatcorner.saw.DryFitReading.Fault;
+import neatcorner.station.saw.DryFitWords;
 import org.junit.jupiter.api.Test;
 
 /** Frames with a hidden fault, put together as geometry has it and read a little wrong: the fault comes back, and its size. */

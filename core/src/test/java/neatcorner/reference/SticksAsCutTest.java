@@ -6,13 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.piece.Tip;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.saw.Side;

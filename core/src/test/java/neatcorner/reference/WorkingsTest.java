@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import neatcorner.job.Job;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
@@ -16,12 +17,11 @@ import neatcorner.measure.Money;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 
 /** Every figure on every slate whose working is a sum is worked out from that sum, as a maker with a calculator would. */
@@ -37,7 +37,7 @@ class WorkingsTest {
         Cases.of("workings", random -> {
             Plan plan = Planner.plan(job(random));
             for (Station station : Station.values()) {
-                for (Slate.Row row : Slates.of(station, plan).rows()) {
+                for (Slate.Row row : Chapters.at(station).slate(plan).rows()) {
                     row.readings().forEach(reading -> check(station + ", " + row.name(), reading));
                 }
             }

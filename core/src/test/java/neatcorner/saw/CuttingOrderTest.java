@@ -6,12 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
-import neatcorner.piece.Piece;
 import neatcorner.piece.FramePieces;
+import neatcorner.piece.Piece;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
@@ -25,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 class CuttingOrderTest {
     private static final Blanks BLANKS = new Blanks(Length.mm(100), Length.mm(20), Length.ZERO);
-    private static final Saw SAW = neatcorner.plan.Defaults.saw(neatcorner.measure.Units.MILLIMETRES)
+    private static final Saw SAW = neatcorner.job.Defaults.saw(neatcorner.measure.Units.MILLIMETRES)
             .withRough(Length.mm(3));
 
     private static List<Piece> frame(Faces faces) {

@@ -10,11 +10,11 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import neatcorner.measure.Length;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
-import neatcorner.measure.Length;
 import org.junit.jupiter.api.Test;
 
 class NestingTest {

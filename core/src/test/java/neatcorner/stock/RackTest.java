@@ -7,13 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Length;
+import neatcorner.piece.FramePieces;
+import neatcorner.piece.Piece;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
-import neatcorner.measure.Length;
-import neatcorner.piece.Piece;
-import neatcorner.piece.FramePieces;
 import org.junit.jupiter.api.Test;
 
 class RackTest {

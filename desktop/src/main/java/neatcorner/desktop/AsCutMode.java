@@ -8,19 +8,19 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import neatcorner.figure.ClosingFigure;
-import neatcorner.figure.Figure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Angle;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
-import neatcorner.plan.Assembly;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
 import neatcorner.saw.MeasuredPiece;
+import neatcorner.station.saw.Assembly;
+import neatcorner.station.saw.ClosingFigure;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawSlates;
 
 /** The pieces as they were cut, how they will close, and what to do about it. */
 final class AsCutMode implements StationMode {
@@ -35,7 +35,7 @@ final class AsCutMode implements StationMode {
         this.bench = bench;
         rows.getStyleClass().add("measured");
         rows.setPrefWrapLength(WRAP);
-        limit = new LengthBox(bench, Fields.GAP_LIMIT, "Let gaps pass up to");
+        limit = new LengthBox(bench, SawFields.GAP_LIMIT, "Let gaps pass up to");
         clear = Controls.chip("Forget these", () -> bench.change("forget what was measured",
                 job -> job.withChecks(job.checks().withMeasured(List.of()))));
         clear.setId("measured-clear");
@@ -71,7 +71,7 @@ final class AsCutMode implements StationMode {
             letter.setText(piece.name());
             length.show(measured.outer(), "Length of " + piece.name() + " as cut", notation,
                     Typing.length(notation, LengthRange.MEASURED,
-                            typed -> bench.change("measured piece", job -> Fields.cut(index).with(job, typed))),
+                            typed -> bench.change("measured piece", job -> SawFields.cut(index).with(job, typed))),
                     () -> {});
             left.show(measured.left(), "Left miter of " + piece.name() + " as cut", notation,
                     Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withLeft(typed))), () -> {});

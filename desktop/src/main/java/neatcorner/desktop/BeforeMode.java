@@ -3,19 +3,19 @@ package neatcorner.desktop;
 import java.util.Collections;
 import java.util.List;
 import javafx.scene.Node;
-import neatcorner.figure.Box;
-import neatcorner.figure.ClosingFigure;
-import neatcorner.figure.Figure;
+import neatcorner.drawing.Box;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
-import neatcorner.plan.Assembly;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
 import neatcorner.saw.CutError;
 import neatcorner.saw.SawLog;
+import neatcorner.station.saw.Assembly;
+import neatcorner.station.saw.ClosingFigure;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawSlates;
 
 /** What the saw, as its readings have it, will do to this frame before a piece is cut. */
 final class BeforeMode implements StationMode {
@@ -24,7 +24,7 @@ final class BeforeMode implements StationMode {
 
     BeforeMode(Workbench bench) {
         this.bench = bench;
-        limit = new LengthBox(bench, Fields.GAP_LIMIT, "Let gaps pass up to");
+        limit = new LengthBox(bench, SawFields.GAP_LIMIT, "Let gaps pass up to");
     }
 
     @Override

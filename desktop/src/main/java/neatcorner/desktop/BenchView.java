@@ -7,7 +7,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import neatcorner.figure.SawFigure;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -16,6 +15,7 @@ import neatcorner.plan.Plan;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.Side;
+import neatcorner.station.saw.SawFigure;
 
 /**
  * The bench view: one number fills the screen, with the piece's letter and how it lies. Space ticks the cut off and goes

@@ -9,9 +9,9 @@ import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.Point;
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
 
 /** Paints the shapes and texts of a drawing on a canvas; values and handles are nodes of their own above it. */
 final class CanvasPainter {

@@ -13,7 +13,7 @@ import javafx.scene.layout.HBox;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Scalar;
 import neatcorner.plan.Plan;
-import neatcorner.plan.WayToJoin;
+import neatcorner.station.corners.WayToJoin;
 
 /** Two ways to hold the corners side by side: the one that the job has, and one of the schools. */
 final class ComparePane extends GridPane {

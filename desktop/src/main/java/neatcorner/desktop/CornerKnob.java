@@ -1,6 +1,6 @@
 package neatcorner.desktop;
 
-import neatcorner.figure.Drawing;
+import neatcorner.drawing.Drawing;
 import neatcorner.measure.Length;
 
 /** A knob that moves a corner of the outline. */

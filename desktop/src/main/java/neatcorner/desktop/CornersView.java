@@ -9,19 +9,19 @@ import javafx.scene.layout.VBox;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.document.Planning;
-import neatcorner.figure.CornerFigure;
-import neatcorner.figure.Figure;
-import neatcorner.figure.OpeningFigure;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.FrameFront;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
-import neatcorner.plan.CornerChoices;
-import neatcorner.plan.CornerSlate;
 import neatcorner.plan.CornerWork;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
+import neatcorner.planner.Planner;
+import neatcorner.station.corners.CornerChoices;
+import neatcorner.station.corners.CornerFigure;
+import neatcorner.station.corners.CornerSlate;
 
 /** Station 4: one corner close up, what holds it, and whether that fits into the wood there is. */
 final class CornersView extends StationView {
@@ -63,7 +63,7 @@ final class CornersView extends StationView {
             if (!kind.suits(plan.job().joint())) {
                 continue;
             }
-            MenuItem item = new MenuItem(MillingEditor.capital(kind.title()) + "s: fit the strongest");
+            MenuItem item = new MenuItem(Sentence.capital(kind.title()) + "s: fit the strongest");
             item.setId("hold-" + kind.name().toLowerCase(java.util.Locale.ROOT));
             item.setOnAction(e -> fit(kind));
             adding.getItems().add(item);
@@ -94,7 +94,7 @@ final class CornersView extends StationView {
         Job job = bench().job();
         joint.getItems().clear();
         for (neatcorner.piece.CornerJoint each : neatcorner.piece.CornerJoint.values()) {
-            MenuItem item = new MenuItem(bench().notation().get().words(MillingEditor.capital(each.title())));
+            MenuItem item = new MenuItem(bench().notation().get().words(Sentence.capital(each.title())));
             item.setDisable(each != neatcorner.piece.CornerJoint.MITER
                     && (!job.outline().isRectangle() || job.outline().isSloped()));
             item.setOnAction(e -> bench().change("corner joint", now -> now.withJoint(each)));
@@ -110,7 +110,7 @@ final class CornersView extends StationView {
     @Override
     Figure figure(Plan plan) {
         CornerWork.Kind kind = kind(plan);
-        return kind == null ? OpeningFigure.of(plan) : CornerFigure.of(plan, kind, editor.chosen());
+        return kind == null ? FrameFront.nothing() : CornerFigure.of(plan, kind, editor.chosen());
     }
 
     @Override

@@ -11,7 +11,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.exchange.CutLogCsv;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 import neatcorner.saw.SawCut;
 
 /** What was cut, and when. To lose a line of it must not stop the work. */

@@ -7,17 +7,17 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import neatcorner.figure.Box;
-import neatcorner.figure.Figure;
-import neatcorner.figure.SawFigure;
+import neatcorner.drawing.Box;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SecondMiter;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawFigure;
 
 /** The saw table from above, one cut after the other. */
 final class CutsMode implements StationMode {
@@ -42,9 +42,9 @@ final class CutsMode implements StationMode {
                 how -> bench.change("second miter", job -> job.withSaw(job.saw().withSecondMiter(how))))
                 .with(SecondMiter.TURN_PIECE, "turn the piece over", "second-turn")
                 .with(SecondMiter.SWING_SAW, "swing the saw", "second-swing");
-        boxes = List.of(new LengthBox(bench, Fields.KERF, "Kerf"),
-                new LengthBox(bench, Fields.ROUGH, "Rough allowance"),
-                new LengthBox(bench, Fields.MIN_HOLD, "Hold by hand from"));
+        boxes = List.of(new LengthBox(bench, SawFields.KERF, "Kerf"),
+                new LengthBox(bench, SawFields.ROUGH, "Rough allowance"),
+                new LengthBox(bench, SawFields.MIN_HOLD, "Hold by hand from"));
         HBox steps = new HBox(back, step, next);
         steps.getStyleClass().add("captioned");
         steps.setAlignment(Pos.CENTER_LEFT);
@@ -72,7 +72,7 @@ final class CutsMode implements StationMode {
 
     @Override
     public Slate slate(Plan plan) {
-        return Slates.of(Station.SAW, plan);
+        return Chapters.at(Station.SAW).slate(plan);
     }
 
     @Override

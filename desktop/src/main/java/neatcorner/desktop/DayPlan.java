@@ -13,7 +13,7 @@ import neatcorner.exchange.BadFile;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
-import neatcorner.plan.DayProgress;
+import neatcorner.station.glueup.DayProgress;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -4,6 +4,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import neatcorner.drawing.Mark;
 import org.jspecify.annotations.Nullable;
 
 /** One step on the timeline: a block of work, and the bar of the wait after it. It can be clicked, dragged and nudged. */

@@ -3,16 +3,16 @@ package neatcorner.desktop;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import neatcorner.figure.DryFitFigure;
-import neatcorner.figure.Figure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
-import neatcorner.plan.DryFitWords;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
 import neatcorner.saw.DryFit;
+import neatcorner.station.saw.DryFitFigure;
+import neatcorner.station.saw.DryFitWords;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawSlates;
 
 /** The frame put together dry: gaps and diagonals typed where they are, and the likeliest causes. */
 final class DryFitMode implements StationMode {
@@ -20,8 +20,8 @@ final class DryFitMode implements StationMode {
     private final Button clear;
 
     DryFitMode(Workbench bench) {
-        boxes = List.of(new LengthBox(bench, Fields.gap(0, 2), "Faces stepped by up to"),
-                new LengthBox(bench, Fields.ROCKS, "Lifts off a flat table by"));
+        boxes = List.of(new LengthBox(bench, SawFields.gap(0, 2), "Faces stepped by up to"),
+                new LengthBox(bench, SawFields.ROCKS, "Lifts off a flat table by"));
         clear = Controls.chip("All closed",
                 () -> bench.change("all closed", job -> job.withChecks(job.checks().withDryFit(DryFit.closed()))));
         clear.setId("dry-clear");

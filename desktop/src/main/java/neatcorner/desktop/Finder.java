@@ -14,11 +14,12 @@ import javafx.scene.layout.VBox;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Field;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.station.Chapter;
 import neatcorner.wood.Species;
 
 /** Finds anything by typing a part of its name: stations, fields, jobs, woods, remedies, and what the program can do. */
@@ -122,16 +123,11 @@ final class Finder extends StackPane {
                         () -> bench.take(remedy)));
             }
         }
-        List<Field> fields = new ArrayList<>(Fields.ALWAYS);
-        if (plan.job().pack().mat().isPresent()) {
-            fields.addAll(Fields.OF_MAT);
-        }
-        if (!plan.job().outline().shape().isStraight()) {
-            fields.add(Fields.BOARD_WIDTH);
-        }
-        for (Field field : fields) {
-            found.add(new Found("field, " + notation.text(field.in(plan)), notation.words(field.title()),
-                    () -> goTo(field)));
+        for (Chapter chapter : Chapters.ALL) {
+            for (Field field : chapter.fields(plan)) {
+                found.add(new Found("field, " + notation.text(field.in(plan)), notation.words(field.title()),
+                        () -> goTo(chapter.station(), field)));
+            }
         }
         for (Species species : Species.KNOWN) {
             found.add(new Found("wood", species.name(),
@@ -149,8 +145,8 @@ final class Finder extends StackPane {
         return found;
     }
 
-    private void goTo(Field field) {
-        bench.station().set(station(field));
+    private void goTo(Station station, Field field) {
+        bench.station().set(station);
         window.bringUpToDate();
         window.applyCss();
         window.layout();
@@ -163,18 +159,5 @@ final class Finder extends StackPane {
             boxed.requestFocus();
             boxed.open();
         }
-    }
-
-    private static Station station(Field field) {
-        if (List.of(Fields.FACE_WIDTH, Fields.THICKNESS, Fields.RABBET_WIDTH, Fields.RABBET_DEPTH).contains(field)) {
-            return Station.SECTION;
-        }
-        if (List.of(Fields.KERF, Fields.ROUGH, Fields.MIN_HOLD).contains(field)) {
-            return Station.SAW;
-        }
-        if (field.equals(Fields.BOARD_WIDTH)) {
-            return Station.SHAPE;
-        }
-        return field.equals(Fields.END_TRIM) ? Station.STICKS : Station.OPENING;
     }
 }

@@ -11,12 +11,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import neatcorner.figure.GlueUpFigure;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueStep;
 import neatcorner.measure.Notation;
-import neatcorner.plan.GlueUpWork;
 import neatcorner.plan.Plan;
+import neatcorner.station.glueup.GlueUpFigure;
+import neatcorner.station.glueup.GlueUpWork;
 
 /**
  * The bench view of a glue-up: one step fills the screen, with the glue's open time running down while it runs. Space goes on

@@ -9,9 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import neatcorner.figure.Figure;
-import neatcorner.figure.GlueUpFigure;
-import neatcorner.figure.JigFigure;
+import neatcorner.drawing.Figure;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
@@ -19,10 +17,13 @@ import neatcorner.glueup.Recipe;
 import neatcorner.glueup.School;
 import neatcorner.glueup.SqueezeOut;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.station.glueup.GlueUpFigure;
+import neatcorner.station.glueup.JigFigure;
 
 /** Station 7: the frame in its clamps with the steps of its glue-up, the jigs for it, and the shop's days. */
 final class GlueUpView extends StationView {
@@ -104,7 +105,7 @@ final class GlueUpView extends StationView {
     private void listGlues() {
         glue.getItems().clear();
         for (Glue each : Glue.KNOWN) {
-            item(glue, MillingEditor.capital(each.name()) + ", open " + number(each.open().least()) + " min"
+            item(glue, Sentence.capital(each.name()) + ", open " + number(each.open().least()) + " min"
                     + (each.outdoors() ? ", outdoors" : "") + (each.fillsGaps() ? ", fills gaps" : ""),
                     () -> change(now -> now.withGlue(each)));
         }
@@ -127,7 +128,7 @@ final class GlueUpView extends StationView {
         school.getItems().clear();
         item(school, "As the glue allows", () -> change(now -> now.withSchool(null)));
         for (School each : School.values()) {
-            item(school, MillingEditor.capital(each.title()) + ": " + each.reason(),
+            item(school, Sentence.capital(each.title()) + ": " + each.reason(),
                     () -> change(now -> now.withSchool(each)));
         }
         for (SqueezeOut each : SqueezeOut.values()) {
@@ -139,14 +140,14 @@ final class GlueUpView extends StationView {
         holding.getItems().clear();
         item(holding, "The best that fits", () -> change(now -> now.withHolding(null)));
         for (Holding each : Holding.values()) {
-            item(holding, MillingEditor.capital(each.title()), () -> change(now -> now.withHolding(each)));
+            item(holding, Sentence.capital(each.title()), () -> change(now -> now.withHolding(each)));
         }
     }
 
     private void listFinishes() {
         finish.getItems().clear();
         for (Recipe each : Recipe.KNOWN) {
-            item(finish, MillingEditor.capital(each.name()), () -> change(now -> now.withFinish(each)));
+            item(finish, Sentence.capital(each.name()), () -> change(now -> now.withFinish(each)));
         }
     }
 
@@ -157,19 +158,19 @@ final class GlueUpView extends StationView {
 
     @Override
     Slate slate(Plan plan) {
-        return mode == Mode.JIGS ? jigs.slate(plan) : Slates.of(Station.GLUE_UP, plan);
+        return mode == Mode.JIGS ? jigs.slate(plan) : Chapters.at(Station.GLUE_UP).slate(plan);
     }
 
     @Override
     void showTools(Plan plan, Notation notation) {
         choices.show(mode);
         GlueUp chosen = plan.job().glueUp();
-        glue.setText(MillingEditor.capital(chosen.glue().name()));
+        glue.setText(Sentence.capital(chosen.glue().name()));
         room.setText(number(chosen.temperature()) + " °C" + (chosen.outdoors() ? ", outdoors" : ""));
         School how = chosen.school();
-        school.setText(how == null ? "As the glue allows" : MillingEditor.capital(how.title()));
+        school.setText(how == null ? "As the glue allows" : Sentence.capital(how.title()));
         Holding with = chosen.holding();
-        holding.setText(with == null ? "Best clamps" : MillingEditor.capital(with.title()));
+        holding.setText(with == null ? "Best clamps" : Sentence.capital(with.title()));
         finish.setText("Finish: " + chosen.finish().name());
         boolean clamps = mode == Mode.CLAMPS;
         ofClamps.forEach(node -> showIf(node, clamps));

@@ -1,6 +1,6 @@
 package neatcorner.desktop;
 
-import neatcorner.figure.Drawing;
+import neatcorner.drawing.Drawing;
 import neatcorner.measure.Length;
 import neatcorner.plan.Field;
 

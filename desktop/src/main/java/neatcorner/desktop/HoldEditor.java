@@ -17,10 +17,11 @@ import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
-import neatcorner.plan.CornerChoices;
-import neatcorner.plan.CornerFields;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
+import neatcorner.station.corners.CornerChoices;
+import neatcorner.station.corners.CornerFields;
 
 /** What holds the corners, one chip each; the chosen one can be sized, moved, counted, kept in stock, or left out. */
 final class HoldEditor extends FlowPane {
@@ -87,7 +88,7 @@ final class HoldEditor extends FlowPane {
         for (Field field : CornerFields.of(what.kind(), chosen)) {
             String title = field.title();
             LengthBox box = new LengthBox(bench, field,
-                    MillingEditor.capital(title.substring(title.indexOf(", ") + 2)));
+                    Sentence.capital(title.substring(title.indexOf(", ") + 2)));
             boxes.add(box);
             nodes.add(box);
         }
@@ -185,6 +186,6 @@ final class HoldEditor extends FlowPane {
             return "No. " + ScrewGauge.nearest(item.thickness()).number() + " × "
                     + notation.text(item.size());
         }
-        return MillingEditor.capital(item.kind().sizeName()) + " " + notation.text(item.size()) + " × " + thin + wide;
+        return Sentence.capital(item.kind().sizeName()) + " " + notation.text(item.size()) + " × " + thin + wide;
     }
 }

@@ -18,10 +18,10 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
-import neatcorner.plan.JigFields;
-import neatcorner.plan.JigWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
+import neatcorner.station.glueup.JigFields;
+import neatcorner.station.glueup.JigWork;
 
 /** A jig for the frame on the bench: what to cut and from where, how it goes together, and its templates as files. */
 final class JigsPane extends StepList {

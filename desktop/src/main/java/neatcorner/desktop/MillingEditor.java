@@ -2,7 +2,6 @@ package neatcorner.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -14,9 +13,9 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.plan.Field;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
 import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
@@ -25,6 +24,7 @@ import neatcorner.section.Layers;
 import neatcorner.section.Milling;
 import neatcorner.section.Operation;
 import neatcorner.section.Ply;
+import neatcorner.station.section.SectionFields;
 import neatcorner.wood.Species;
 
 /** The cuts that make the section, in order: one is chosen, sized, moved earlier or later, or left out. */
@@ -74,7 +74,7 @@ final class MillingEditor extends FlowPane {
 
     /** What is made of several cuts is added as these, so that each can be sized and moved. */
     private void item(MenuButton menu, String title, List<? extends Operation> operations) {
-        MenuItem item = new MenuItem(bench.notation().get().words(capital(title)));
+        MenuItem item = new MenuItem(bench.notation().get().words(Sentence.capital(title)));
         item.setOnAction(e -> {
             chosen = bench.job().section().milling().operations().size() + 1;
             edit(milling -> {
@@ -139,7 +139,7 @@ final class MillingEditor extends FlowPane {
                 item.setOnAction(e -> edit(now -> now.withLayers(now.layers().withWood(index, species))));
                 wood.getItems().add(item);
             }
-            LengthBox size = length(Fields.ply(i), "Board " + (i + 1));
+            LengthBox size = length(SectionFields.ply(i), "Board " + (i + 1));
             size.getChildren().add(wood);
             nodes.add(size);
         }
@@ -166,21 +166,21 @@ final class MillingEditor extends FlowPane {
             }
             case Operation.Shaped shaped -> {
                 nodes.add(edges(shaped, notation));
-                nodes.add(length(Fields.milled(chosen), sizeName(shaped.shape())));
+                nodes.add(length(SectionFields.milled(chosen), sizeName(shaped.shape())));
                 if (shaped.shape().hasDepth()) {
-                    nodes.add(length(Fields.milledDepth(chosen),
+                    nodes.add(length(SectionFields.milledDepth(chosen),
                             shaped.shape() == EdgeShape.BEAD ? "Quirk" : "Depth"));
                 }
-                nodes.add(length(Fields.milledInset(chosen), "Set in"));
-                nodes.add(length(Fields.milledSunk(chosen), "Down the side"));
+                nodes.add(length(SectionFields.milledInset(chosen), "Set in"));
+                nodes.add(length(SectionFields.milledSunk(chosen), "Down the side"));
             }
             case Operation.Groove groove -> {
                 nodes.add(faces(groove, notation));
-                nodes.add(length(Fields.milledFrom(chosen), "From"));
-                nodes.add(length(Fields.milled(chosen), "Width"));
-                nodes.add(length(Fields.milledDepth(chosen), "Depth"));
+                nodes.add(length(SectionFields.milledFrom(chosen), "From"));
+                nodes.add(length(SectionFields.milled(chosen), "Width"));
+                nodes.add(length(SectionFields.milledDepth(chosen), "Depth"));
             }
-            case Operation.Rip rip -> nodes.add(length(Fields.milled(chosen), "Strip"));
+            case Operation.Rip rip -> nodes.add(length(SectionFields.milled(chosen), "Strip"));
         }
         nodes.add(button("Earlier", "op-earlier", chosen == 0, () -> move(-1)));
         nodes.add(button("Later", "op-later", chosen == milling.operations().size(), () -> move(1)));
@@ -230,7 +230,7 @@ final class MillingEditor extends FlowPane {
         MenuButton menu = new MenuButton(notation.words("On the " + shaped.edge().title()));
         menu.setId("op-edge");
         for (Edge edge : Edge.values()) {
-            MenuItem item = new MenuItem(notation.words(capital(edge.title())));
+            MenuItem item = new MenuItem(notation.words(Sentence.capital(edge.title())));
             item.setOnAction(e -> editChosen(
                     now -> now instanceof Operation.Shaped shape ? shape.withEdge(edge) : now));
             menu.getItems().add(item);
@@ -242,16 +242,12 @@ final class MillingEditor extends FlowPane {
         MenuButton menu = new MenuButton(notation.words("In the " + groove.face().title()));
         menu.setId("op-face");
         for (Face face : Face.values()) {
-            MenuItem item = new MenuItem(notation.words(capital(face.title())));
+            MenuItem item = new MenuItem(notation.words(Sentence.capital(face.title())));
             item.setOnAction(e -> editChosen(now -> now instanceof Operation.Groove is
                     ? new Operation.Groove(face, is.from(), is.size(), is.depth(), is.passes())
                     : now));
             menu.getItems().add(item);
         }
         return menu;
-    }
-
-    static String capital(String text) {
-        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 }

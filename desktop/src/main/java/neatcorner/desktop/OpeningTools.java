@@ -11,14 +11,15 @@ import javafx.scene.control.ToggleButton;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.StandardSize;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
-import neatcorner.plan.Fields;
-import neatcorner.plan.Job;
+import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.WhatFits;
+import neatcorner.station.opening.MatFields;
+import neatcorner.station.opening.WhatFits;
 
 /** What has no place in the drawing of the opening: which size was measured, standard sizes, mat, how many frames. */
 final class OpeningTools {
@@ -38,8 +39,8 @@ final class OpeningTools {
         start = new Controls.Choices<SizeOf>(of -> bench.change("start", job -> job.startingFrom(of)))
                 .with(SizeOf.ART, "art", "start-art").with(SizeOf.RABBET, "rabbet", "start-rabbet")
                 .with(SizeOf.SIGHT, "sight", "start-sight").with(SizeOf.OUTSIDE, "outside", "start-outside");
-        overlap = new LengthBox(bench, Fields.MAT_OVERLAP, "overlap");
-        clearance = new LengthBox(bench, Fields.CLEARANCE, "Clearance a side");
+        overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, "overlap");
+        clearance = new LengthBox(bench, FrameFields.CLEARANCE, "Clearance a side");
         standard.setId("standard-sizes");
         standard.setOnShowing(e -> listStandard());
         listStandard();
@@ -95,7 +96,7 @@ final class OpeningTools {
         Length border = job.units().either(50, 2);
         Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
         Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
-                neatcorner.plan.Defaults.matOverlap(job.units()), borders);
+                neatcorner.job.Defaults.matOverlap(job.units()), borders);
         return job.withPack(job.pack().plus(layer));
     }
 

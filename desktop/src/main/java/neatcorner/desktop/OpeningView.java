@@ -1,10 +1,10 @@
 package neatcorner.desktop;
 
-import neatcorner.figure.Figure;
-import neatcorner.figure.OpeningFigure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.station.opening.OpeningFigure;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -21,13 +21,13 @@ import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
 import neatcorner.exchange.StockCsv;
 import neatcorner.exchange.WholeFile;
+import neatcorner.job.Job;
 import neatcorner.measure.Units;
-import neatcorner.plan.Batch;
-import neatcorner.plan.Job;
-import neatcorner.plan.MoreFrames;
-import neatcorner.plan.Offcuts;
 import neatcorner.plan.Plan;
+import neatcorner.planner.Batch;
 import neatcorner.section.Section;
+import neatcorner.station.sticks.MoreFrames;
+import neatcorner.station.sticks.Offcuts;
 import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
 

@@ -8,7 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
-import neatcorner.figure.Figure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;

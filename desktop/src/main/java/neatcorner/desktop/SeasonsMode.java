@@ -7,12 +7,12 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
-import neatcorner.figure.Figure;
-import neatcorner.figure.SeasonFigure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
-import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
+import neatcorner.station.saw.SawSlates;
+import neatcorner.station.saw.SeasonFigure;
 import neatcorner.wood.Climate;
 import org.jspecify.annotations.Nullable;
 

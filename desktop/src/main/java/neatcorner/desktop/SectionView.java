@@ -7,20 +7,21 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
-import neatcorner.figure.Figure;
-import neatcorner.figure.SectionFigure;
-import neatcorner.figure.SectionLook;
+import neatcorner.drawing.Figure;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
-import neatcorner.plan.Job;
-import neatcorner.plan.MillingSlate;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.section.Rabbet;
 import neatcorner.section.RabbetWay;
+import neatcorner.station.section.MillingSlate;
+import neatcorner.station.section.SectionFigure;
+import neatcorner.station.section.SectionLook;
 import neatcorner.wood.Species;
 
 /** Station 2: the stick's end, with the pack lying in its rabbet. */
@@ -60,7 +61,7 @@ final class SectionView extends StationView {
                         + "guard cannot stay on. Gloves and eyes for glass.");
         way.setId("rabbet-way");
         for (RabbetWay each : RabbetWay.values()) {
-            MenuItem item = new MenuItem(MillingEditor.capital(each.title()));
+            MenuItem item = new MenuItem(Sentence.capital(each.title()));
             item.setOnAction(e -> bench.change("way of the rabbet", job -> job.withSection(
                     job.section().withMilling(job.section().milling().withWay(each)))));
             way.getItems().add(item);

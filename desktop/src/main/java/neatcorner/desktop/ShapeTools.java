@@ -10,6 +10,8 @@ import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
 import neatcorner.exchange.PaperSize;
 import neatcorner.exchange.Templates;
+import neatcorner.job.Job;
+import neatcorner.job.Reshape;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -17,10 +19,8 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
-import neatcorner.plan.Fields;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Reshape;
+import neatcorner.station.shape.ShapeFields;
 
 /** What has no place in the drawing of the outline: its kind, sides, curve, segments, slope. */
 final class ShapeTools {
@@ -76,8 +76,8 @@ final class ShapeTools {
                 .with(Shape.Curve.ELLIPSE, "half ellipse", "curve-ellipse");
         sides = spinner("sides", "Sides", Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
         segments = spinner("segments", "Segments", 0, MOST_SEGMENTS, this::takeSegments);
-        board = new LengthBox(bench, Fields.BOARD_WIDTH, "Widest board");
-        rise = new LengthBox(bench, Fields.RISE, "Rise");
+        board = new LengthBox(bench, ShapeFields.BOARD_WIDTH, "Widest board");
+        rise = new LengthBox(bench, ShapeFields.RISE, "Rise");
         slope = new AngleBox("Faces slope inwards by", "slope", 0, 90,
                 angle -> bench.change("slope", job -> job.sloped(angle)));
         measured.setId("as-measured");
@@ -166,7 +166,8 @@ final class ShapeTools {
 
     /** A free outline with the corners there are; of a curve, with those of the box round it. */
     private static Job free(Job job) {
-        boolean plannable = neatcorner.plan.Planner.plan(job).contours() != null && job.outline().shape().isStraight();
+        boolean plannable = neatcorner.planner.Planner.plan(job).contours() != null
+                && job.outline().shape().isStraight();
         Job straight = plannable ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
         return new Reshape(straight, false).freed();
     }

@@ -3,14 +3,14 @@ package neatcorner.desktop;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseEvent;
-import neatcorner.figure.Figure;
-import neatcorner.figure.ShapeFigure;
-import neatcorner.figure.SolidFigure;
+import neatcorner.drawing.Figure;
+import neatcorner.job.Job;
+import neatcorner.job.Reshape;
 import neatcorner.measure.Notation;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Reshape;
 import neatcorner.plan.Station;
+import neatcorner.station.shape.ShapeFigure;
+import neatcorner.station.shape.SolidFigure;
 
 /** Station 3: the outline, with corners to drag, angles and sides to type. */
 final class ShapeView extends StationView {

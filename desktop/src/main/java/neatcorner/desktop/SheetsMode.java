@@ -9,8 +9,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
-import neatcorner.figure.Figure;
-import neatcorner.figure.SheetsFigure;
+import neatcorner.drawing.Figure;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
@@ -18,9 +17,10 @@ import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
-import neatcorner.plan.SheetWork;
 import neatcorner.plan.Slate;
-import neatcorner.plan.StockFields;
+import neatcorner.station.sticks.SheetWork;
+import neatcorner.station.sticks.SheetsFigure;
+import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Sheet;
 import neatcorner.stock.SheetCut;
 
@@ -150,7 +150,7 @@ final class SheetsMode implements StationMode {
             String proof = !work.layout().isComplete()
                     ? ", too few"
                     : work.layout().proved() ? ", proved least" : ", least not proved";
-            rows.add(Slate.Row.large(capital(SheetWork.title(work.material())) + proof,
+            rows.add(Slate.Row.large(Sentence.capital(SheetWork.title(work.material())) + proof,
                     Reading.computed("Sheets to take",
                             Scalar.count(work.layout().count()), work.layout().proof())));
             for (neatcorner.stock.Panel panel : work.nesting().panels()) {
@@ -164,10 +164,6 @@ final class SheetsMode implements StationMode {
             }
         }
         return new Slate(rows);
-    }
-
-    private static String capital(String text) {
-        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
 import neatcorner.desktop.document.DocumentStore;
+import neatcorner.measure.Sentence;
 
 /** The folders that jobs are kept in: the maker's own, and the demo shop's. */
 final class Shop {
@@ -128,6 +129,6 @@ final class Shop {
     /** What a menu calls a job file: its name with spaces. */
     static String label(Path file) {
         String name = file.getFileName().toString().replaceAll("\\.json$", "").replace('-', ' ');
-        return name.isEmpty() ? "job" : Character.toUpperCase(name.charAt(0)) + name.substring(1);
+        return name.isEmpty() ? "job" : Sentence.capital(name);
     }
 }

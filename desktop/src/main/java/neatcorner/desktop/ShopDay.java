@@ -29,10 +29,10 @@ import neatcorner.exchange.JobFile;
 import neatcorner.glueup.Chain;
 import neatcorner.glueup.Schedule;
 import neatcorner.glueup.Workshop;
-import neatcorner.plan.DayProgress;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
-import neatcorner.plan.ShopDays;
+import neatcorner.planner.Planner;
+import neatcorner.station.glueup.DayProgress;
+import neatcorner.station.glueup.ShopDays;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -18,8 +18,8 @@ import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 
 /** The slate: the few figures that the hands need next, large; a click or F1 on one shows how it was come by. */
 final class SlatePane extends VBox {
@@ -122,7 +122,7 @@ final class SlatePane extends VBox {
             return here;
         }
         for (Station station : Station.values()) {
-            Reading found = find(Slates.of(station, plan), name);
+            Reading found = find(Chapters.at(station).slate(plan), name);
             if (found != null) {
                 return found;
             }

@@ -2,7 +2,7 @@ package neatcorner.desktop;
 
 import java.util.List;
 import javafx.scene.Node;
-import neatcorner.figure.Figure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;

@@ -9,17 +9,17 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import neatcorner.figure.Figure;
+import neatcorner.drawing.Figure;
+import neatcorner.job.Job;
+import neatcorner.job.Reshape;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.plan.Field;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Reshape;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 
 /** One station of the work: its drawing in the middle, and above it the few controls that have no place in the drawing. */
 abstract class StationView extends BorderPane {
@@ -157,7 +157,7 @@ abstract class StationView extends BorderPane {
 
     /** The figures that the hands need next here. */
     Slate slate(Plan plan) {
-        return Slates.of(station, plan);
+        return Chapters.at(station).slate(plan);
     }
 
     abstract Figure figure(Plan plan);

@@ -12,8 +12,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neatcorner.glueup.GlueStep;
 import neatcorner.measure.Notation;
-import neatcorner.plan.GlueUpWork;
 import neatcorner.plan.Plan;
+import neatcorner.station.glueup.GlueUpWork;
 
 /** The steps of a glue-up beside the frame, with their times; a wait can be timed. */
 final class StepsPane extends StepList {

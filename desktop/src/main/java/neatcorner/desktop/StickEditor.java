@@ -7,13 +7,13 @@ import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.document.Planning;
+import neatcorner.job.Job;
 import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
-import neatcorner.plan.Job;
-import neatcorner.plan.LargestFrame;
 import neatcorner.plan.Plan;
-import neatcorner.plan.StockFields;
+import neatcorner.station.sticks.LargestFrame;
+import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
 

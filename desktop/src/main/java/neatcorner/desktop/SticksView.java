@@ -8,8 +8,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
-import neatcorner.figure.Figure;
-import neatcorner.figure.SticksFigure;
+import neatcorner.drawing.Figure;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
@@ -17,14 +18,12 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Scarf;
-import neatcorner.plan.Batch;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Fields;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
-import neatcorner.plan.StockFields;
+import neatcorner.planner.Batch;
+import neatcorner.station.sticks.SticksFigure;
+import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Stick;
@@ -90,7 +89,7 @@ final class SticksView extends StationView {
         scarf = new Controls.Choices<Double>(
                 slope -> bench.change("scarf", job -> job.withStock(job.stock().withScarf(slope))))
                 .with(0.0, "no", "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8").with(12.0, "1:12", "scarf-12");
-        endTrim = new LengthBox(bench, Fields.END_TRIM, "End trim");
+        endTrim = new LengthBox(bench, StockFields.END_TRIM, "End trim");
         leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, "Keep offcuts from");
         editor = new StickEditor(bench);
         hint.getStyleClass().add("hint");

@@ -6,20 +6,20 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import neatcorner.figure.Figure;
-import neatcorner.figure.TestCornerFigure;
+import neatcorner.drawing.Figure;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.SawReading;
 import neatcorner.saw.TestCorner;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawSlates;
+import neatcorner.station.saw.TestCornerFigure;
 import org.jspecify.annotations.Nullable;
 
 /** A test corner: where it is open and by how much; which way to turn the saw, again and again until it closes. */
@@ -67,8 +67,8 @@ final class TestCornerMode implements StationMode {
         turned.setId("test-turned");
         log.setId("test-log");
         log.getStyleClass().add("hint");
-        boxes = List.of(new LengthBox(bench, Fields.SCALE_RADIUS, "Pivot to scale"),
-                new LengthBox(bench, Fields.FENCE_LENGTH, "Blade to fence's end"));
+        boxes = List.of(new LengthBox(bench, SawFields.SCALE_RADIUS, "Pivot to scale"),
+                new LengthBox(bench, SawFields.FENCE_LENGTH, "Blade to fence's end"));
         tools = List.of(Controls.captioned("Corner is open", where), Controls.captioned("by", gapTag, paper),
                 Controls.captioned("over", overTag), miterBox, boxes.get(0), boxes.get(1), keep, turned, log);
     }

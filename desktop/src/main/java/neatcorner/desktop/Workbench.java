@@ -35,14 +35,14 @@ import neatcorner.desktop.document.ShopState;
 import neatcorner.desktop.document.Work;
 import neatcorner.exchange.BadFile;
 import neatcorner.glueup.Workshop;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import neatcorner.planner.Planner;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -14,7 +14,7 @@ import neatcorner.exchange.PaperSize;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

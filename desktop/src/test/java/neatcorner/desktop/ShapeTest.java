@@ -11,7 +11,6 @@ import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;

@@ -111,7 +111,7 @@ class WholePathTest extends WindowTest {
         FigureView view = robot.lookup("#station-sticks .figure-view").queryAs(FigureView.class);
         Bounds screen = view.localToScreen(view.getBoundsInLocal());
         assertNotNull(screen);
-        double y = neatcorner.figure.SticksFigure.rows(bench.currentPlan()).getFirst().box().center().y();
+        double y = neatcorner.station.sticks.SticksFigure.rows(bench.currentPlan()).getFirst().box().center().y();
         var from = view.toView(1000, y);
         var to = view.toView(1100, y);
         robot.moveTo(screen.getMinX() + from.x(), screen.getMinY() + from.y()).press(MouseButton.PRIMARY)

@@ -2,7 +2,7 @@ package neatcorner.exchange;
 
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 import neatcorner.saw.SawCut;
 import org.apache.commons.csv.CSVFormat;
 

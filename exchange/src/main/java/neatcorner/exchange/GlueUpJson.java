@@ -11,9 +11,9 @@ import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueStep;
 import neatcorner.glueup.Schedule;
 import neatcorner.measure.Notation;
-import neatcorner.plan.GlueUpWork;
 import neatcorner.plan.Plan;
-import neatcorner.plan.ShopDays;
+import neatcorner.station.glueup.GlueUpWork;
+import neatcorner.station.glueup.ShopDays;
 
 /** The glue-up and the days of a plan. Times are minutes, unless they say seconds. */
 public final class GlueUpJson {

@@ -5,9 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.ScrewGauge;
-import neatcorner.figure.CornerFigure;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.GlueUpFigure;
+import neatcorner.drawing.Drawing;
 import neatcorner.glueup.GlueStep;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -15,13 +13,15 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
-import neatcorner.plan.CornerSlate;
 import neatcorner.plan.CornerWork;
-import neatcorner.plan.GlueUpWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.station.corners.CornerFigure;
+import neatcorner.station.corners.CornerSlate;
+import neatcorner.station.glueup.GlueUpFigure;
+import neatcorner.station.glueup.GlueUpWork;
 
 /** The corners and the glue-up on paper: a corner apart with what to set and drill, and the steps to tick off. */
 final class GlueUpPaper {
@@ -104,7 +104,7 @@ final class GlueUpPaper {
         sheet.heading("Glue-up: " + plan.job().glueUp().glue().name() + ", " + work.glue().school().title() + ", "
                 + work.glue().holding().title());
         sheet.figure(Drawing.of(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 230 / UNIT, notation), UNIT);
-        figures(Slates.of(Station.GLUE_UP, plan));
+        figures(Chapters.at(Station.GLUE_UP).slate(plan));
         List<String> order = new ArrayList<>();
         work.glue().order().forEach(corner -> order.add(String.valueOf(corner)));
         sheet.note("–", "Screws and pins in this order of corners, counted clockwise: " + String.join(", ", order)

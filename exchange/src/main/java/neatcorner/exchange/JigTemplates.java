@@ -7,9 +7,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import neatcorner.figure.JigFigure;
 import neatcorner.glueup.JigDesign;
 import neatcorner.measure.Notation;
+import neatcorner.station.glueup.JigFigure;
 
 /** The templates of a jig at full size, as files side by side: one PDF of all, an SVG and a DXF of each part. */
 public final class JigTemplates {

@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 
 /**
  * A job as a file holds it.

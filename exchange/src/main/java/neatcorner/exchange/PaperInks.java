@@ -1,6 +1,6 @@
 package neatcorner.exchange;
 
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Tint;
 
 /** The tints on white paper, as 0xRRGGBB: light woods so that little ink is used, dark lines so that they copy. */
 final class PaperInks {

@@ -1,9 +1,9 @@
 package neatcorner.exchange;
 
-import neatcorner.figure.Anchor;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.Point;
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
 import neatcorner.measure.Figures;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;

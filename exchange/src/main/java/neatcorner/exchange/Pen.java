@@ -1,10 +1,10 @@
 package neatcorner.exchange;
 
 import java.util.List;
-import neatcorner.figure.Anchor;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.Point;
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
 
 /** What a paper medium can do: fill, stroke and write, in drawing units with y down. */
 interface Pen {

@@ -8,7 +8,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import neatcorner.glueup.Chain;
 import neatcorner.glueup.Schedule;
-import neatcorner.plan.ShopDays;
+import neatcorner.station.glueup.ShopDays;
 
 /**
  * The days of a shop as an iCalendar file (RFC 5545): an event for each step, in universal time, and one for each longer

@@ -7,12 +7,13 @@ import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import neatcorner.figure.Anchor;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.Figure;
-import neatcorner.figure.Point;
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
 import neatcorner.measure.Notation;
+import neatcorner.section.Face;
 
 /** A figure as SVG 1.1, with its title, readable by any browser or drawing program. */
 public final class SvgPainter {

@@ -3,14 +3,14 @@ package neatcorner.exchange;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
-import neatcorner.figure.Anchor;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.Figure;
-import neatcorner.figure.Point;
-import neatcorner.figure.TemplateFigure;
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
+import neatcorner.station.shape.TemplateFigure;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** Templates at full size, tiled over as many pages as they take, with crosses at which the pages are laid together. */

@@ -4,9 +4,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import neatcorner.figure.TemplateFigure;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
+import neatcorner.station.shape.TemplateFigure;
 
 /** The templates of a frame with curves, as files side by side: one PDF of all, an SVG and a DXF of each. */
 public final class Templates {

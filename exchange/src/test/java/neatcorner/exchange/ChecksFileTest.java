@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.List;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Job;
 import neatcorner.saw.Checks;
 import neatcorner.saw.DryFit;
 import neatcorner.saw.MeasuredPiece;

@@ -3,11 +3,11 @@ package neatcorner.exchange;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.time.LocalDateTime;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Units;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 
 class CutLogCsvTest {

@@ -13,17 +13,17 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.verifyNoMoreInteractions;
 
 import java.util.List;
-import neatcorner.figure.Anchor;
-import neatcorner.figure.Drawing;
-import neatcorner.figure.Point;
-import neatcorner.figure.Tint;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
-import neatcorner.plan.Fields;
+import neatcorner.station.section.SectionFields;
 import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
 
@@ -75,7 +75,7 @@ class PaperPainterTest {
 
     @Test
     void handlesAreForScreensOnly() {
-        paint(MM, new Drawing.Handle(5, 5, Fields.THICKNESS, 0, 1));
+        paint(MM, new Drawing.Handle(5, 5, SectionFields.THICKNESS, 0, 1));
         verifyNoMoreInteractions(pen);
     }
 

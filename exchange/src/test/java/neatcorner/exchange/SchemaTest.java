@@ -11,10 +11,10 @@ import java.util.regex.Pattern;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 import neatcorner.fitout.Pack;
+import neatcorner.job.Job;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
-import neatcorner.plan.Job;
 import neatcorner.stock.Rack;
 import org.junit.jupiter.api.Test;
 

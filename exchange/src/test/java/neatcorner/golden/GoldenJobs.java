@@ -17,7 +17,7 @@ import neatcorner.exchange.JobFile;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 
 /** The demo's jobs, and odd ones: each the usual job with a few things changed. */
 final class GoldenJobs {

@@ -22,6 +22,7 @@ import neatcorner.exchange.JobFile;
 import neatcorner.exchange.PaperPdf;
 import neatcorner.exchange.PaperSize;
 import neatcorner.exchange.PlanJson;
+import neatcorner.job.Job;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
@@ -29,15 +30,14 @@ import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import neatcorner.plan.Finding;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
-import neatcorner.plan.SawSlates;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.planner.Planner;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.TestCorner;
+import neatcorner.station.saw.SawSlates;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -134,7 +134,7 @@ class GoldenTest {
 
     private static void slates(Plan plan, Notation notation, StringBuilder text) {
         for (Station station : Station.values()) {
-            slate(station.name(), Slates.of(station, plan), notation, text);
+            slate(station.name(), Chapters.at(station).slate(plan), notation, text);
         }
         Angle miter = Angle.ofDegrees(45);
         slate("TEST CORNER", SawSlates.testCorner(plan, new TestCorner(TestCorner.Where.TOE,

@@ -10,19 +10,24 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.corner.Reinforcement;
 import neatcorner.fitout.Pack;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.plan.BoardWork;
-import neatcorner.plan.CornerFields;
 import neatcorner.plan.Field;
-import neatcorner.plan.Fields;
 import neatcorner.plan.Finding;
-import neatcorner.plan.JigFields;
-import neatcorner.plan.Job;
+import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
 import neatcorner.plan.Remedy;
-import neatcorner.plan.StockFields;
+import neatcorner.planner.Chapters;
+import neatcorner.planner.Planner;
 import neatcorner.section.Milling;
+import neatcorner.station.corners.CornerFields;
+import neatcorner.station.glueup.JigFields;
+import neatcorner.station.opening.MatFields;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.section.SectionFields;
+import neatcorner.station.shape.ShapeFields;
+import neatcorner.station.sticks.StockFields;
 import org.junit.jupiter.api.Test;
 
 /** What was offered for one job is taken for a newer one: nothing that was changed in between is taken back. */
@@ -42,23 +47,27 @@ class NewerJobsTest {
     }
 
     private static List<Field> fields(Job job) {
-        List<Field> fields = new ArrayList<>(Fields.ALWAYS);
-        fields.addAll(Fields.OF_MAT);
+        List<Field> fields = new ArrayList<>();
+        Plan plan = Planner.plan(job);
+        Chapters.ALL.forEach(chapter -> fields.addAll(chapter.fields(plan)));
+        fields.addAll(MatFields.OF_MAT);
         fields.addAll(JigFields.ALL);
-        fields.addAll(List.of(Fields.RISE, Fields.BOARD_WIDTH, Fields.GAP_LIMIT, Fields.FIRST_DIAGONAL,
-                Fields.SECOND_DIAGONAL, Fields.ROCKS, Fields.SCALE_RADIUS, Fields.FENCE_LENGTH,
-                StockFields.LEAST_OFFCUT));
+        fields.addAll(
+                List.of(ShapeFields.RISE, ShapeFields.BOARD_WIDTH, SawFields.GAP_LIMIT, FrameFields.FIRST_DIAGONAL,
+                        FrameFields.SECOND_DIAGONAL, SawFields.ROCKS, SawFields.SCALE_RADIUS, SawFields.FENCE_LENGTH,
+                        StockFields.LEAST_OFFCUT));
         each(job.stock().sticks().size(), fields,
-                List.of(Fields::stick, StockFields::stickWidth, StockFields::stickThickness));
+                List.of(StockFields::stick, StockFields::stickWidth, StockFields::stickThickness));
         each(job.stock().boards().size(), fields, List.of(StockFields::boardLength, StockFields::boardWidth,
                 StockFields::boardThickness, StockFields::boardBow));
         each(job.stock().sheets().size(), fields, List.of(StockFields::sheetWidth, StockFields::sheetHeight,
                 StockFields::sheetTrim));
-        each(job.pack().layers().size(), fields, List.of(Fields::layer));
-        each(job.section().milling().operations().size() + 1, fields, List.of(Fields::milled, Fields::milledDepth,
-                Fields::milledFrom, Fields::milledInset, Fields::milledSunk));
-        each(job.section().milling().layers().plies().size(), fields, List.of(Fields::ply));
-        each(4, fields, List.of(Fields::face, Fields::cut, side -> Fields.gap(side, 1)));
+        each(job.pack().layers().size(), fields, List.of(FrameFields::layer));
+        each(job.section().milling().operations().size() + 1, fields,
+                List.of(SectionFields::milled, SectionFields::milledDepth,
+                        SectionFields::milledFrom, SectionFields::milledInset, SectionFields::milledSunk));
+        each(job.section().milling().layers().plies().size(), fields, List.of(SectionFields::ply));
+        each(4, fields, List.of(FrameFields::face, SawFields::cut, side -> SawFields.gap(side, 1)));
         for (int i = 0; i < job.reinforcement().size(); i++) {
             Reinforcement what = job.reinforcement().get(i);
             fields.addAll(CornerFields.of(what.kind(), i));

@@ -15,14 +15,14 @@ import neatcorner.exchange.PartsCsv;
 import neatcorner.exchange.SawsFile;
 import neatcorner.exchange.ShopFile;
 import neatcorner.exchange.StockCsv;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
-import neatcorner.plan.Slates;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.planner.Planner;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.ShopSaw;
 import org.junit.jupiter.api.Test;
@@ -100,7 +100,7 @@ class OddFilesTest {
             long start = System.nanoTime();
             Plan plan = Planner.plan(file.job(), () -> System.nanoTime() - start > 50_000_000);
             for (Station station : Station.values()) {
-                Slates.of(station, plan);
+                Chapters.at(station).slate(plan);
             }
             plan.findings().forEach(finding -> finding.message().in(Notation.of(Units.INCHES)));
             plan.settings().forEach(plan::cutOf);

@@ -1,7 +1,7 @@
 package neatcorner.desktop.document;
 
 import java.util.function.UnaryOperator;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 
 /**
  * Something that a maker does to a job.

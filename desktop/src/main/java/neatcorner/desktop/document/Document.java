@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import neatcorner.exchange.JobFile;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 import org.jspecify.annotations.Nullable;
 

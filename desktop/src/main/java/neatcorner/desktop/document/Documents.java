@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.JobFile;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 
 /**

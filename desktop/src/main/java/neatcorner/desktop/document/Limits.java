@@ -1,7 +1,7 @@
 package neatcorner.desktop.document;
 
 import neatcorner.fitout.Pack;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 import neatcorner.section.Milling;
 import neatcorner.stock.Rack;
 import org.jspecify.annotations.Nullable;

@@ -6,7 +6,7 @@ import java.util.function.Consumer;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.ShopFile;
 import neatcorner.glueup.Workshop;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 
 /** What all jobs of the shop share: what it has to do them with, and its shelf of offcuts. */
 public final class ShopState {

@@ -1,7 +1,7 @@
 package neatcorner.desktop.document;
 
 import neatcorner.desktop.document.Planning.Pace;
-import neatcorner.plan.Job;
+import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;

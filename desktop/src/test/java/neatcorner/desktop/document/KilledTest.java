@@ -14,9 +14,9 @@ import java.util.Random;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.locks.LockSupport;
 import neatcorner.exchange.JobFile;
+import neatcorner.job.Defaults;
 import neatcorner.measure.Units;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -3,11 +3,11 @@ package neatcorner.desktop.document;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
 import neatcorner.measure.Units;
-import neatcorner.plan.Defaults;
-import neatcorner.plan.Job;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Planner;
+import neatcorner.planner.Planner;
 import neatcorner.stock.Search;
 
 /** A running program whose threads go on only when they are told to, and whose planner can fail. */

@@ -1,0 +1,159 @@
+package neatcorner.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.fitout.Layer;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
+import neatcorner.outline.Segment;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Plan;
+
+/** The front of a frame of any shape: what lies in it, and its pieces with their letters. */
+public final class FrameFront {
+    private final Plan plan;
+    private final Contours contours;
+    private final Marks marks;
+
+    public FrameFront(Plan plan, Contours contours, Marks marks) {
+        this.plan = plan;
+        this.contours = contours;
+        this.marks = marks;
+    }
+
+    /** A sheet on which stands that there is no frame. */
+    public static Figure nothing() {
+        Marks marks = new Marks();
+        Box sheet = new Box(-150, -100, 150, 100);
+        marks.hidden(sheet, Tint.CONSTRUCTION);
+        marks.label(sheet.center(), 0, 0, Anchor.MIDDLE, "No frame of this shape and size can be made", 16, true,
+                Tint.INK);
+        return new Figure("No frame can be made", sheet, Figure.Margin.all(40), marks.list());
+    }
+
+    public static Point point(Vertex v) {
+        return new Point(v.x(), v.y());
+    }
+
+    public static List<Point> points(Loop loop) {
+        return loop.vertices().stream().map(FrameFront::point).toList();
+    }
+
+    public static Box box(Loop loop) {
+        return new Box(loop.left(), loop.top(), loop.right(), loop.bottom());
+    }
+
+    public void draw() {
+        Loop art = contours.sight();
+        Layer.Mat mat = plan.job().pack().mat().orElse(null);
+        if (mat != null) {
+            double shows = mat.borders().top().minus(plan.job().section().rabbet().width()).plus(
+                    plan.job().clearance()).toMm();
+            Loop window = contours.at(-shows);
+            marks.area(points(contours.sight()), Tint.MAT, null, 0);
+            marks.area(points(window.offset(mat.thickness().toMm())), Tint.MAT_CORE, Tint.CONSTRUCTION, 0.8);
+            art = window;
+        }
+        marks.area(points(art), Tint.ART, Tint.CONSTRUCTION, 0.8);
+        soundings(art);
+        for (int i = 0; i < plan.pieces().size(); i++) {
+            piece(i);
+        }
+        List<Point> wall = new ArrayList<>(points(contours.rabbet()));
+        wall.add(wall.getFirst());
+        marks.dashed(Tint.WOOD_INK, wall.toArray(Point[]::new));
+        for (int i = 0; i < plan.pieces().size(); i++) {
+            letter(i);
+        }
+    }
+
+    private void piece(int index) {
+        Tint tint = Tint.wood(plan.job().section().wood());
+        int curved = contours.segments().size();
+        if (index < curved) {
+            Segment segment = contours.segments().get(index);
+            marks.wood(segment.outline().stream().map(FrameFront::point).toList(), strips(segment), tint,
+                    segment.grain(), 11 + index);
+            return;
+        }
+        int side = contours.straight().get(index - curved);
+        List<Point> outline = plan.job().outline().isRectangle() && !plan.job().joint().showsMiter()
+                ? squareCut(side)
+                : List.of(point(contours.outside().at(side)), point(contours.outside().at(side + 1)),
+                        point(contours.sight().at(side + 1)), point(contours.sight().at(side)));
+        Vertex a = contours.sight().at(side);
+        Vertex b = contours.sight().at(side + 1);
+        marks.wood(outline, tint, Math.atan2(b.y() - a.y(), b.x() - a.x()), 11 + index);
+    }
+
+    /** A side of a rectangle that is cut square: the uprights run through on the face. */
+    private List<Point> squareCut(int side) {
+        Box out = box(contours.outside());
+        Box in = box(contours.sight());
+        return switch (side) {
+            case 0 -> new Box(in.left(), out.top(), in.right(), in.top()).corners();
+            case 1 -> new Box(in.right(), out.top(), out.right(), out.bottom()).corners();
+            case 2 -> new Box(in.left(), in.bottom(), in.right(), out.bottom()).corners();
+            default -> new Box(out.left(), out.top(), in.left(), out.bottom()).corners();
+        };
+    }
+
+    /** A curved piece as the narrow four-cornered strips between its edges. */
+    private static List<List<Point>> strips(Segment segment) {
+        List<List<Point>> strips = new ArrayList<>();
+        for (int i = 1; i < segment.inner().size(); i++) {
+            strips.add(List.of(point(segment.outer().get(i - 1)), point(segment.outer().get(i)),
+                    point(segment.inner().get(i)), point(segment.inner().get(i - 1))));
+        }
+        return strips;
+    }
+
+    private void letter(int index) {
+        Piece piece = plan.pieces().get(index);
+        marks.label(middle(index), 0, 5, Anchor.MIDDLE, piece.name(), 14, true, Tint.WOOD_INK);
+    }
+
+    /** The middle of a piece's face. */
+    public Point middle(int index) {
+        int curved = contours.segments().size();
+        if (index < curved) {
+            Segment segment = contours.segments().get(index);
+            Vertex a = segment.inner().get(segment.inner().size() / 2);
+            Vertex b = segment.outer().get(segment.outer().size() / 2);
+            return new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
+        }
+        int side = contours.straight().get(index - curved);
+        Loop in = contours.sight();
+        Loop out = contours.outside();
+        return new Point((in.at(side).x() + in.at(side + 1).x() + out.at(side).x() + out.at(side + 1).x()) / 4,
+                (in.at(side).y() + in.at(side + 1).y() + out.at(side).y() + out.at(side + 1).y()) / 4);
+    }
+
+    /** Art stands for itself by a few lines as of a chart, kept inside its edge. */
+    private void soundings(Loop edge) {
+        Box box = box(edge);
+        for (int line = 0; line < 4; line++) {
+            List<Point> run = new ArrayList<>();
+            for (int i = 0; i <= 72; i++) {
+                double t = i / 72.0;
+                double y = box.top() + box.height() * (0.30 + 0.17 * line + 0.06 * Math.sin(5 * t + line * 0.8)
+                        + 0.03 * Math.sin(13 * t + line * 2));
+                double x = box.left() + box.width() * t;
+                if (edge.contains(new Vertex(x, y))) {
+                    run.add(new Point(x, y));
+                } else {
+                    stroke(run, line);
+                }
+            }
+            stroke(run, line);
+        }
+    }
+
+    private void stroke(List<Point> run, int line) {
+        if (run.size() > 1) {
+            marks.line(Tint.ART_LINE, line == 0 ? 1.6 : 0.8, run.toArray(Point[]::new));
+        }
+        run.clear();
+    }
+}

@@ -1,0 +1,124 @@
+package neatcorner.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Drawn grain: along a face as long wandering lines that close into arches here and there, on an end as growth rings.
+ * The same seed always draws the same wood.
+ */
+public final class Grain {
+    private static final int STEPS = 16;
+
+    private Grain() {}
+
+    /** Lines along the grain of a face that is made up of convex parts. */
+    public static List<List<Point>> along(List<Point> shape, List<List<Point>> parts, double direction, long seed) {
+        double cos = Math.cos(direction);
+        double sin = Math.sin(direction);
+        double minU = Double.MAX_VALUE;
+        double maxU = -Double.MAX_VALUE;
+        double minV = Double.MAX_VALUE;
+        double maxV = -Double.MAX_VALUE;
+        for (Point p : shape) {
+            double u = p.x() * cos + p.y() * sin;
+            double v = p.y() * cos - p.x() * sin;
+            minU = Math.min(minU, u);
+            maxU = Math.max(maxU, u);
+            minV = Math.min(minV, v);
+            maxV = Math.max(maxV, v);
+        }
+        double width = maxV - minV;
+        double length = maxU - minU;
+        double heart = minV + width * (0.3 + 0.4 * noise(seed, 1));
+        double arch = minU + length * (0.2 + 0.6 * noise(seed, 2));
+        int lines = 9;
+        List<List<Point>> grain = new ArrayList<>();
+        for (int k = 0; k < lines; k++) {
+            double v0 = minV + width * (k + 0.25 + 0.5 * noise(seed, 10 + k)) / lines;
+            List<Point> line = new ArrayList<>(STEPS + 1);
+            for (int i = 0; i <= STEPS; i++) {
+                double u = minU + length * i / STEPS;
+                double sway = width * 0.035 * Math.sin(u / (length / 7 + width) + seed % 7 + k * 0.35);
+                double pull = width * 0.10 * Math.exp(-square((u - arch) / (width * 2.5 + length * 0.12)))
+                        * Math.signum(v0 - heart) * Math.exp(-square((v0 - heart) / (width * 0.4)));
+                double v = v0 + sway + pull;
+                line.add(new Point(u * cos - v * sin, u * sin + v * cos));
+            }
+            parts.forEach(part -> clip(line, part, grain));
+        }
+        return grain;
+    }
+
+    private static void clip(List<Point> line, List<Point> part, List<List<Point>> grain) {
+        List<Point> run = new ArrayList<>();
+        for (int i = 1; i < line.size(); i++) {
+            join(run, Convex.clip(line.get(i - 1), line.get(i), part), grain);
+        }
+        finish(run, grain);
+    }
+
+    /** Growth rings on a convex end, round a heart that lies below and to one side of it. */
+    static List<List<Point>> rings(List<Point> shape, Point heart, double spacing, long seed) {
+        double nearest = Double.MAX_VALUE;
+        double farthest = 0;
+        double from = Double.MAX_VALUE;
+        double to = -Double.MAX_VALUE;
+        for (Point p : shape) {
+            double radius = Math.hypot(p.x() - heart.x(), p.y() - heart.y());
+            nearest = Math.min(nearest, radius);
+            farthest = Math.max(farthest, radius);
+            double angle = Math.atan2(p.y() - heart.y(), p.x() - heart.x());
+            from = Math.min(from, angle);
+            to = Math.max(to, angle);
+        }
+        List<List<Point>> grain = new ArrayList<>();
+        int ring = (int) Math.floor(nearest * 0.8 / spacing);
+        for (; ring * spacing <= farthest; ring++) {
+            double radius = spacing * (ring + 0.6 * noise(seed, ring));
+            List<Point> run = new ArrayList<>();
+            Point previous = null;
+            for (int i = 0; i <= STEPS; i++) {
+                double angle = from + (to - from) * i / STEPS;
+                Point point = new Point(heart.x() + radius * Math.cos(angle), heart.y() + radius * Math.sin(angle));
+                if (previous != null) {
+                    join(run, Convex.clip(previous, point, shape), grain);
+                }
+                previous = point;
+            }
+            finish(run, grain);
+        }
+        return grain;
+    }
+
+    private static void join(List<Point> run, @org.jspecify.annotations.Nullable List<Point> segment,
+            List<List<Point>> grain) {
+        if (segment == null) {
+            finish(run, grain);
+            return;
+        }
+        if (run.isEmpty()) {
+            run.add(segment.getFirst());
+        }
+        run.add(segment.getLast());
+    }
+
+    private static void finish(List<Point> run, List<List<Point>> grain) {
+        if (run.size() > 1) {
+            grain.add(List.copyOf(run));
+        }
+        run.clear();
+    }
+
+    private static double square(double x) {
+        return x * x;
+    }
+
+    /** A number in [0, 1) that depends only on seed and index (SplitMix64's mixing step). */
+    private static double noise(long seed, int index) {
+        long z = seed * 0x9E3779B97F4A7C15L + index * 0xBF58476D1CE4E5B9L;
+        z = (z ^ (z >>> 30)) * 0xBF58476D1CE4E5B9L;
+        z = (z ^ (z >>> 27)) * 0x94D049BB133111EBL;
+        return ((z ^ (z >>> 31)) >>> 11) * 0x1.0p-53;
+    }
+}

@@ -1,0 +1,103 @@
+package neatcorner.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Quantity;
+import neatcorner.outline.Template;
+import neatcorner.plan.Field;
+import org.jspecify.annotations.Nullable;
+
+/** A figure in the making: marks are added from back to front. */
+public final class Marks {
+    private final List<Mark> marks = new ArrayList<>();
+
+    public List<Mark> list() {
+        return marks;
+    }
+
+    public void area(List<Point> outline, Tint fill, @Nullable Tint edge, double weight) {
+        marks.add(new Mark.Area(outline, fill, edge, weight));
+    }
+
+    public void shaded(List<Point> outline, Tint tint, double light) {
+        marks.add(new Mark.Shaded(outline, tint, light));
+    }
+
+    public void area(Box box, Tint fill, @Nullable Tint edge, double weight) {
+        area(box.corners(), fill, edge, weight);
+    }
+
+    public void line(Tint tint, double weight, Point... points) {
+        marks.add(new Mark.Line(List.of(points), tint, weight, false));
+    }
+
+    /** A template's line, its arcs kept. */
+    public void path(Template.Path path, boolean closed, Tint tint, double weight, boolean dashed) {
+        List<Point> points = new ArrayList<>(path.places().stream().map(FrameFront::point).toList());
+        List<Point> fine = new ArrayList<>(path.fine().stream().map(FrameFront::point).toList());
+        if (closed) {
+            points.add(points.getFirst());
+            fine.add(fine.getFirst());
+        }
+        marks.add(new Mark.Path(points, path.radii(), fine, tint, weight, dashed));
+    }
+
+    public void dashed(Tint tint, Point... points) {
+        marks.add(new Mark.Line(List.of(points), tint, 1.2, true));
+    }
+
+    /** The edge of a box that is hidden behind something. */
+    public void hidden(Box box, Tint tint) {
+        List<Point> corners = box.corners();
+        dashed(tint, corners.get(0), corners.get(1), corners.get(2), corners.get(3), corners.get(0));
+    }
+
+    /** A convex piece of wood seen on its face. */
+    public void wood(List<Point> outline, Tint tint, double grain, long seed) {
+        marks.add(new Mark.Wood(outline, List.of(outline), tint, false, grain, seed));
+    }
+
+    /** A piece of wood of any shape seen on its face, made up of convex parts. */
+    public void wood(List<Point> outline, List<List<Point>> parts, Tint tint, double grain, long seed) {
+        marks.add(new Mark.Wood(outline, parts, tint, false, grain, seed));
+    }
+
+    public void cornerAngle(Point at, neatcorner.measure.Angle value, String name, int corner, boolean free) {
+        marks.add(new Mark.CornerAngle(at, value, name, corner, free));
+    }
+
+    public void cornerHandle(Point at, int corner, String name) {
+        marks.add(new Mark.CornerHandle(at, corner, name));
+    }
+
+    public void endGrain(List<Point> outline, List<List<Point>> parts, Tint tint) {
+        marks.add(new Mark.Wood(outline, parts, tint, true, 0, 7));
+    }
+
+    public void hatch(List<Point> outline, double degrees, double spacing, Tint tint) {
+        marks.add(new Mark.Hatch(outline, degrees, spacing, tint));
+    }
+
+    public void dimension(Point from, Point to, double offset, Quantity value, String name, @Nullable Field field) {
+        marks.add(new Mark.Dimension(from, to, offset, false, value, name, field));
+    }
+
+    /** A dimension too short for its value, which stands beyond {@code to}. */
+    public void shortDimension(Point from, Point to, double offset, Quantity value, String name,
+            @Nullable Field field) {
+        marks.add(new Mark.Dimension(from, to, offset, true, value, name, field));
+    }
+
+    public void value(Point at, Anchor anchor, Quantity value, String name, @Nullable Field field) {
+        marks.add(new Mark.Value(at, anchor, value, name, field));
+    }
+
+    public void label(Point at, double dx, double dy, Anchor anchor, String text, double size, boolean bold,
+            Tint tint) {
+        marks.add(new Mark.Label(at, dx, dy, anchor, text, size, bold, tint));
+    }
+
+    public void handle(Point at, Field field, double dx, double dy) {
+        marks.add(new Mark.Handle(at, field, dx, dy));
+    }
+}

@@ -1,0 +1,76 @@
+package neatcorner.drawing;
+
+import java.util.Locale;
+import neatcorner.wood.Species;
+
+/** What a colour is for. Each medium gives the tints its own values; in the window they are CSS tokens. */
+public enum Tint {
+    /** Outlines of things, and what is written about them. */
+    INK,
+    /** Less important writing. */
+    FAINT_INK,
+    /** Outlines of wood and letters on it; dark whatever the ground, for wood is light. */
+    WOOD_INK,
+    /** Thin construction lines, dimension lines, hidden edges. */
+    CONSTRUCTION,
+    /** Where the saw goes. */
+    CUT,
+    GLASS,
+    GLASS_EDGE,
+    MAT,
+    MAT_CORE,
+    ART,
+    ART_LINE,
+    BACKING,
+    BACKING_LINE,
+    METAL,
+    TABLE,
+    DEFECT,
+    WASTE,
+    HIGHLIGHT,
+    WOOD_ASH,
+    WOOD_BEECH,
+    WOOD_CHERRY,
+    WOOD_ELM,
+    WOOD_MAPLE,
+    WOOD_OAK,
+    WOOD_PALE,
+    WOOD_PINE,
+    WOOD_WALNUT,
+    WOOD_OTHER,
+    GRAIN_ASH,
+    GRAIN_BEECH,
+    GRAIN_CHERRY,
+    GRAIN_ELM,
+    GRAIN_MAPLE,
+    GRAIN_OAK,
+    GRAIN_PALE,
+    GRAIN_PINE,
+    GRAIN_WALNUT,
+    GRAIN_OTHER;
+
+    /** As in the style sheet: {@code wood-ash}. */
+    public String token() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public static Tint wood(Species species) {
+        return switch (species.tone()) {
+            case ASH -> WOOD_ASH;
+            case BEECH -> WOOD_BEECH;
+            case CHERRY -> WOOD_CHERRY;
+            case ELM -> WOOD_ELM;
+            case MAPLE -> WOOD_MAPLE;
+            case OAK -> WOOD_OAK;
+            case PALE -> WOOD_PALE;
+            case PINE -> WOOD_PINE;
+            case WALNUT -> WOOD_WALNUT;
+            case OTHER -> WOOD_OTHER;
+        };
+    }
+
+    /** The tint of the grain lines on this wood. */
+    public Tint grain() {
+        return valueOf(name().replace("WOOD_", "GRAIN_"));
+    }
+}

@@ -1,8 +1,0 @@
-package neatcorner.figure;
-
-/** Which part of a text stands at its point. */
-public enum Anchor {
-    START,
-    MIDDLE,
-    END
-}

@@ -1,0 +1,117 @@
+package neatcorner.job;
+
+import java.util.List;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Material;
+import neatcorner.fitout.Pack;
+import neatcorner.fitout.SizeOf;
+import neatcorner.glueup.GlueUp;
+import neatcorner.glueup.Workshop;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.piece.CornerJoint;
+import neatcorner.saw.Checks;
+import neatcorner.saw.Saw;
+import neatcorner.saw.SawKind;
+import neatcorner.saw.SawScale;
+import neatcorner.saw.SecondMiter;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.stock.Keep;
+import neatcorner.stock.Rack;
+import neatcorner.wood.Species;
+
+/** What a shop starts from before it has said otherwise: rules of thumb, all common practice. */
+public final class Defaults {
+    /** Depth of rabbet kept free for points, brads or clips. */
+    public static final Length RETAINER_ROOM = Length.mm(2);
+    /** A thinner lip chips and splits. */
+    public static final Length LEAST_LIP = Length.mm(3);
+    /** A narrower wall outside the rabbet does not hold a joint. */
+    public static final Length LEAST_WALL = Length.mm(6);
+    /** The lip covers the art by this much even when the pack lies hard against the other side. */
+    public static final Length LEAST_COVER = Length.mm(3);
+    /** Play in all below which a pack binds when the weather turns. */
+    public static final Length LEAST_PLAY = Length.mm(1.5);
+    /** Play per side beyond which a pack wanders. */
+    public static final Length MOST_CLEARANCE = Length.mm(3);
+
+    private Defaults() {}
+
+    /** Play between pack and rabbet wall, per side: 1.5 mm or 1/16 in. */
+    public static Length clearance(Units units) {
+        return units.either(1.5, 1.0 / 16);
+    }
+
+    /** How far a mat covers the art, per side: 3 mm or 1/8 in. */
+    public static Length matOverlap(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
+    /** A miter saw as they commonly are: 50° of swing, 45° of tilt. */
+    public static Saw saw(Units units) {
+        return new Saw("miter saw", SawKind.MITER_SAW, units.either(3, 1.0 / 8), Angle.ofDegrees(50),
+                Angle.ofDegrees(45), units.either(150, 6), Length.ZERO, SecondMiter.TURN_PIECE,
+                new SawScale(SawScale.Zero.SQUARE, units.either(180, 7), units.either(400, 16)),
+                degrees(0, 15, 22.5, 30, 45));
+    }
+
+    /** The ways to cut that a shop starts with; ranges and stops are common practice. */
+    public static List<Saw> saws(Units units) {
+        Saw sled = new Saw("sled", SawKind.SLED, units.either(3, 1.0 / 8), Angle.ofDegrees(60), Angle.ofDegrees(45),
+                units.either(150, 6), Length.ZERO, SecondMiter.SWING_SAW,
+                new SawScale(SawScale.Zero.FENCE, units.either(90, 3.5), units.either(500, 20)), degrees(45));
+        Saw box = new Saw("hand miter box", SawKind.HAND_BOX, units.either(1, 1.0 / 32), Angle.ofDegrees(55),
+                Angle.ZERO, units.either(80, 3), Length.ZERO, SecondMiter.SWING_SAW,
+                new SawScale(SawScale.Zero.SQUARE, units.either(150, 6), units.either(250, 10)),
+                degrees(0, 22.5, 30, 36, 45));
+        Saw board = new Saw("shooting board", SawKind.SHOOTING_BOARD, Length.ZERO, Angle.ofDegrees(45), Angle.ZERO,
+                units.either(60, 2.5), Length.ZERO, SecondMiter.SWING_SAW,
+                new SawScale(SawScale.Zero.SQUARE, units.either(200, 8), units.either(200, 8)), degrees(0, 45));
+        return List.of(saw(units), sled, box, board);
+    }
+
+    private static List<Angle> degrees(double... degrees) {
+        return java.util.Arrays.stream(degrees).mapToObj(Angle::ofDegrees).toList();
+    }
+
+    /** Extra length for a first rough cut. */
+    public static Length rough(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
+    public static Length endTrim(Units units) {
+        return units.either(10, 3.0 / 8);
+    }
+
+    public static Rack emptyRack(Units units) {
+        return new Rack(List.of(), endTrim(units), Keep.WISH, false);
+    }
+
+    /** The length of stick that is offered when the rack is empty: 2.4 m or 8 ft. */
+    public static Length usualStick(Units units) {
+        return units.either(2400, 96);
+    }
+
+    public static Section section(Units units) {
+        return new Section(Species.named("white ash"), units.either(30, 1.25), units.either(20, 0.75),
+                Rabbet.plain(units.either(6, 0.25), units.either(10, 0.375)));
+    }
+
+    /** A blank job: a sheet behind glass, to be changed. */
+    public static Job blank(Units units) {
+        Pack pack = new Pack(List.of(new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)),
+                new Layer.Art(units.either(0.3, 1.0 / 64)),
+                new Layer.Backing(Material.HARDBOARD, units.either(3, 1.0 / 8))));
+        Opening size = units == Units.MILLIMETRES
+                ? new Opening(Length.mm(297), Length.mm(420))
+                : new Opening(Length.inches(11), Length.inches(14));
+        Saw saw = saw(units).withRough(rough(units));
+        return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size, clearance(units), pack,
+                section(units), CornerJoint.MITER, List.of(), emptyRack(units), saw, Checks.none(), GlueUp.usual(),
+                Workshop.usual(units));
+    }
+}

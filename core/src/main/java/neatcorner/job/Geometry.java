@@ -1,0 +1,184 @@
+package neatcorner.job;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.fitout.FrameSizes;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Length;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Loop;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.section.Seat;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A job's sizes and the edges of its frame. Of a regular frame a size is measured across flats or corners, as its maker
+ * chose; of any other but a rectangle, it is the upright box round the edge. A mat on such a frame has its top border all
+ * round.
+ *
+ * @param contours null when the sizes leave no frame to draw
+ */
+public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
+
+    public static Geometry of(Job job) {
+        return switch (job.outline().shape()) {
+            case Shape.Rectangle rectangle -> rectangle(job);
+            case Shape.Regular regular -> regular(job, regular);
+            case Shape.Polygon polygon -> polygon(job, polygon.loop());
+            case Shape.Arch arch -> arch(job, arch);
+            case Shape.Circle circle -> round(job, new Opening(job.size().width(), job.size().width()),
+                    circle.segments());
+            case Shape.Ellipse ellipse -> round(job, job.size(), ellipse.segments());
+        };
+    }
+
+    private static Geometry rectangle(Job job) {
+        List<Length> reach = reach(job, job.faces().list());
+        FrameSizes sizes = FrameSizes.from(job.sizeOf(), job.size(),
+                new FrameSizes.Given(job.pack().mat(), job.clearance(), wall(job), Faces.of(reach)));
+        if (!sizes.arePossible() || !job.faces().list().stream().allMatch(Length::isPositive)) {
+            return new Geometry(job, sizes, null);
+        }
+        return new Geometry(job, sizes,
+                Contours.rectangle(sizes.sight(), wall(job).toMm(), job.faces().list(), reach));
+    }
+
+    private static Geometry regular(Job job, Shape.Regular regular) {
+        double share = regular.acrossCorners() ? Math.cos(Math.PI / regular.sides()) : 1;
+        Length flats = job.size().width().scaled(share);
+        FrameSizes sizes = even(job, new Opening(flats, flats), job.section().reach(job.outline().slope()));
+        Contours contours = null;
+        if (sizes.arePossible() && job.section().width().isPositive()) {
+            List<Length> widths = job.faceWidths(regular.sides());
+            contours = Contours.straight(Shape.regular(regular.sides(), sizes.sight().width().toMm() / 2),
+                    wall(job).toMm(), widths, reach(job, widths));
+        }
+        return new Geometry(job, regular.acrossCorners() ? sizes.scaled(1 / share) : sizes, contours);
+    }
+
+    private static Geometry polygon(Job job, Loop given) {
+        Loop loop = Shape.fromTheTop(given);
+        List<Length> widths = job.faceWidths(loop.sides());
+        List<Length> reach = reach(job, widths);
+        Loop sight = job.sizeOf() == SizeOf.OUTSIDE
+                ? loop.offset(reach.stream().map(Length::negate).toList())
+                : loop.offset(-outsideSight(job, job.sizeOf()));
+        Contours contours = Contours.straight(sight, wall(job).toMm(), widths, reach);
+        Opening art = sight.offset(outsideSight(job, SizeOf.ART)).box();
+        double pack = wall(job).minus(job.clearance()).toMm();
+        Optional<Layer.Mat> mat = job.pack().mat();
+        Opening window = mat.map(m -> sight.offset(pack - m.borders().top().toMm()).box()).orElse(null);
+        FrameSizes sizes = new FrameSizes(art, window, sight.offset(pack).box(), contours.rabbet().box(), sight.box(),
+                contours.outside().box());
+        return new Geometry(job, sizes, contours);
+    }
+
+    private static Geometry arch(Job job, Shape.Arch arch) {
+        FrameSizes sizes = even(job, job.size(), job.section().width());
+        double inwards = (job.size().width().toMm() - sizes.sight().width().toMm()) / 2;
+        double half = sizes.sight().width().toMm() / 2;
+        double rise = switch (arch.curve()) {
+            case SEMICIRCLE -> half;
+            case ELLIPSE -> arch.rise().toMm() - inwards;
+            case SEGMENT -> segmentRise(job.size().width().toMm() / 2, arch.rise().toMm(), inwards);
+        };
+        boolean possible = sizes.arePossible() && rise > 0 && rise < sizes.sight().height().toMm()
+                && (arch.curve() != Shape.Curve.SEGMENT || rise <= half + 1e-9);
+        return new Geometry(job, sizes, possible && job.section().width().isPositive()
+                ? Contours.arch(arch.curve(), sizes.sight(), rise, band(job), arch.segments())
+                : null);
+    }
+
+    /** The rise of a concentric arc so far inside one of this half width and rise; NaN beyond a half circle. */
+    private static double segmentRise(double half, double rise, double inwards) {
+        if (rise > half + 1e-9) {
+            return Double.NaN;
+        }
+        double radius = (half * half + rise * rise) / (2 * rise);
+        double inner = radius - inwards;
+        return inner - Math.sqrt(Math.max(0, inner * inner - (half - inwards) * (half - inwards)));
+    }
+
+    private static Geometry round(Job job, Opening size, int segments) {
+        FrameSizes sizes = even(job, size, job.section().width());
+        return new Geometry(job, sizes, sizes.arePossible() && job.section().width().isPositive()
+                ? Contours.round(sizes.sight(), band(job), segments)
+                : null);
+    }
+
+    private static Contours.Band band(Job job) {
+        return new Contours.Band(wall(job).toMm(), job.section().width().toMm(),
+                job.outline().boardWidth().toMm());
+    }
+
+    /** Sizes of a frame that is as wide on every side. */
+    private static FrameSizes even(Job job, Opening size, Length reach) {
+        Optional<Layer.Mat> mat = job.pack().mat().map(m -> m.withBorders(Faces.all(m.borders().top())));
+        return FrameSizes.from(job.sizeOf(), size, new FrameSizes.Given(mat, job.clearance(), wall(job),
+                Faces.all(reach)));
+    }
+
+    /** How far the rabbet's wall stands outside the sight edge, in the plane that the pack lies in. */
+    private static Length wall(Job job) {
+        return Seat.of(job.section(), job.outline().slope()).wall();
+    }
+
+    private static List<Length> reach(Job job, List<Length> faces) {
+        return faces.stream().map(face -> job.section().reach(job.outline().slope(), face)).toList();
+    }
+
+    /** How far an edge of the pack or the rabbet lies outside the sight edge, mm. */
+    private static double outsideSight(Job job, SizeOf of) {
+        double rabbet = wall(job).toMm();
+        double pack = rabbet - job.clearance().toMm();
+        return switch (of) {
+            case SIGHT -> 0;
+            case RABBET -> rabbet;
+            case ART -> job.pack().mat().map(mat -> pack - mat.borders().top().toMm() + mat.overlap().toMm())
+                    .orElse(pack);
+            case OUTSIDE -> throw new IllegalArgumentException("sides may differ outside");
+        };
+    }
+
+    /** The loop of a frame with straight sides at one of its edges. Throws when there is no frame. */
+    public Loop edge(SizeOf of) {
+        Contours edges = java.util.Objects.requireNonNull(contours, "no frame to take an edge of");
+        return of == SizeOf.OUTSIDE ? edges.outside() : edges.sight().offset(outsideSight(job, of));
+    }
+
+    /** The loop of a free outline made as wide and as high as it should be at one of its edges. */
+    public Job stretched(SizeOf of, Opening size) {
+        if (!(job.outline().shape() instanceof Shape.Polygon) || contours == null) {
+            return job.withSize(of, size);
+        }
+        Loop loop = edge(of);
+        double across = size.width().over(loop.box().width());
+        double down = size.height().over(loop.box().height());
+        Loop stretched = new Loop(loop.vertices().stream()
+                .map(v -> new neatcorner.outline.Vertex(v.x() * across, v.y() * down)).toList());
+        return job.withOutline(job.outline().withShape(new Shape.Polygon(stretched))).withSize(of, stretched.box());
+    }
+
+    public Job startingFrom(SizeOf of) {
+        Outline outline = job.outline();
+        Contours edges = contours;
+        if (outline.shape() instanceof Shape.Polygon && edges != null) {
+            Loop loop = edge(of);
+            return job.withOutline(outline.withShape(new Shape.Polygon(loop))).withSize(of, loop.box());
+        }
+        if (outline.shape() instanceof Shape.Arch arch) {
+            double outwards = sizes.of(of).width().minus(job.size().width()).toMm() / 2;
+            double concentric = segmentRise(job.size().width().toMm() / 2, arch.rise().toMm(), -outwards);
+            Length rise = arch.curve() == Shape.Curve.SEGMENT && concentric > 0
+                    ? Length.mm(concentric)
+                    : arch.rise().plus(Length.mm(outwards));
+            return job.withOutline(outline.withShape(new Shape.Arch(arch.curve(), rise, arch.segments())))
+                    .withSize(of, sizes.of(of));
+        }
+        return job.withSize(of, sizes.of(of));
+    }
+}

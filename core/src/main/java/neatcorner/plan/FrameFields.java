@@ -1,0 +1,73 @@
+package neatcorner.plan;
+
+import java.util.List;
+import neatcorner.fitout.SizeOf;
+import neatcorner.job.Geometry;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Shape;
+
+/** Lengths of a frame that more than one station shows. */
+public final class FrameFields {
+    public static final Field ART_WIDTH = width("art.width", "Art width", SizeOf.ART);
+    public static final Field ART_HEIGHT = height("art.height", "Art height", SizeOf.ART);
+    public static final Field OPENING_WIDTH = width("opening.width", "Rabbet size, width", SizeOf.RABBET);
+    public static final Field OPENING_HEIGHT = height("opening.height", "Rabbet size, height", SizeOf.RABBET);
+    public static final Field SIGHT_WIDTH = width("sight.width", "Sight width", SizeOf.SIGHT);
+    public static final Field SIGHT_HEIGHT = height("sight.height", "Sight height", SizeOf.SIGHT);
+    public static final Field OUTSIDE_WIDTH = width("outside.width", "Outside width", SizeOf.OUTSIDE);
+    public static final Field OUTSIDE_HEIGHT = height("outside.height", "Outside height", SizeOf.OUTSIDE);
+    public static final Field CLEARANCE = new Field("clearance", "Clearance a side", LengthRange.PLAY,
+            plan -> plan.job().clearance(),
+            (job, length) -> job.withClearance(length));
+    public static final Field FACE_WIDTH = new Field("face.width", "Face width", LengthRange.ACROSS,
+            plan -> plan.job().section().width(), (job, length) -> job.withSection(job.section().withWidth(length)));
+
+    public static final Field FIRST_DIAGONAL = new Field("diagonal.first", "Diagonal from the top left",
+            LengthRange.MEASURED,
+            plan -> Length.mm(plan.job().checks().dryFit().first()),
+            (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
+                    .withDiagonals(length.toMm(), job.checks().dryFit().second()))));
+    public static final Field SECOND_DIAGONAL = new Field("diagonal.second", "Diagonal from the top right",
+            LengthRange.MEASURED,
+            plan -> Length.mm(plan.job().checks().dryFit().second()),
+            (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
+                    .withDiagonals(job.checks().dryFit().first(), length.toMm()))));
+    private static final List<String> SIDES = List.of("top", "right", "bottom", "left");
+
+    private FrameFields() {}
+
+    /** The face width of one side, counted clockwise from the top, 0 … 3. */
+    public static Field face(int side) {
+        return new Field("face." + SIDES.get(side), "Face width, " + SIDES.get(side), LengthRange.ACROSS,
+                plan -> plan.job().faces().list().get(side),
+                (job, length) -> job.withFaceWidths(job.faces().with(side, length)));
+    }
+
+    /** Thickness of one layer of the pack. */
+    public static Field layer(int index) {
+        return new Field("layer." + index, "Layer thickness", LengthRange.LAYER,
+                plan -> plan.job().pack().layers().get(index).thickness(),
+                (job, length) -> job.withPack(job.pack().with(index, layer -> layer.withThickness(length))));
+    }
+
+    private static Field width(String id, String title, SizeOf of) {
+        return new Field(id, title, LengthRange.FRAME, plan -> plan.sizes().of(of).width(),
+                (job, length) -> resized(job, of, length, job.sizes().of(of).height()));
+    }
+
+    private static Field height(String id, String title, SizeOf of) {
+        return new Field(id, title, LengthRange.FRAME, plan -> plan.sizes().of(of).height(),
+                (job, length) -> resized(job, of, job.sizes().of(of).width(), length));
+    }
+
+    private static Job resized(Job job, SizeOf of, Length width, Length height) {
+        boolean positive = width.isPositive() && height.isPositive();
+        Job based = job.outline().shape() instanceof Shape.Arch ? job.startingFrom(of) : job;
+        return positive
+                ? Geometry.of(based).stretched(of, new Opening(width, height))
+                : based.withSize(of, new Opening(width, height));
+    }
+}

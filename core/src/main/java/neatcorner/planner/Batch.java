@@ -1,0 +1,66 @@
+package neatcorner.planner;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.job.Job;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Plan;
+import neatcorner.saw.CuttingOrder;
+import neatcorner.section.Section;
+import neatcorner.stock.Blanks;
+import neatcorner.stock.Keep;
+import neatcorner.stock.LayOut;
+import neatcorner.stock.Search;
+import neatcorner.stock.StickLayout;
+
+/**
+ * Several jobs of one section cut together from one rack, which is the first job's.
+ *
+ * <p>Pieces are named by job, frame and letter: {@code 2.1A} is piece A of the first frame of the second job.
+ */
+public final class Batch {
+
+    private Batch() {}
+
+    /** Whether two jobs can be cut from the same sticks. */
+    public static boolean areAlike(Job job, Job other) {
+        Section a = job.section();
+        Section b = other.section();
+        return a.wood().name().equalsIgnoreCase(b.wood().name()) && a.withWood(b.wood()).equals(b)
+                && job.outline().faceWidths().isEmpty() && other.outline().faceWidths().isEmpty();
+    }
+
+    /** The first job's plan with the pieces of all of them laid out on its rack; jobs of other sections are left out. */
+    public static Plan plan(Job first, List<Job> others, Search search) {
+        Plan alone = Planner.plan(first, search);
+        List<Piece> pieces = new ArrayList<>(named(alone, 1));
+        int number = 2;
+        for (Job other : others) {
+            if (areAlike(first, other)) {
+                pieces.addAll(
+                        named(Planner.plan(other.withStock(other.stock().withSticks(List.of())), search), number));
+                number++;
+            }
+        }
+        if (pieces.isEmpty()) {
+            return alone;
+        }
+        Job together = first.withQuantity(1).withStock(first.stock().withPins(List.of()).withKeep(Keep.NO));
+        StickLayout layout = new LayOut(pieces, 1, together.stock(), Blanks.of(first.section()), first.saw().kerf(),
+                first.saw().rough())
+                .solve(search);
+        return new Plan(together, alone.sizes(), alone.contours(), alone.pieces(), pieces, layout,
+                CuttingOrder.settings(pieces), CuttingOrder.cuts(pieces, 1, layout), alone.weight(),
+                alone.findings());
+    }
+
+    private static List<Piece> named(Plan plan, int number) {
+        List<Piece> named = new ArrayList<>();
+        for (int frame = 1; frame <= plan.job().quantity(); frame++) {
+            for (Piece piece : plan.parts()) {
+                named.add(piece.named(number + "." + frame + piece.name()));
+            }
+        }
+        return named;
+    }
+}

@@ -1,0 +1,31 @@
+package neatcorner.planner;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import neatcorner.job.Job;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.station.Chapter;
+import neatcorner.stock.Search;
+
+/** Works out the plan of a job. Pure: the same job always gives the same plan, and nothing else happens. */
+public final class Planner {
+    private Planner() {}
+
+    public static Plan plan(Job job) {
+        return plan(job, Search.PATIENT);
+    }
+
+    /** As {@link #plan(Job)}; searches for a layout of sticks, and for remedies, can be told to stop: the
+     * best layout so far is kept, and remedies that were not found are left out. */
+    public static Plan plan(Job job, Search search) {
+        Plan plan = Plan.of(job, search);
+        List<Finding> findings = new ArrayList<>();
+        for (Chapter chapter : Chapters.ALL) {
+            findings.addAll(chapter.findings(plan, search));
+        }
+        findings.sort(Comparator.comparing(Finding::level));
+        return plan.withFindings(findings);
+    }
+}

@@ -1,0 +1,205 @@
+package neatcorner.station.corners;
+
+import static neatcorner.plan.Station.CORNERS;
+
+import java.util.List;
+import java.util.Optional;
+import neatcorner.corner.Clash;
+import neatcorner.corner.Fitting;
+import neatcorner.corner.JoinedCorner;
+import neatcorner.corner.Part;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.piece.CornerJoint;
+import neatcorner.plan.CornerWork;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
+
+/** What reinforcement can get wrong: parts that leave the wood, meet each other, or hold nothing. */
+public final class CornerFindings {
+    /** A plain glued miter is trusted up to here: common practice. */
+    private static final double LIGHT = 4;
+
+    private CornerFindings() {}
+
+    /** Sizes and places are offered in these steps. */
+    static Length step(Units units) {
+        return units.either(0.5, 1.0 / 64);
+    }
+
+    static void add(Plan plan, List<Finding> findings, Search search) {
+        Job job = plan.job();
+        if (job.reinforcement().isEmpty()) {
+            addWeak(plan, findings);
+            return;
+        }
+        CornerWork work = CornerWork.of(plan);
+        for (int i = 0; i < job.reinforcement().size() && !work.kinds().isEmpty(); i++) {
+            addOf(plan, work, i, findings, search);
+        }
+        if (job.outline().isSloped()) {
+            findings.add(Finding.note("corner.sloped", CORNERS, Sentence.of(
+                    "The sides slope: parts in the corners are checked as if they lay flat."), null));
+        }
+    }
+
+    private static void addWeak(Plan plan, List<Finding> findings) {
+        boolean endGrain = plan.job().joint() == CornerJoint.MITER || plan.job().joint() == CornerJoint.BUTT;
+        if (endGrain && plan.weight().total().kilograms() > LIGHT) {
+            findings.add(Finding.note("corner.unreinforced", CORNERS, Sentence.of(
+                    "A frame of {0} hangs on glued end grain alone: splines, V-nails or tenons would hold it.",
+                    plan.weight().total()), new Remedy(Sentence.of("Add splines"), CornerFindings::withSplines)));
+        }
+    }
+
+    private static Job withSplines(Job job) {
+        return CornerChoices.fitted(Plan.of(job, () -> true), ReinforcementKind.SPLINE).orElse(job);
+    }
+
+    private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings,
+            Search search) {
+        Reinforcement what = plan.job().reinforcement().get(index);
+        for (CornerWork.Kind kind : work.kinds()) {
+            if (kind.corner().missing().contains(index)) {
+                findings.add(missing(plan, what, index, kind));
+                return;
+            }
+        }
+        CornerWork.Kind gravest = null;
+        Clash worst = null;
+        for (CornerWork.Kind kind : work.kinds()) {
+            for (Clash clash : kind.corner().clashesOf(index)) {
+                if (worst == null || (clash.breach() && !worst.breach())
+                        || (clash.breach() == worst.breach() && clash.by() > worst.by())) {
+                    worst = clash;
+                    gravest = kind;
+                }
+            }
+        }
+        if (worst != null && gravest != null) {
+            findings.add(clash(plan, index, gravest, worst, search));
+        } else if (what.kind().reach() == ReinforcementKind.Reach.FROM_EDGE) {
+            addShort(what, work.kinds().getFirst().corner(), findings);
+        }
+    }
+
+    private static Finding missing(Plan plan, Reinforcement what, int index, CornerWork.Kind kind) {
+        Remedy without = new Remedy(Sentence.of("Take the " + what.kind().title() + " out"),
+                job -> CornerChoices.without(job, index));
+        if (!what.isPossible()) {
+            return Finding.stop("reinforcement.impossible", CORNERS, Sentence.of(
+                    "This " + what.kind().title() + " cannot exist: all its sizes are more than zero."), without);
+        }
+        if (!what.kind().suits(plan.job().joint())) {
+            return Finding.stop("reinforcement.not-here", CORNERS, Sentence.of("A " + what.kind().title()
+                    + " does not hold a " + plan.job().joint().title() + " corner."), without);
+        }
+        return Finding.stop("reinforcement.not-here", CORNERS, Sentence.of("Corner " + kind.at().getFirst()
+                + " does not stand out, so no " + what.kind().title() + " can go in from outside."), without);
+    }
+
+    private static Finding clash(Plan plan, int index, CornerWork.Kind kind, Clash clash,
+            Search search) {
+        JoinedCorner corner = kind.corner();
+        Part part = corner.parts().get(clash.part());
+        String where = plan.pieces().size() > 4 || kind.at().size() < plan.pieces().size()
+                ? " at " + kind.at().getFirst()
+                : "";
+        String other = clash.other() >= 0
+                ? "the " + corner.parts().get(clash.other()).name()
+                : clash.with().title();
+        String what = Sentence.capital("the " + part.name()) + where;
+        Sentence message = clash.out()
+                ? clash.with() == Clash.With.PART
+                        ? Sentence.of(what + " runs into " + other + ".")
+                        : Sentence.of(what + " " + through(clash) + " " + other + " by {0}.", Length.mm(clash.by()))
+                : Sentence.of(what + " comes {0} too near to " + other + ".", Length.mm(clash.by()));
+        Remedy remedy = remedy(plan, index, kind, search);
+        return clash.breach()
+                ? Finding.stop(code(part.kind(), clash), CORNERS, message, remedy)
+                : Finding.check(code(part.kind(), clash), CORNERS, message, remedy);
+    }
+
+    private static String through(Clash clash) {
+        return switch (clash.with()) {
+            case RABBET -> "cuts into";
+            case FACE, BACK, OUTER, SIGHT -> "breaks out of";
+            case MILLED -> "is laid open by";
+            case PACK -> "is in the way of";
+            case PART -> "runs into";
+        };
+    }
+
+    static String code(ReinforcementKind kind, Clash clash) {
+        if (clash.with() == Clash.With.PART) {
+            return "parts.clash";
+        }
+        boolean inside = clash.with() == Clash.With.RABBET || clash.with() == Clash.With.SIGHT;
+        return switch (kind.reach()) {
+            case FROM_HEEL -> inside ? "spline.into-rabbet" : "reinforcement.outside-safe-zone";
+            case ACROSS -> clash.with() == Clash.With.OUTER && clash.breach()
+                    ? "tenon.breaks-out"
+                    : "reinforcement.outside-safe-zone";
+            case FROM_EDGE -> inside
+                    ? "fastener.in-rabbet"
+                    : clash.breach() ? "fastener.too-long" : "reinforcement.outside-safe-zone";
+            case FROM_BACK, ON_BACK -> inside
+                    ? "fastener.in-rabbet"
+                    : clash.with() == Clash.With.FACE ? "fastener.too-long" : "reinforcement.outside-safe-zone";
+            case IN_RABBET -> "block.no-room";
+            case THROUGH -> "reinforcement.outside-safe-zone";
+        };
+    }
+
+    private static @Nullable Remedy remedy(Plan plan, int index, CornerWork.Kind kind, Search search) {
+        Optional<Fitting.Mended> mended = new Fitting(kind.corner(), step(plan.job().units()), search).mend(index,
+                plan.job().shop().inventory());
+        if (search.isCancelled()) {
+            return null;
+        }
+        if (mended.isEmpty()) {
+            return new Remedy(Sentence.of("Take it out"), job -> CornerChoices.without(job, index));
+        }
+        Reinforcement better = mended.get().reinforcement();
+        return new Remedy(label(plan.job().reinforcement().get(index), mended.get()),
+                job -> index < job.reinforcement().size() ? job.withReinforcement(index, better) : job);
+    }
+
+    private static Sentence label(Reinforcement before, Fitting.Mended mended) {
+        Reinforcement better = mended.reinforcement();
+        Length heel = better.fromHeel();
+        Length face = better.fromFace();
+        return switch (mended.how()) {
+            case MOVED -> heel != null && !heel.equals(before.fromHeel())
+                    ? Sentence.of("Move to {0} from the heel", heel)
+                    : face != null && !face.equals(before.fromFace())
+                            ? Sentence.of("Move to {0} behind the face", face)
+                            : Sentence.of("Move to the usual place");
+            case SHORTENED -> Sentence.of(Sentence.capital(better.kind().sizeName()) + " {0}", better.size());
+            case FEWER -> Sentence.of("Use {0} only", Scalar.count(better.count()));
+        };
+    }
+
+    /** Half of a nail, or more, holds in the far piece (common practice). */
+    private static void addShort(Reinforcement what, JoinedCorner corner, List<Finding> findings) {
+        Part part = corner.parts().stream().filter(each -> each.kind() == what.kind()).findFirst().orElse(null);
+        if (part == null || corner.wood().joint() != CornerJoint.MITER) {
+            return;
+        }
+        double near = part.fromHeel() / Math.max(0.05, Math.abs(corner.wood().corner().miterAfter().tan()));
+        double holds = what.size().toMm() - near;
+        if (holds < what.size().toMm() / 2 - 0.01) {
+            findings.add(Finding.check("fastener.short", CORNERS, Sentence.of("Only {0} of the "
+                    + what.kind().title() + " hold in the far piece: half of it or more should.",
+                    Length.mm(Math.max(0, holds))), null));
+        }
+    }
+}

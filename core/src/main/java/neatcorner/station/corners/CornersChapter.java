@@ -1,0 +1,46 @@
+package neatcorner.station.corners;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.FrameFront;
+import neatcorner.plan.CornerWork;
+import neatcorner.plan.Field;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.station.Chapter;
+import neatcorner.stock.Search;
+
+/** What holds each corner besides glue. */
+public final class CornersChapter implements Chapter {
+
+    @Override
+    public Station station() {
+        return Station.CORNERS;
+    }
+
+    @Override
+    public List<Finding> findings(Plan plan, Search search) {
+        List<Finding> findings = new ArrayList<>();
+        CornerFindings.add(plan, findings, search);
+        return findings;
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return CornerSlate.of(plan);
+    }
+
+    @Override
+    public List<Field> fields(Plan plan) {
+        return List.of();
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        List<CornerWork.Kind> kinds = CornerWork.of(plan).kinds();
+        return kinds.isEmpty() ? FrameFront.nothing() : CornerFigure.of(plan, kinds.getFirst(), 0);
+    }
+}

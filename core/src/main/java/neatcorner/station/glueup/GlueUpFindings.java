@@ -1,0 +1,199 @@
+package neatcorner.station.glueup;
+
+import static neatcorner.plan.Station.GLUE_UP;
+
+import java.util.List;
+import neatcorner.glueup.Clamp;
+import neatcorner.glueup.CornerJig;
+import neatcorner.glueup.Glue;
+import neatcorner.glueup.GluePlan;
+import neatcorner.glueup.GlueUp;
+import neatcorner.glueup.Holding;
+import neatcorner.glueup.School;
+import neatcorner.glueup.SqueezeOut;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import org.jspecify.annotations.Nullable;
+
+/** What a glue-up can get wrong: glue that is too quick, too cold or not for the weather; clamps and jigs that do not reach. */
+public final class GlueUpFindings {
+    private GlueUpFindings() {}
+
+    static void add(Plan plan, List<Finding> findings) {
+        GlueUpWork work = GlueUpWork.of(plan);
+        if (work == null) {
+            return;
+        }
+        GlueUp chosen = plan.job().glueUp();
+        addGlue(chosen, findings);
+        GluePlan glue = work.glue();
+        if (glue.takes() > glue.opens() + 1e-9) {
+            findings.add(Finding.check("glue.open-time", GLUE_UP, Sentence.of("Closing "
+                    + (glue.school() == School.ALL_AT_ONCE ? "all corners" : "the corners")
+                    + " takes {0}, but " + chosen.glue().name() + " stays open for {1} in this room.",
+                    minutes(glue.takes()), minutes(glue.opens())), quicker(work, chosen)));
+        }
+        if (chosen.finish().stained() && chosen.squeezeOut() == SqueezeOut.WIPE) {
+            findings.add(Finding.note("glue.stain-follows", GLUE_UP, Sentence.of(
+                    "Stain follows: where wet glue was wiped into the grain it stays pale."),
+                    new Remedy(Sentence.of("Lift the glue when rubbery"), job -> job.withGlueUp(
+                            job.glueUp().withSqueezeOut(SqueezeOut.LIFT)))));
+        }
+        addClamps(plan, work, findings);
+        addJig(plan, work, findings);
+        if (plan.job().shop().hours().isEmpty()) {
+            findings.add(Finding.check("schedule.no-hours", GLUE_UP, Sentence.of(
+                    "There are no working hours, so no day can be planned: set the shop's hours."),
+                    new Remedy(Sentence.of("Work Monday to Friday, 8 to 5"), job -> job.withShop(
+                            job.shop().withHours(neatcorner.glueup.WorkingHours.usual())))));
+        }
+    }
+
+    private static Scalar minutes(double minutes) {
+        return new Scalar(minutes, "min", 1);
+    }
+
+    private static void addGlue(GlueUp chosen, List<Finding> findings) {
+        Glue glue = chosen.glue();
+        if (chosen.temperature() < glue.coldest()) {
+            Glue hardier = Glue.KNOWN.stream().filter(other -> other.coldest() <= chosen.temperature()
+                    && (other.outdoors() || !chosen.outdoors())).findFirst().orElse(null);
+            findings.add(Finding.stop("glue.too-cold", GLUE_UP, Sentence.of("At {0} " + glue.name()
+                    + " does not set: it wants {1} or more, in the room and in the wood.",
+                    celsius(chosen.temperature()), celsius(glue.coldest())),
+                    hardier == null
+                            ? new Remedy(Sentence.of("Warm the room to {0}", celsius(glue.coldest() + 5)),
+                                    job -> job.withGlueUp(job.glueUp().withTemperature(glue.coldest() + 5)))
+                            : use(hardier)));
+        }
+        if (chosen.outdoors() && !glue.outdoors()) {
+            Glue weatherproof = Glue.KNOWN.stream().filter(Glue::outdoors)
+                    .filter(other -> other.coldest() <= chosen.temperature()).findFirst().orElse(null);
+            findings.add(Finding.stop("glue.not-outdoors", GLUE_UP, Sentence.of(Sentence.capital(glue.name())
+                    + " does not stand the weather."), weatherproof == null ? null : use(weatherproof)));
+        }
+    }
+
+    private static Remedy use(Glue glue) {
+        return new Remedy(Sentence.of("Use " + glue.name()), job -> job.withGlueUp(job.glueUp().withGlue(glue)));
+    }
+
+    private static Scalar celsius(double temperature) {
+        return new Scalar(temperature, "°C", 1);
+    }
+
+    /** The other school if that is quick enough, else a glue that stays open longer. */
+    private static @Nullable Remedy quicker(GlueUpWork work, GlueUp chosen) {
+        for (School school : List.of(School.TWO_HALVES, School.CORNER_BY_CORNER)) {
+            if (work.minutes(school) <= work.glue().opens()) {
+                return new Remedy(Sentence.of("Glue " + (school == School.TWO_HALVES
+                        ? "in two halves"
+                        : school.title())), job -> job.withGlueUp(job.glueUp().withSchool(school)));
+            }
+        }
+        return Glue.KNOWN.stream().filter(glue -> glue.openAt(chosen.temperature()) >= work.glue().takes()
+                && chosen.temperature() >= glue.coldest() && (glue.outdoors() || !chosen.outdoors())).findFirst()
+                .map(GlueUpFindings::use).orElse(null);
+    }
+
+    private static void addClamps(Plan plan, GlueUpWork work, List<Finding> findings) {
+        GluePlan glue = work.glue();
+        if (glue.clamps() <= glue.there()) {
+            addJigsClamp(plan, work, findings);
+            return;
+        }
+        Length band = work.frame().band();
+        Sentence message = switch (glue.holding()) {
+            case BAND -> !work.frame().standsOut()
+                    ? Sentence.of("A band does not press corners that turn inwards: glue corner by corner.")
+                    : glue.there() == 0
+                            ? Sentence.of("No band in the shop reaches round this frame: {0} are needed.", band)
+                            : Sentence.of("Pressing this section takes {0} band clamps at once; {1} reach round.",
+                                    Scalar.count(glue.clamps()), Scalar.count(glue.there()));
+            case JIG -> Sentence.of("The corner jig does not take this frame.");
+            case CORNER_CLAMPS -> Sentence.of("This takes {0} corner clamps at once; the shop has {1}.",
+                    Scalar.count(glue.clamps()), Scalar.count(glue.there()));
+            case PINS -> Sentence.of("Pins need no clamps.");
+        };
+        findings.add(Finding.check("clamp.too-few", GLUE_UP, message, otherwise(plan, work)));
+    }
+
+    /** A jig's clamp pulls twice what a band would, through its arms. */
+    private static void addJigsClamp(Plan plan, GlueUpWork work, List<Finding> findings) {
+        GluePlan glue = work.glue();
+        if (glue.holding() != Holding.JIG || glue.jig().isEmpty()) {
+            return;
+        }
+        Length opens = glue.jig().get().gap().plus(glue.jig().get().travel());
+        double there = plan.job().shop().force(Clamp.Kind.BAR, opens);
+        if (there < glue.jigPull() - 1e-6) {
+            Scalar pull = new Scalar(glue.jigPull(), "N", 0);
+            findings.add(Finding.check("clamp.too-weak", GLUE_UP, there <= 0
+                    ? Sentence.of("The jig's clamp must open to {0} and pull {1}: the shop has no bar clamp that does.",
+                            opens, pull)
+                    : Sentence.of(
+                            "The jig's clamp must pull {0}, twice what a band would; the shop's bar clamps that open"
+                                    + " to {1} pull {2}.",
+                            pull, opens, new Scalar(there, "N", 0)),
+                    otherwise(plan, work)));
+        }
+    }
+
+    /** Another way of holding that the shop has enough for. */
+    private static @Nullable Remedy otherwise(Plan plan, GlueUpWork work) {
+        for (School school : School.values()) {
+            for (Holding holding : Holding.values()) {
+                boolean pins = holding == Holding.PINS
+                        && (!work.frame().pinned() || school != School.CORNER_BY_CORNER);
+                Job tried = plan.job().withGlueUp(plan.job().glueUp().withSchool(school).withHolding(holding));
+                GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), tried.shop());
+                if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()) {
+                    return new Remedy(Sentence.of(Sentence.capital(school.title()) + ", with " + holding.title()),
+                            job -> job.withGlueUp(job.glueUp().withSchool(school).withHolding(holding)));
+                }
+            }
+        }
+        return work.glue().holding() == Holding.BAND && work.frame().standsOut()
+                ? new Remedy(Sentence.of("Put a longer band on the list"), job -> job.withShop(longer(job, work)))
+                : null;
+    }
+
+    private static neatcorner.glueup.Workshop longer(Job job, GlueUpWork work) {
+        List<Clamp> clamps = new java.util.ArrayList<>(job.shop().clamps());
+        double needs = work.glue().tension().least();
+        Length reach = Length.mm(Math.ceil(work.frame().band().toMm() / 500) * 500);
+        clamps.add(new Clamp(Clamp.Kind.BAND, "long band clamp", reach, Math.max(1200, needs), 1));
+        return job.shop().withClamps(clamps);
+    }
+
+    private static void addJig(Plan plan, GlueUpWork work, List<Finding> findings) {
+        CornerJig jig = plan.job().shop().jig();
+        boolean wanted = plan.job().glueUp().holding() == Holding.JIG;
+        if (jig == null || !work.frame().square() || work.glue().jig().isPresent()) {
+            if (wanted && !work.frame().square()) {
+                findings.add(Finding.stop("jig.out-of-range", GLUE_UP, Sentence.of(
+                        "The corner jig takes square corners only: use band blocks."), band()));
+            }
+            return;
+        }
+        Length arm = jig.armFor(work.frame().outside());
+        boolean longer = arm.isMoreThan(jig.longestArm());
+        Sentence message = Sentence.of("This frame is out of the corner jig's range: arms of {0} would hold it, "
+                + (longer
+                        ? "its longest hole is at {1}."
+                        : "its nearest hole is at {1}, or the clamp opens too little."),
+                arm, longer ? jig.longestArm() : jig.arm(1));
+        findings.add(wanted
+                ? Finding.stop("jig.out-of-range", GLUE_UP, message, band())
+                : Finding.note("jig.out-of-range", GLUE_UP, message, null));
+    }
+
+    private static Remedy band() {
+        return new Remedy(Sentence.of("Use a band"), job -> job.withGlueUp(job.glueUp().withHolding(Holding.BAND)));
+    }
+}

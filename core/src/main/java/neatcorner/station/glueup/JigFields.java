@@ -1,0 +1,48 @@
+package neatcorner.station.glueup;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.glueup.CornerJig;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.plan.Field;
+
+/** The dimensions of the shop's corner clamping jig. */
+public final class JigFields {
+    public static final Field FIRST = field("first", "Block pivot to first hole", CornerJig::first,
+            (jig, l) -> new CornerJig(l, jig.pitch(), jig.holes(), jig.block(), jig.bridge(), jig.least(),
+                    jig.most()));
+    public static final Field PITCH = field("pitch", "Hole to hole", CornerJig::pitch,
+            (jig, l) -> new CornerJig(jig.first(), l, jig.holes(), jig.block(), jig.bridge(), jig.least(),
+                    jig.most()));
+    public static final Field BLOCK = field("block", "Bite to block pivot", CornerJig::block,
+            (jig, l) -> new CornerJig(jig.first(), jig.pitch(), jig.holes(), l, jig.bridge(), jig.least(),
+                    jig.most()));
+    public static final Field BRIDGE = field("bridge", "Pivots of a bridge", CornerJig::bridge,
+            (jig, l) -> new CornerJig(jig.first(), jig.pitch(), jig.holes(), jig.block(), l, jig.least(),
+                    jig.most()));
+    public static final Field MOST = field("most", "Clamp opens to", CornerJig::most,
+            (jig, l) -> new CornerJig(jig.first(), jig.pitch(), jig.holes(), jig.block(), jig.bridge(), jig.least(),
+                    l));
+    /** In the order in which a maker measures them. */
+    public static final List<Field> ALL = List.of(FIRST, PITCH, BLOCK, BRIDGE, MOST);
+
+    private JigFields() {}
+
+    private static CornerJig jig(Job job) {
+        CornerJig jig = job.shop().jig();
+        return jig == null ? CornerJig.usual() : jig;
+    }
+
+    /** Only positive lengths are taken; others leave the jig as it is. */
+    private static Field field(String name, String title, Function<CornerJig, Length> get,
+            BiFunction<CornerJig, Length, CornerJig> set) {
+        return new Field("jig." + name, title, LengthRange.TOOL, plan -> get.apply(jig(plan.job())),
+                (job, length) -> length.isPositive()
+                        ? job.withShop(job.shop().withJig(set.apply(jig(job), length),
+                                Math.max(1, job.shop().jigs())))
+                        : job);
+    }
+}

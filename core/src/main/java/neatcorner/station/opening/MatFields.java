@@ -1,0 +1,64 @@
+package neatcorner.station.opening;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import neatcorner.fitout.Layer;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.outline.Faces;
+import neatcorner.plan.Field;
+import neatcorner.section.Seat;
+
+/** Lengths of a mat. */
+public final class MatFields {
+    public static final Field MAT_TOP = border("mat.top", "Mat border, top", 0);
+    public static final Field MAT_RIGHT = border("mat.right", "Mat border, right", 1);
+    public static final Field MAT_BOTTOM = border("mat.bottom", "Mat border, bottom", 2);
+    public static final Field MAT_LEFT = border("mat.left", "Mat border, left", 3);
+    public static final Field MAT_OVERLAP = mat("mat.overlap", "Mat overlap", Layer.Mat::overlap,
+            Layer.Mat::withOverlap);
+    /** What shows of each mat border, outside the lip; clockwise from the top. */
+    public static final List<Field> MAT_SHOWS = List.of(shows("mat.top.shows", "Mat border that shows, top", 0),
+            shows("mat.right.shows", "Mat border that shows, right", 1),
+            shows("mat.bottom.shows", "Mat border that shows, bottom", 2),
+            shows("mat.left.shows", "Mat border that shows, left", 3));
+    /** Those of the mat. */
+    public static final List<Field> OF_MAT = Stream.concat(
+            Stream.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP), MAT_SHOWS.stream()).toList();
+
+    private MatFields() {}
+
+    private static Field mat(String id, String title, Function<Layer.Mat, Length> get,
+            BiFunction<Layer.Mat, Length, Layer.Mat> set) {
+        return new Field(id, title, LengthRange.BORDER, plan -> plan.job().pack().mat().map(get).orElse(Length.ZERO),
+                (job, length) -> job.pack().mat()
+                        .map(mat -> job.withPack(job.pack().withMat(set.apply(mat, length))))
+                        .orElse(job));
+    }
+
+    /** A border as it is seen: less what lies under the lip. */
+    private static Field shows(String id, String title, int side) {
+        return new Field(id, title, LengthRange.BORDER,
+                plan -> plan.job().pack().mat().map(mat -> mat.borders().list().get(side).minus(underLip(plan.job())))
+                        .orElse(Length.ZERO),
+                (job, length) -> job.pack().mat()
+                        .map(mat -> job.withPack(job.pack().withMat(
+                                mat.withBorders(mat.borders().with(side, length.plus(underLip(job)))))))
+                        .orElse(job));
+    }
+
+    /** How far the mat's edge lies behind the lip. */
+    private static Length underLip(Job job) {
+        return Seat.of(job.section(), job.outline().slope()).wall().minus(job.clearance());
+    }
+
+    private static Field border(String id, String title, int side) {
+        return mat(id, title, mat -> mat.borders().list().get(side), (mat, length) -> {
+            Faces borders = mat.borders().with(side, length);
+            return mat.withBorders(borders);
+        });
+    }
+}

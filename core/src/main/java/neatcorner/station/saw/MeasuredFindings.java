@@ -1,0 +1,149 @@
+package neatcorner.station.saw;
+
+import java.util.List;
+import java.util.Objects;
+import neatcorner.job.Defaults;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Fine;
+import neatcorner.measure.Length;
+import neatcorner.measure.Sentence;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Station;
+import neatcorner.saw.Checks;
+import neatcorner.saw.Closing;
+import neatcorner.saw.SeasonGap;
+import neatcorner.saw.Shaving;
+import neatcorner.saw.Squareness;
+import neatcorner.wood.Climate;
+
+/** What measured pieces, a dry fit and the air of a place say before the glue comes out. */
+public final class MeasuredFindings {
+    /** Diagonals that differ by more are seen on the wall: common practice. */
+    private static final Length MOST_OUT = Length.mm(1.5);
+    /** Above this, filling is no repair: common practice. */
+    private static final Length OPENS = Length.mm(0.5);
+
+    private MeasuredFindings() {}
+
+    static void add(Plan plan, List<Finding> findings) {
+        Checks checks = plan.job().checks();
+        if (!checks.measured().isEmpty() && Assembly.canJudge(plan)) {
+            mismatch(plan, findings);
+            Closing closing = Closing.of(plan.pieces(), checks.errors(plan.pieces()));
+            gaps(closing, checks, findings);
+            pack(plan, MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), checks.errors(plan.pieces())),
+                    findings);
+        }
+        diagonals(plan, findings);
+        Climate place = checks.place();
+        if (place != null && Assembly.canJudge(plan)) {
+            season(plan, place, place.dry(), findings);
+            season(plan, place, place.damp(), findings);
+        }
+    }
+
+    /** Whether the pack still goes in, and stays covered, in the rabbet that these pieces make. */
+    private static void pack(Plan plan, MeasuredPack pack, List<Finding> findings) {
+        if (plan.job().pack().layers().isEmpty()) {
+            return;
+        }
+        String tight = plan.pieces().get(pack.tightest()).name();
+        Length least = Length.mm(pack.least());
+        if (least.isNegative()) {
+            findings.add(Finding.stop("clearance.tight", Station.SAW, Sentence.of("As cut, the rabbet along piece "
+                    + tight
+                    + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
+                    Fine.of(least.negate())), null));
+        } else if (least.isLessThan(Length.min(Defaults.LEAST_PLAY, plan.job().clearance().times(2)))) {
+            findings.add(Finding.check("clearance.tight", Station.SAW, Sentence.of(
+                    "As cut, the pack has only {0} of play along piece " + tight + ".", Fine.of(least)), null));
+        }
+        Length cover = plan.seat().rabbet().width().minus(Length.mm(pack.play().get(pack.loosest())));
+        if (cover.isLessThan(Length.min(Defaults.LEAST_COVER, plan.coverLeft()))) {
+            String loose = plan.pieces().get(pack.loosest()).name();
+            Sentence message = cover.isPositive()
+                    ? Sentence.of("As cut, the lip covers the pack by only {0} along piece " + loose
+                            + " when it slides to one side.", Fine.of(cover))
+                    : Sentence.of("As cut, the pack shows or drops out along piece " + loose
+                            + " when it slides to one side.");
+            findings.add(cover.isPositive()
+                    ? Finding.check("lip.cover-thin", Station.SAW, message, null)
+                    : Finding.stop("lip.cover-thin", Station.SAW, message, null));
+        }
+    }
+
+    private static void mismatch(Plan plan, List<Finding> findings) {
+        for (List<Piece> twins : Piece.twins(plan.pieces())) {
+            Piece longest = twins.getFirst();
+            Piece shortest = twins.getFirst();
+            for (Piece piece : twins) {
+                longest = outer(plan, piece).isMoreThan(outer(plan, longest)) ? piece : longest;
+                shortest = outer(plan, shortest).isMoreThan(outer(plan, piece)) ? piece : shortest;
+            }
+            Length differs = outer(plan, longest).minus(outer(plan, shortest));
+            if (differs.toMm() > Shaving.MOST_MISMATCH) {
+                findings.add(Finding.check("length.mismatch", Station.SAW, Sentence.of(
+                        "Piece " + longest.name() + " is {0} longer than its twin " + shortest.name() + ".",
+                        Fine.of(differs)),
+                        null));
+            }
+        }
+    }
+
+    private static Length outer(Plan plan, Piece piece) {
+        return plan.job().checks().of(piece).outer();
+    }
+
+    private static void gaps(Closing closing, Checks checks, List<Finding> findings) {
+        if (closing.spreadGap() > checks.gapLimit().toMm()) {
+            findings.add(Finding.check("corner.gap", Station.SAW, Sentence.of(
+                    "Put together like this, corners open by up to {0} under a band, or by {1} in the last one.",
+                    new Fine(closing.spreadGap()), new Fine(closing.lastGap())), null));
+        } else if (closing.lean() > Shaving.MOST_LEAN) {
+            findings.add(Finding.check("out-of-square", Station.SAW, Sentence.of(
+                    "Put together like this, a corner is off by {0}.", Angle.ofRadians(closing.lean())), null));
+        }
+    }
+
+    private static void diagonals(Plan plan, List<Finding> findings) {
+        double first = plan.job().checks().dryFit().first();
+        double second = plan.job().checks().dryFit().second();
+        if (first > 0 && second > 0 && plan.job().outline().isRectangle()
+                && Math.abs(first - second) > MOST_OUT.toMm()) {
+            Squareness square = new Squareness(plan.sizes().outside(), Length.mm(first), Length.mm(second));
+            findings.add(Finding.check("out-of-square", Station.SAW, Sentence.of(
+                    "The diagonals differ by {0}, so the frame leans by {1}: push one end over by {2} before the glue sets.",
+                    new Fine(Math.abs(first - second)), Angle.ofDegrees(Math.abs(square.skew().degrees())),
+                    Fine.of(square.push())), null));
+        }
+    }
+
+    private static void season(Plan plan, Climate place, Climate.Air air, List<Finding> findings) {
+        SeasonGap gap = SeasonGap.of(plan.pieces(), plan.job().section().wood(), place, air);
+        if (gap.gap().isMoreThan(OPENS)) {
+            String when = gap.isAtToe() ? "driest" : "dampest";
+            String where = gap.isAtToe() ? "inside" : "outside";
+            findings.add(Finding.note("movement.opens-miter", Station.SAW, Sentence.of("In the " + when
+                    + " month the miters open by {0} " + where + ": glue at the moisture of the place, or reinforce.",
+                    Fine.of(gap.gap())), remedy(place)));
+        }
+    }
+
+    private static @org.jspecify.annotations.Nullable Remedy remedy(Climate place) {
+        double middle = (place.dry().moisture() + place.damp().moisture()) / 2;
+        double rounded = Math.round(middle * 2) / 2.0;
+        return Math.abs(rounded - place.glued()) < 0.5
+                ? null
+                : new Remedy(
+                        Sentence.of("Let the wood come to {0} first",
+                                new neatcorner.measure.Scalar(rounded, "% moisture", 1)),
+                        job -> {
+                            Climate newest = job.checks().place();
+                            return job.withChecks(job.checks().withPlace(
+                                    (newest == null ? place : newest).withGlued(rounded)));
+                        });
+    }
+}

@@ -1,0 +1,46 @@
+package neatcorner.station.section;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.drawing.Figure;
+import neatcorner.plan.Field;
+import neatcorner.plan.Finding;
+import neatcorner.plan.FrameFields;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.station.Chapter;
+import neatcorner.stock.Search;
+
+/** The stick: its rabbet, its wood, and how it is milled. */
+public final class SectionChapter implements Chapter {
+
+    @Override
+    public Station station() {
+        return Station.SECTION;
+    }
+
+    @Override
+    public List<Finding> findings(Plan plan, Search search) {
+        List<Finding> findings = new ArrayList<>();
+        SectionFindings.add(plan, findings);
+        MillingFindings.add(plan, findings);
+        return findings;
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return SectionSlate.of(plan);
+    }
+
+    @Override
+    public List<Field> fields(Plan plan) {
+        return List.of(FrameFields.FACE_WIDTH, SectionFields.THICKNESS, SectionFields.RABBET_WIDTH,
+                SectionFields.RABBET_DEPTH);
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return SectionFigure.of(plan);
+    }
+}

@@ -1,0 +1,116 @@
+package neatcorner.station.section;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.plan.Field;
+import neatcorner.section.Operation;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+
+/** Lengths of a section and of what is milled off it. */
+public final class SectionFields {
+    public static final Field THICKNESS = section("thickness", "Thickness", LengthRange.ACROSS, Section::thickness,
+            Section::withThickness);
+    public static final Field RABBET_WIDTH = rabbet("rabbet.width", "Rabbet width", Rabbet::width, Rabbet::withWidth);
+    public static final Field RABBET_DEPTH = rabbet("rabbet.depth", "Rabbet depth", Rabbet::depth, Rabbet::withDepth);
+    public static final Field STEP_WIDTH = rabbet("step.width", "Second step, width", rabbet -> step(rabbet).width(),
+            (rabbet, length) -> rabbet.withStep(new Rabbet.Step(length, step(rabbet).depth())));
+    public static final Field STEP_DEPTH = rabbet("step.depth", "Second step, depth", rabbet -> step(rabbet).depth(),
+            (rabbet, length) -> rabbet.withStep(new Rabbet.Step(step(rabbet).width(), length)));
+
+    private SectionFields() {}
+
+    /** The main size of what is milled at a place of the order, a radius or a width. */
+    public static Field milled(int place) {
+        return milled("milled." + place, "Size of the cut", place, Operation::size, Operation::withSize);
+    }
+
+    /** The depth of what is milled at a place of the order, where it has one of its own. */
+    public static Field milledDepth(int place) {
+        return milled("milled.depth." + place, "Depth of the cut", place, operation -> switch (operation) {
+            case Operation.Shaped shaped -> shaped.depth();
+            case Operation.Groove groove -> groove.depth();
+            case Operation.PackRabbet pack -> pack.rabbet().depth();
+            case Operation.Rip rip -> rip.size();
+        }, (operation, length) -> switch (operation) {
+            case Operation.Shaped shaped -> shaped.withDepth(length);
+            case Operation.Groove groove -> groove.withDepth(length);
+            case Operation.PackRabbet pack -> pack;
+            case Operation.Rip rip -> rip;
+        });
+    }
+
+    /** Where a groove starts, from the sight edge, or from the front on the sides. */
+    public static Field milledFrom(int place) {
+        return milled("milled.from." + place, "Start of the groove", place,
+                operation -> operation instanceof Operation.Groove groove ? groove.from() : Length.ZERO,
+                (operation, length) -> operation instanceof Operation.Groove groove
+                        ? groove.withFrom(length)
+                        : operation);
+    }
+
+    /** How far an edge's tool is set in across the face. */
+    public static Field milledInset(int place) {
+        return shaped("milled.inset." + place, "Set in across the face", place, Operation.Shaped::inset,
+                Operation.Shaped::withInset);
+    }
+
+    /** How far an edge's tool is set in down the side. */
+    public static Field milledSunk(int place) {
+        return shaped("milled.sunk." + place, "Set in down the side", place, Operation.Shaped::sunk,
+                Operation.Shaped::withSunk);
+    }
+
+    /** Size of one board of a built-up section. */
+    public static Field ply(int index) {
+        return section("ply." + index, "Board " + (index + 1), LengthRange.ACROSS,
+                section -> section.milling().layers().plies().get(index).size(),
+                (section, length) -> index >= section.milling().layers().plies().size()
+                        ? section
+                        : section.withMilling(section.milling().withLayers(
+                                section.milling().layers().withSize(index, length))));
+    }
+
+    private static Field shaped(String id, String title, int place, Function<Operation.Shaped, Length> get,
+            BiFunction<Operation.Shaped, Length, Operation> set) {
+        return milled(id, title, place,
+                operation -> operation instanceof Operation.Shaped shaped ? get.apply(shaped) : Length.ZERO,
+                (operation, length) -> operation instanceof Operation.Shaped shaped
+                        ? set.apply(shaped, length)
+                        : operation);
+    }
+
+    private static Field milled(String id, String title, int place, Function<Operation, Length> get,
+            BiFunction<Operation, Length, Operation> set) {
+        return section(id, title, LengthRange.CUT, section -> get.apply(operation(section, place)),
+                (section, length) -> place >= section.milling().order(section.rabbet()).size()
+                        ? section
+                        : section.withMilling(section.milling().with(place,
+                                set.apply(operation(section, place), length))));
+    }
+
+    private static Operation operation(Section section, int place) {
+        List<Operation> order = section.milling().order(section.rabbet());
+        return order.get(Math.min(place, order.size() - 1));
+    }
+
+    private static Field section(String id, String title, LengthRange range, Function<Section, Length> get,
+            BiFunction<Section, Length, Section> set) {
+        return new Field(id, title, range, plan -> get.apply(plan.job().section()),
+                (job, length) -> job.withSection(set.apply(job.section(), length)));
+    }
+
+    private static Field rabbet(String id, String title, Function<Rabbet, Length> get,
+            BiFunction<Rabbet, Length, Rabbet> set) {
+        return section(id, title, LengthRange.CUT, section -> get.apply(section.rabbet()),
+                (section, length) -> section.withRabbet(set.apply(section.rabbet(), length)));
+    }
+
+    private static Rabbet.Step step(Rabbet rabbet) {
+        Rabbet.Step step = rabbet.step();
+        return step == null ? new Rabbet.Step(rabbet.width(), Length.ZERO) : step;
+    }
+}

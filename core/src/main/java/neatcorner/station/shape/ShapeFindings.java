@@ -1,0 +1,120 @@
+package neatcorner.station.shape;
+
+import java.util.List;
+import neatcorner.job.Geometry;
+import neatcorner.job.Job;
+import neatcorner.job.ShapeFault;
+import neatcorner.measure.Sentence;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Segment;
+import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Station;
+
+/** What a shape can get wrong: edges that cross, sides that vanish, rabbets that meet, short grain. */
+public final class ShapeFindings {
+
+    private ShapeFindings() {}
+
+    static void add(Plan plan, List<Finding> findings) {
+        Geometry geometry = Geometry.of(plan.job());
+        if (geometry.contours() != null) {
+            ShapeFault.of(geometry).ifPresent(why -> findings.add(
+                    Finding.stop("size.impossible", Station.SHAPE, why, remedy(geometry.job()))));
+        } else if (geometry.sizes().arePossible()) {
+            findings.add(Finding.stop("size.impossible", Station.SHAPE, Sentence.of(
+                    "The arch does not fit this size: its rise must be less than the height, and of a round arch no more than"
+                            + " half the width."),
+                    new Remedy(Sentence.of("Make it a semicircle"), ShapeFindings::semicircle)));
+        }
+        Contours contours = plan.contours();
+        if (contours != null) {
+            addSegments(contours, plan, findings);
+        }
+        addBevels(plan, findings);
+        addJoint(plan, findings);
+    }
+
+    private static void addJoint(Plan plan, List<Finding> findings) {
+        CornerJoint joint = plan.job().joint();
+        Remedy miter = new Remedy(Sentence.of("Miter the corners"), j -> j.withJoint(CornerJoint.MITER));
+        if (joint != CornerJoint.MITER && !(plan.job().outline().isRectangle() && !plan.job().outline().isSloped())) {
+            findings.add(Finding.check("corner.rectangles-only", Station.SHAPE, Sentence.of(
+                    "Only flat rectangles get " + joint.title() + " corners; these are planned with miters."), miter));
+        } else if (!joint.showsMiter()) {
+            findings.add(Finding.note("rabbet.runs-out", Station.SHAPE, Sentence.of(
+                    "A rabbet run to the end of a square-cut piece shows at the corner: stop it short, or cut it after the"
+                            + " corners are glued."),
+                    miter));
+        }
+    }
+
+    private static @org.jspecify.annotations.Nullable Remedy remedy(Job job) {
+        if (job.outline().isSloped() && !job.outline().faceWidths().isEmpty()) {
+            return new Remedy(Sentence.of("Give all sides the same width"),
+                    j -> j.withOutline(j.outline().withFaceWidths(List.of())));
+        }
+        if (!fewestSegments(job).equals(job)) {
+            return new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments);
+        }
+        return new Remedy(Sentence.of("Make it a rectangle"),
+                j -> j.withOutline(j.outline().withShape(new Shape.Rectangle())));
+    }
+
+    private static Job semicircle(Job job) {
+        Shape.Arch round = new Shape.Arch(Shape.Curve.SEMICIRCLE, new neatcorner.measure.Length(
+                job.size().width().units() / 2), 0);
+        Job arched = job.withOutline(job.outline().withShape(round));
+        boolean tall = job.size().height().isMoreThan(job.size().width());
+        return tall
+                ? arched
+                : arched.withSize(job.sizeOf(), new neatcorner.outline.Opening(job.size().width(),
+                        job.size().width().scaled(1.4)));
+    }
+
+    private static void addSegments(Contours contours, Plan plan, List<Finding> findings) {
+        double steepest = contours.segments().stream().map(Segment::blank).mapToDouble(b -> b.runOut().degrees()).max()
+                .orElse(0);
+        if (steepest > Contours.MOST_RUN_OUT.degrees() + 1e-6) {
+            findings.add(Finding.check("grain.short", Station.SHAPE, Sentence.of(
+                    "The curve crosses the grain at up to {0}: the ends of the segments may break.",
+                    neatcorner.measure.Angle.ofDegrees(steepest)),
+                    new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
+        }
+        double widest = contours.segments().stream().map(Segment::blank).mapToDouble(Segment.Blank::width).max()
+                .orElse(0);
+        neatcorner.measure.Length wide = neatcorner.measure.Length.mm(widest);
+        neatcorner.measure.Length board = plan.job().outline().boardWidth();
+        if (wide.isMoreThan(board.plus(neatcorner.measure.Length.mm(0.01)))) {
+            findings.add(Finding.check("board.narrow", Station.SHAPE,
+                    Sentence.of("The segments need a board {0} wide; yours is {1}.", wide, board),
+                    new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
+        }
+    }
+
+    private static Job fewestSegments(Job job) {
+        Shape shape = switch (job.outline().shape()) {
+            case Shape.Circle circle -> new Shape.Circle(0);
+            case Shape.Ellipse ellipse -> new Shape.Ellipse(0);
+            case Shape.Arch arch -> new Shape.Arch(arch.curve(), arch.rise(), 0);
+            case Shape.Rectangle straight -> straight;
+            case Shape.Regular straight -> straight;
+            case Shape.Polygon straight -> straight;
+        };
+        return job.withOutline(job.outline().withShape(shape));
+    }
+
+    private static void addBevels(Plan plan, List<Finding> findings) {
+        double most = plan.job().saw().maxBevel().degrees() + 1e-9;
+        plan.pieces().stream().map(Piece::left).map(cut -> cut.bevel()).filter(bevel -> bevel.degrees() > most)
+                .findFirst()
+                .ifPresent(bevel -> findings.add(Finding.check("saw.bevel-out-of-range", Station.SAW, Sentence.of(
+                        "The saw tilts to {0}, the cut needs {1}: hold the stick at its slope against the fence and cut a plain"
+                                + " miter, or make a sloped carrier.",
+                        plan.job().saw().maxBevel(), bevel), null)));
+    }
+}

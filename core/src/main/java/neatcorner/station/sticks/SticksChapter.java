@@ -1,0 +1,43 @@
+package neatcorner.station.sticks;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.drawing.Figure;
+import neatcorner.plan.Field;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.station.Chapter;
+import neatcorner.stock.Search;
+
+/** Where all pieces are cut from. */
+public final class SticksChapter implements Chapter {
+
+    @Override
+    public Station station() {
+        return Station.STICKS;
+    }
+
+    @Override
+    public List<Finding> findings(Plan plan, Search search) {
+        List<Finding> findings = new ArrayList<>();
+        StockFindings.add(plan, findings, search);
+        return findings;
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return SticksSlate.of(plan);
+    }
+
+    @Override
+    public List<Field> fields(Plan plan) {
+        return List.of(StockFields.END_TRIM);
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return SticksFigure.of(plan);
+    }
+}

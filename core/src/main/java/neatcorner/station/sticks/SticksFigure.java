@@ -1,0 +1,230 @@
+package neatcorner.station.sticks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Box;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.Marks;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
+import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Plan;
+import neatcorner.stock.CutPiece;
+import neatcorner.stock.CutStick;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Span;
+import neatcorner.stock.Stick;
+
+/**
+ * The sticks on the rack with the mitred pieces laid in them, one below the other; those that are not needed stand below.
+ * Along the stick the figure is to scale; across, sticks are drawn wider so that pieces can be told
+ * apart, and the figure says so.
+ */
+public final class SticksFigure {
+    private final Plan plan;
+    private final double longest;
+    private final double height;
+    private final double pitch;
+    private final Marks marks = new Marks();
+    private final List<Row> rows = new ArrayList<>();
+
+    /**
+     * Where a stick lies in the figure.
+     *
+     * @param stock  which kind it is
+     * @param number which of that kind; 0 for those that stay on the rack
+     * @param box    of the stick
+     */
+    public record Row(int stock, int number, Box box, boolean used) {}
+
+    private SticksFigure(Plan plan) {
+        this.plan = plan;
+        this.longest = plan.job().stock().sticks().stream().mapToDouble(stick -> stick.length().toMm()).max().orElse(1);
+        int count = plan.layout().sticks().size() + plan.job().stock().sticks().size();
+        this.height = Math.max(plan.job().section().width().toMm(), longest / (count <= 8 ? 20 : 30));
+        this.pitch = height + longest / 26;
+    }
+
+    public static Figure of(Plan plan) {
+        if (plan.job().stock().sticks().isEmpty()) {
+            Marks marks = new Marks();
+            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, "The rack is empty", 20, true, Tint.INK);
+            marks.label(new Point(50, 26), 0, 28, Anchor.MIDDLE,
+                    "Add the sticks you have, or take the suggestion below to see what to buy.", 14, false,
+                    Tint.FAINT_INK);
+            return new Figure("The rack is empty", new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
+        }
+        return new SticksFigure(plan).draw();
+    }
+
+    /** Only those of the sticks to take, for a strip of paper: from the first index up to, not including, the second. */
+    public static Figure strips(Plan plan, int from, int to) {
+        SticksFigure figure = new SticksFigure(plan);
+        double y = 0;
+        for (CutStick stick : plan.layout().sticks().subList(from, to)) {
+            figure.drawStick(stick, y);
+            figure.drawRunningMarks(stick, y);
+            y += figure.pitch;
+        }
+        return figure.framed(y);
+    }
+
+    /** The rows of the figure from top to bottom, for finding out which stick was pointed at. */
+    public static List<Row> rows(Plan plan) {
+        SticksFigure figure = new SticksFigure(plan);
+        figure.draw();
+        return figure.rows;
+    }
+
+    private Figure draw() {
+        Rack rack = plan.job().stock();
+        double y = 0;
+        for (CutStick stick : plan.layout().sticks()) {
+            drawStick(stick, y);
+            y += pitch;
+        }
+        Set<Integer> taken = plan.layout().sticks().stream().map(CutStick::stock).collect(Collectors.toSet());
+        for (int i = 0; i < rack.sticks().size(); i++) {
+            int index = i;
+            long used = plan.layout().sticks().stream().filter(stick -> stick.stock() == index).count();
+            long spare = rack.sticks().get(i).count() - used;
+            if (spare > 0 || !taken.contains(i)) {
+                drawSpare(rack.sticks().get(i), i, spare, y);
+                y += pitch;
+            }
+        }
+        addScaleNote(y);
+        return framed(y);
+    }
+
+    private void addScaleNote(double y) {
+        double stretch = height / Math.max(1e-6, plan.job().section().width().toMm());
+        if (stretch > 1.05) {
+            marks.label(new Point(0, y - pitch + height), 0, 24, Anchor.START, "Lengths are to scale; sticks are drawn "
+                    + Math.round(stretch * 10) / 10.0 + " times as wide as they are.", 12, false, Tint.FAINT_INK);
+        }
+    }
+
+    private Figure framed(double y) {
+        return new Figure("Sticks on the rack with the pieces laid in them",
+                new Box(0, 0, longest, Math.max(height, y - pitch + height)), new Figure.Margin(34, 96, 36, 14),
+                marks.list());
+    }
+
+    private Box bar(Stick stick, int index, int number, double y) {
+        Box box = new Box(0, y, stick.length().toMm(), y + height);
+        rows.add(new Row(index, number, box, number > 0));
+        return box;
+    }
+
+    private void drawStick(CutStick cut, double y) {
+        Box box = bar(cut.stick(), cut.stock(), cut.number(), y);
+        Tint wood = Tint.wood(plan.job().section().wood());
+        marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
+        long seed = 31L * cut.stock() + cut.number();
+        for (CutPiece piece : cut.cuts()) {
+            drawPiece(piece, y, wood, seed);
+        }
+        drawOffcut(cut, y, wood, seed);
+        drawDefects(cut.stick(), y);
+        drawTrim(cut.stick(), y);
+        head(Theirs.words(cut.label()), cut.stick(), cut.stock(), box);
+    }
+
+    /** Where each piece starts, measured from the stick's left end. */
+    private void drawRunningMarks(CutStick cut, double y) {
+        for (CutPiece piece : cut.cuts()) {
+            double at = piece.at().toMm();
+            marks.line(Tint.CUT, 1.2, new Point(at, y + height), new Point(at, y + height * 1.25));
+            marks.value(new Point(at, y + height * 1.6), Anchor.MIDDLE, piece.at(), "From the left end", null);
+        }
+    }
+
+    private void head(String name, Stick stick, int index, Box box) {
+        marks.label(new Point(0, box.top()), 0, -8, Anchor.START, name, 13, true, Tint.INK);
+        marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, stick.length(),
+                "Length of " + name, StockFields.stick(index));
+    }
+
+    private void drawPiece(CutPiece cut, double y, Tint wood, long seed) {
+        Piece piece = cut.piece();
+        double outer = cut.at().plus(piece.outerFromLeft()).toMm();
+        double outerEnd = outer + piece.outer().toMm();
+        double sight = cut.at().plus(piece.sightFromLeft()).toMm();
+        double sightEnd = sight + piece.sight().toMm();
+        double from = cut.at().toMm();
+        double to = cut.end().toMm();
+        double top = cut.flipped() ? y + height : y;
+        double bottom = cut.flipped() ? y : y + height;
+        List<Point> outline = List.of(new Point(outer, top), new Point(outerEnd, top), new Point(sightEnd, bottom),
+                new Point(sight, bottom));
+        marks.wood(outline, wood, 0, seed);
+        boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
+        marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
+                cut.label(plan.job().quantity()) + (held ? " (held)" : ""), 15, true, Tint.WOOD_INK);
+    }
+
+    /** What is left at the end, as wood that can be kept. */
+    private void drawOffcut(CutStick cut, double y, Tint wood, long seed) {
+        if (cut.offcut().toMm() < longest * 0.02) {
+            return;
+        }
+        Span place = offcutPlace(cut);
+        Box box = new Box(place.from().toMm(), y, place.to().toMm(), y + height);
+        marks.wood(box.corners(), wood, 0, seed);
+        marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
+        marks.value(box.center(), Anchor.MIDDLE, cut.offcut(), "Offcut of " + Theirs.words(cut.label()), null);
+    }
+
+    private Span offcutPlace(CutStick cut) {
+        Span best = new Span(Length.ZERO, Length.ZERO);
+        for (Span clear : cut.stick().clear(plan.job().stock().endTrim())) {
+            Length from = clear.from();
+            for (CutPiece piece : cut.cuts()) {
+                if (clear.contains(piece.at())) {
+                    from = Length.max(from, piece.end());
+                }
+            }
+            if (clear.to().minus(from).isMoreThan(best.length())) {
+                best = new Span(from, clear.to());
+            }
+        }
+        Length length = Length.min(cut.offcut(), best.length());
+        return new Span(best.to().minus(length), best.to());
+    }
+
+    private void drawSpare(Stick stick, int index, long spare, double y) {
+        Box box = bar(stick, index, 0, y);
+        marks.wood(box.corners(), Tint.wood(plan.job().section().wood()), 0, 31L * index + 97);
+        drawDefects(stick, y);
+        String count = spare == 1 ? "" : " · " + spare + " of them";
+        marks.label(box.center(), 0, 5, Anchor.MIDDLE, spare > 0 ? "stays on the rack" : "none on the rack", 13, true,
+                Tint.WOOD_INK);
+        head(Theirs.words(stick.name()) + (spare > 0 ? count : ""), stick, index, box);
+    }
+
+    private void drawDefects(Stick stick, double y) {
+        for (Span defect : stick.defects()) {
+            double from = Math.max(0, defect.from().toMm());
+            double to = Math.min(stick.length().toMm(), defect.to().toMm());
+            if (to > from) {
+                Box box = new Box(from, y, to, y + height);
+                marks.area(box, Tint.WASTE, Tint.DEFECT, 1.6);
+                marks.hatch(box.corners(), 45, 6, Tint.DEFECT);
+                marks.hatch(box.corners(), -45, 6, Tint.DEFECT);
+            }
+        }
+    }
+
+    private void drawTrim(Stick stick, double y) {
+        double trim = Math.min(stick.length().toMm(), plan.job().stock().endTrim().toMm());
+        if (trim > 0) {
+            marks.hatch(new Box(0, y, trim, y + height).corners(), 60, 4, Tint.CUT);
+        }
+    }
+}

@@ -1,0 +1,135 @@
+package neatcorner.station.sticks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.plan.Field;
+import neatcorner.stock.Blanks;
+import neatcorner.stock.RoughBoard;
+import neatcorner.stock.Sheet;
+import neatcorner.stock.Stick;
+
+/** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
+public final class StockFields {
+    public static final Field END_TRIM = new Field("end.trim", "End trim", LengthRange.ALLOWANCE,
+            plan -> plan.job().stock().endTrim(),
+            (job, length) -> job.withStock(job.stock().withEndTrim(length)));
+    public static final Field LEAST_OFFCUT = new Field("least.offcut", "Shortest offcut worth keeping",
+            LengthRange.ALLOWANCE,
+            plan -> plan.job().stock().leastOffcut(),
+            (job, length) -> job.withStock(job.stock().withLeastOffcut(length)));
+
+    private StockFields() {}
+
+    /** Width of one kind of stick: the section's until it has its own. */
+    public static Field stickWidth(int index) {
+        return stick("width", "Stick, width", index, Blanks::width,
+                (stick, width) -> stick.withAcross(width, stick.thickness()));
+    }
+
+    /** Thickness of one kind of stick: the section's until it has its own. */
+    public static Field stickThickness(int index) {
+        return stick("thickness", "Stick, thickness", index, Blanks::thickness,
+                (stick, thickness) -> stick.withAcross(stick.width(), thickness));
+    }
+
+    private static Field stick(String what, String title, int index, BiFunction<Blanks, Stick, Length> get,
+            BiFunction<Stick, Length, Stick> set) {
+        return new Field("stick." + what + "." + index, title, LengthRange.ACROSS,
+                plan -> get.apply(Blanks.of(plan.job().section()), plan.job().stock().sticks().get(index)),
+                (job, length) -> length.isPositive()
+                        ? job.withStock(job.stock().withStick(index, stick -> set.apply(stick, length)))
+                        : job);
+    }
+
+    public static Field boardLength(int index) {
+        return board("length", "Board, length", index, RoughBoard::length,
+                (b, l) -> new RoughBoard(b.name(), l, b.width(), b.thickness(), b.bow(), b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field boardWidth(int index) {
+        return board("width", "Board, width", index, RoughBoard::width,
+                (b, l) -> new RoughBoard(b.name(), b.length(), l, b.thickness(), b.bow(), b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field boardThickness(int index) {
+        return board("thickness", "Board, thickness", index, RoughBoard::thickness,
+                (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), l, b.bow(), b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field boardBow(int index) {
+        return board("bow", "Bow of the board", index, RoughBoard::bow,
+                (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), l, b.count(), b.price(),
+                        b.defects()));
+    }
+
+    public static Field sheetWidth(int index) {
+        return sheet("width", "Sheet, width", index, Sheet::width, (s, l) -> s.withSize(l, s.height()));
+    }
+
+    public static Field sheetHeight(int index) {
+        return sheet("height", "Sheet, height", index, Sheet::height, (s, l) -> s.withSize(s.width(), l));
+    }
+
+    public static Field sheetTrim(int index) {
+        return new Field("sheet.trim." + index, "Taken off every edge of the sheet", LengthRange.ALLOWANCE,
+                plan -> plan.job().stock().sheets().get(index).trim(),
+                (job, length) -> length.isNegative()
+                        ? job
+                        : withSheet(job, index, sheet -> sheet.withTrim(length)));
+    }
+
+    /** The job with one kind of board changed; as it is when it has no such kind. */
+    public static Job withBoard(Job job, int index, UnaryOperator<RoughBoard> change) {
+        List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+        if (index >= boards.size()) {
+            return job;
+        }
+        boards.set(index, change.apply(boards.get(index)));
+        return job.withStock(job.stock().withBoards(boards));
+    }
+
+    /** The job with one kind of sheet changed; as it is when it has no such kind. */
+    public static Job withSheet(Job job, int index, UnaryOperator<Sheet> change) {
+        List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+        if (index >= sheets.size()) {
+            return job;
+        }
+        sheets.set(index, change.apply(sheets.get(index)));
+        return job.withStock(job.stock().withSheets(sheets));
+    }
+
+    private static Field board(String what, String title, int index, Function<RoughBoard, Length> get,
+            BiFunction<RoughBoard, Length, RoughBoard> set) {
+        return new Field("board." + what + "." + index, title,
+                what.equals("bow") ? LengthRange.ALLOWANCE : LengthRange.STOCK,
+                plan -> get.apply(plan.job().stock().boards().get(index)),
+                (job, length) -> length.isPositive() || (what.equals("bow") && !length.isNegative())
+                        ? withBoard(job, index, board -> set.apply(board, length))
+                        : job);
+    }
+
+    private static Field sheet(String what, String title, int index, Function<Sheet, Length> get,
+            BiFunction<Sheet, Length, Sheet> set) {
+        return new Field("sheet." + what + "." + index, title, LengthRange.STOCK,
+                plan -> get.apply(plan.job().stock().sheets().get(index)),
+                (job, length) -> length.isPositive()
+                        ? withSheet(job, index, sheet -> set.apply(sheet, length))
+                        : job);
+    }
+
+    /** Length of one kind of stick on the rack. */
+    public static Field stick(int index) {
+        return new Field("stick." + index, "Stick length", LengthRange.STOCK,
+                plan -> plan.job().stock().sticks().get(index).length(),
+                (job, length) -> job.withStock(job.stock().withStick(index, stick -> stick.withLength(length))));
+    }
+}

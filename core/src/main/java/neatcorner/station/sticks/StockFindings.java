@@ -1,0 +1,256 @@
+package neatcorner.station.sticks;
+
+import static neatcorner.plan.Station.STICKS;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import neatcorner.job.Cutting;
+import neatcorner.job.Defaults;
+import neatcorner.job.Geometry;
+import neatcorner.job.Job;
+import neatcorner.job.ShapeFault;
+import neatcorner.measure.Length;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.piece.FramePieces;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.stock.Blanks;
+import neatcorner.stock.Keep;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Search;
+import neatcorner.stock.Stick;
+import neatcorner.stock.StickLayout;
+
+/** Whether there is wood enough, long enough, and whether frames had to be split over sticks. */
+public final class StockFindings {
+
+    private StockFindings() {}
+
+    /** Remedies are looked for until the search is told to stop. */
+    static void add(Plan plan, List<Finding> findings, Search search) {
+        if (plan.parts().isEmpty()) {
+            return;
+        }
+        StickLayout layout = plan.layout();
+        if (layout.isComplete()) {
+            if (plan.job().stock().keepFrameTogether() == Keep.WISH && layout.splitFrames() > 0) {
+                findings.add(split(plan, search));
+            }
+            return;
+        }
+        if (plan.job().stock().sticks().stream().allMatch(stick -> stick.count() <= 0)) {
+            findings.add(emptyRack(plan, search));
+            return;
+        }
+        if (!unfit(plan).isEmpty()) {
+            findings.add(tooNarrow(plan, unfit(plan), search));
+            return;
+        }
+        Optional<Piece> tooLong = plan.parts().stream()
+                .filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece).isMoreThan(longestClear(plan, piece)))
+                .max(Comparator.comparing(Piece::span));
+        if (tooLong.isPresent()) {
+            findings.add(tooLong(plan, tooLong.get()));
+            return;
+        }
+        if (plan.job().stock().keepFrameTogether() == Keep.MUST) {
+            Job apart = plan.job().withStock(plan.job().stock().withKeep(Keep.WISH));
+            if (Cutting.layOut(apart, plan.parts(), search).isComplete()) {
+                findings.add(mustSplit(plan));
+                return;
+            }
+        }
+        findings.add(tooFew(plan, search));
+    }
+
+    private static Finding split(Plan plan, Search search) {
+        Length whole = wholeFrame(plan);
+        int more = enoughToKeepFramesWhole(plan, whole, search);
+        Sentence label = more == 1
+                ? Sentence.of("Put a stick of {0} on the rack", whole)
+                : Sentence.of("Put {0} sticks of {1} on the rack", Scalar.count(more), whole);
+        return Finding.note("stock.split-frame", STICKS, Sentence.of(
+                "{0} of the frames must be cut from more than one stick, so grain will not run on round every corner.",
+                Scalar.count(plan.layout().splitFrames())), new Remedy(label, j -> withMore(j, whole, more)));
+    }
+
+    /** One stick for each split frame, or for every frame where a cheaper layout would go on splitting one. */
+    private static int enoughToKeepFramesWhole(Plan plan, Length whole, Search search) {
+        int split = plan.layout().splitFrames();
+        Rack stock = plan.job().stock();
+        Stick more = stick(plan.job(), plan.pieces(), newName(stock), whole, split);
+        return layOut(plan, stock.plusStick(more), search).splitFrames() == 0
+                ? split
+                : plan.job().quantity();
+    }
+
+    private static Finding mustSplit(Plan plan) {
+        return Finding.stop("stock.split-frame", STICKS, Sentence.of(
+                "No stick holds a whole frame, which takes {0}; cut from several sticks, the wood is enough.",
+                wholeFrame(plan)),
+                new Remedy(Sentence.of("Let frames be cut from several sticks"),
+                        j -> j.withStock(j.stock().withKeep(Keep.WISH))));
+    }
+
+    /** A stick long enough for all four sides with its end trim, rounded up to something one would ask for. */
+    private static Length wholeFrame(Plan plan) {
+        Length needed = Length.sum(plan.parts().stream().map(Cutting.lengthTaken(plan.job())).toList())
+                .plus(plan.job().stock().endTrim());
+        return roundedUp(needed, plan.job());
+    }
+
+    private static Length roundedUp(Length length, Job job) {
+        return roundedUp(length, job.units().either(50, 2));
+    }
+
+    private static Length roundedUp(Length length, Length whole) {
+        long step = whole.units();
+        return new Length((length.units() + step - 1) / step * step);
+    }
+
+    /** Pieces that no stick on the rack is wide and thick enough for. */
+    private static List<Piece> unfit(Plan plan) {
+        Blanks blanks = blanks(plan);
+        return plan.parts().stream().filter(piece -> plan.job().stock().sticks().stream()
+                .noneMatch(stick -> stick.count() > 0 && blanks.fits(piece, stick))).toList();
+    }
+
+    private static Finding tooNarrow(Plan plan, List<Piece> unfit, Search search) {
+        Blanks blanks = blanks(plan);
+        List<Stick> there = plan.job().stock().sticks().stream().filter(stick -> stick.count() > 0).toList();
+        String names = String.join(", ", unfit.stream().map(Piece::name).toList());
+        Piece widest = unfit.stream().max(Comparator.comparing(blanks::width)).orElseThrow();
+        boolean thin = there.stream().noneMatch(blanks::isThickEnough);
+        Sentence message = thin
+                ? Sentence.of("The section is {0} thick, and the thickest stick on the rack {1}.", blanks.thickness(),
+                        there.stream().map(blanks::thickness).max(Length::compareTo).orElseThrow())
+                : Sentence.of((unfit.size() == 1 ? "Piece " + names + " is" : "Pieces " + names + " are")
+                        + " cut from {0} wide wood, and the widest stick on the rack is {1}.", blanks.width(widest),
+                        there.stream().filter(blanks::isThickEnough).map(blanks::width).max(Length::compareTo)
+                                .orElseThrow());
+        Length length = Length.max(Defaults.usualStick(plan.job().units()), roundedUp(
+                Cutting.lengthTaken(plan.job())
+                        .apply(unfit.stream().max(Comparator.comparing(Piece::span)).orElseThrow())
+                        .plus(plan.job().stock().endTrim()),
+                plan.job()));
+        Rack stock = plan.job().stock();
+        Stick more = stick(plan.job(), plan.pieces(), newName(stock), length, unfit.size() * plan.job().quantity());
+        Rack rack = unfit.size() == plan.parts().size() ? stock.withSticks(List.of(more)) : stock.plusStick(more);
+        int last = rack.sticks().size() - 1;
+        int needed = Math.max(1, (int) layOut(plan, rack, search).sticks().stream()
+                .filter(stick -> stick.stock() == last).count());
+        return Finding.stop(thin ? "stock.too-thin" : "stock.too-narrow", STICKS, message,
+                new Remedy(Sentence.of("Put {0} × {1}, {2} wide, on the rack", Scalar.count(needed), length,
+                        blanks.width(more)), j -> withMore(j, length, needed)));
+    }
+
+    private static Blanks blanks(Plan plan) {
+        return Blanks.of(plan.job().section());
+    }
+
+    /** With sticks that are wide enough for every piece. */
+    private static Job withMore(Job job, Length length, int count) {
+        Rack stock = job.stock();
+        return job.withStock(stock.plusStick(stick(job, newName(stock), length, count)));
+    }
+
+    private static Stick stick(Job job, String name, Length length, int count) {
+        Geometry geometry = Geometry.of(job);
+        return stick(job, ShapeFault.isSound(geometry)
+                ? FramePieces.of(Objects.requireNonNull(geometry.contours()), job.outline(), job.joint())
+                : List.of(), name, length, count);
+    }
+
+    private static Stick stick(Job job, List<Piece> pieces, String name, Length length, int count) {
+        Blanks blanks = Blanks.of(job.section());
+        Length widest = blanks.widest(pieces);
+        return new Stick(name, length, count, null, List.of(),
+                widest.equals(blanks.width()) ? null : roundedUp(widest, job.units().either(5, 1.0 / 4)), null);
+    }
+
+    private static String newName(Rack stock) {
+        return "stick " + (stock.sticks().size() + 1);
+    }
+
+    private static Finding emptyRack(Plan plan, Search search) {
+        Job job = plan.job();
+        Length longest = plan.parts().stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
+        Length length = Length.max(Defaults.usualStick(job.units()),
+                roundedUp(longest.plus(job.stock().endTrim()), job));
+        Rack rack = job.stock().withSticks(
+                List.of(stick(job, plan.pieces(), "stick 1", length, plan.parts().size() * job.quantity())));
+        int needed = layOut(plan, rack, search).sticks().size();
+        return Finding.stop("stock.short", STICKS, Sentence.of(
+                "There are no sticks on the rack yet. The work takes {0} of stick; the longest piece takes {1}, with its kerf and rough"
+                        + " allowance.",
+                plan.stickNeeded(), longest),
+                new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(needed), length),
+                        j -> j.withStock(j.stock().plusStick(rack.sticks().getFirst().withCount(needed)))));
+    }
+
+    private static Finding tooLong(Plan plan, Piece longest) {
+        Length taken = Cutting.lengthTaken(plan.job()).apply(longest);
+        Length length = roundedUp(taken.plus(plan.job().stock().endTrim()), plan.job());
+        long count = plan.parts().stream().filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece)
+                .isMoreThan(longestClear(plan, piece))).count() * plan.job().quantity();
+        Sentence message = Sentence.of(
+                "Piece {piece} takes {0} with its kerf and rough allowance, and the longest clear stretch on the rack that is"
+                        .replace("{piece}", longest.name()) + " wide enough is {1}.",
+                taken, longestClear(plan, longest));
+        return Finding.stop("stock.piece-too-long", STICKS, message,
+                new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(count), length),
+                        j -> withMore(j, length, Math.toIntExact(count))));
+    }
+
+    /** The longest clear stretch that a piece can be cut from. */
+    private static Length longestClear(Plan plan, Piece piece) {
+        Blanks blanks = blanks(plan);
+        return plan.job().stock().withSticks(plan.job().stock().sticks().stream()
+                .filter(stick -> blanks.fits(piece, stick)).toList()).longestClear().orElse(Length.ZERO);
+    }
+
+    private static Finding tooFew(Plan plan, Search search) {
+        Rack stock = plan.job().stock();
+        Sentence message = Sentence.of("The rack is short of wood: {0} of {1} pieces find no place.",
+                Scalar.count(plan.layout().unplaced()),
+                Scalar.count((long) plan.parts().size() * plan.job().quantity()));
+        return Finding.stop("stock.short", STICKS, message, more(plan, stock, search).orElse(null));
+    }
+
+    /** As many more of the longest stick as it takes. */
+    private static Optional<Remedy> more(Plan plan, Rack stock, Search search) {
+        Blanks blanks = blanks(plan);
+        int longest = IntStream.range(0, stock.sticks().size()).boxed()
+                .filter(i -> plan.parts().stream().allMatch(piece -> blanks.fits(piece, stock.sticks().get(i))))
+                .max(Comparator.comparing(i -> longestClear(stock, i))).orElse(-1);
+        if (longest < 0) {
+            return Optional.empty();
+        }
+        Stick stick = stock.sticks().get(longest);
+        int most = plan.parts().size() * plan.job().quantity();
+        StickLayout layout = layOut(plan, stock.withStick(longest, each -> each.withCount(each.count() + most)),
+                search);
+        if (!layout.isComplete()) {
+            return Optional.empty();
+        }
+        int used = (int) layout.sticks().stream().filter(cut -> cut.stock() == longest).count();
+        int extra = Math.max(1, used - stick.count());
+        return Optional.of(new Remedy(
+                Sentence.naming(stick.name(), "Put {0} more of “{name}” on the rack", Scalar.count(extra)),
+                j -> j.withStock(j.stock().withStick(longest, each -> each.withCount(stick.count() + extra)))));
+    }
+
+    private static Length longestClear(Rack stock, int index) {
+        return stock.withSticks(List.of(stock.sticks().get(index).withCount(1))).longestClear().orElse(Length.ZERO);
+    }
+
+    private static StickLayout layOut(Plan plan, Rack stock, Search search) {
+        return Cutting.layOut(plan.job().withStock(stock), plan.parts(), search);
+    }
+}
