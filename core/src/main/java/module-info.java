@@ -6,9 +6,20 @@ module neatcorner.core {
 
     exports neatcorner.corner;
     exports neatcorner.drawing;
+    exports neatcorner.fitout;
+    exports neatcorner.glueup.jig;
+    exports neatcorner.glueup.schedule;
+    exports neatcorner.glueup;
+    exports neatcorner.hanging;
     exports neatcorner.job;
+    exports neatcorner.measure;
+    exports neatcorner.outline;
+    exports neatcorner.piece;
+    exports neatcorner.plan;
     exports neatcorner.planner;
-    exports neatcorner.station;
+    exports neatcorner.saw.measured;
+    exports neatcorner.saw;
+    exports neatcorner.section;
     exports neatcorner.station.corners;
     exports neatcorner.station.glueup;
     exports neatcorner.station.opening;
@@ -16,15 +27,9 @@ module neatcorner.core {
     exports neatcorner.station.section;
     exports neatcorner.station.shape;
     exports neatcorner.station.sticks;
-    exports neatcorner.fitout;
-    exports neatcorner.glueup;
-    exports neatcorner.hanging;
-    exports neatcorner.measure;
-    exports neatcorner.outline;
-    exports neatcorner.piece;
-    exports neatcorner.plan;
-    exports neatcorner.saw;
-    exports neatcorner.section;
+    exports neatcorner.station;
+    exports neatcorner.stock.sheets;
+    exports neatcorner.stock.sticks;
     exports neatcorner.stock;
     exports neatcorner.wood;
 }

@@ -19,8 +19,8 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import neatcorner.measure.Length;
-import neatcorner.stock.Nesting;
 import neatcorner.stock.Search;
+import neatcorner.stock.sticks.Nesting;
 
 /**
  * Our nesting beside general solvers on the same lists, in one run: OR-Tools CP-SAT on an assignment model, and SCIP on the

@@ -18,7 +18,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
-import neatcorner.stock.Nesting;
+import neatcorner.stock.sticks.Nesting;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

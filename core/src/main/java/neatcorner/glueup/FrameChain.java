@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import neatcorner.corner.Craft;
 import neatcorner.corner.Reinforcement;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Resource;
+import neatcorner.glueup.schedule.Task;
 
 /**
  * The steps of one frame from the saw to the wall, as tasks that can be scheduled. Minutes are common practice for someone

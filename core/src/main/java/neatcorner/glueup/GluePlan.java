@@ -3,6 +3,7 @@ package neatcorner.glueup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.glueup.jig.CornerJig;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;

@@ -9,9 +9,9 @@ import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
 import neatcorner.piece.Scarf;
 import neatcorner.stock.Blanks;
-import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
+import neatcorner.stock.sticks.LayOut;
 
 /**
  * What the wood of a job is cut into.

@@ -9,9 +9,9 @@ import neatcorner.saw.CuttingOrder;
 import neatcorner.section.Section;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
-import neatcorner.stock.LayOut;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
+import neatcorner.stock.sticks.LayOut;
 
 /**
  * Several jobs of one section cut together from one rack, which is the first job's.

@@ -36,7 +36,7 @@ public final class Jobs {
         return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
                 Length.mm(1.5), pack, section, neatcorner.piece.CornerJoint.MITER, List.of(),
-                rack, Defaults.saw(Units.MILLIMETRES), neatcorner.saw.Checks.none(),
+                rack, Defaults.saw(Units.MILLIMETRES), neatcorner.saw.measured.Checks.none(),
                 neatcorner.glueup.GlueUp.usual(), neatcorner.glueup.Workshop.usual(Units.MILLIMETRES));
     }
 

@@ -13,14 +13,14 @@ import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.SizeOf;
-import neatcorner.glueup.Chain;
 import neatcorner.glueup.Clamp;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.Holding;
-import neatcorner.glueup.JigDesign;
 import neatcorner.glueup.Recipe;
 import neatcorner.glueup.School;
-import neatcorner.glueup.WorkingHours;
+import neatcorner.glueup.jig.JigDesign;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Angle;
@@ -308,7 +308,7 @@ class CornerPlanTest {
     void whatTheSawListCutsTogetherIsSawnTogether() {
         Job job = splined(22).withQuantity(4);
         ShopDays days = ShopDays.of(Planner.plan(job), Search.PATIENT);
-        List<neatcorner.glueup.Schedule.Step> steps = days.schedule().steps();
+        List<neatcorner.glueup.schedule.Schedule.Step> steps = days.schedule().steps();
         int sawn = 0;
         while (!days.chains().get(steps.get(sawn).chain()).tasks().get(steps.get(sawn).task()).name()
                 .startsWith("Saw")) {
@@ -342,7 +342,7 @@ class CornerPlanTest {
         assertFalse(ShopDays.of(Planner.plan(none), Search.PATIENT).schedule().proved());
         Clamp longBand = new Clamp(Clamp.Kind.BAND, "long band", Length.mm(5000), 5000, 1);
         Job one = large.withShop(large.shop().withClamps(List.of(shortBand, longBand))).withQuantity(2);
-        neatcorner.glueup.Schedule schedule = ShopDays.of(Planner.plan(one), Search.PATIENT).schedule();
+        neatcorner.glueup.schedule.Schedule schedule = ShopDays.of(Planner.plan(one), Search.PATIENT).schedule();
         assertTrue(schedule.stuck().isEmpty(), schedule.stuck().toString());
     }
 

@@ -13,7 +13,7 @@ import neatcorner.drawing.Mark;
 import neatcorner.drawing.Sound;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Holding;
-import neatcorner.glueup.JigDesign;
+import neatcorner.glueup.jig.JigDesign;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Length;

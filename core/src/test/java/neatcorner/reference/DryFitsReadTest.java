@@ -12,10 +12,10 @@ import neatcorner.job.Jobs;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.planner.Planner;
-import neatcorner.saw.DryFit;
-import neatcorner.saw.DryFitReading;
-import neatcorner.saw.DryFitReading.Explanation;
-import neatcorner.saw.DryFitReading.Fault;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.saw.measured.DryFitReading;
+import neatcorner.saw.measured.DryFitReading.Explanation;
+import neatcorner.saw.measured.DryFitReading.Fault;
 import neatcorner.station.saw.DryFitWords;
 import org.junit.jupiter.api.Test;
 

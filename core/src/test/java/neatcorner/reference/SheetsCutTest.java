@@ -10,12 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import neatcorner.measure.Length;
-import neatcorner.stock.Panel;
-import neatcorner.stock.PlacedPanel;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
-import neatcorner.stock.SheetLayout;
-import neatcorner.stock.SheetNesting;
+import neatcorner.stock.sheets.Panel;
+import neatcorner.stock.sheets.PlacedPanel;
+import neatcorner.stock.sheets.SheetLayout;
+import neatcorner.stock.sheets.SheetNesting;
 import org.junit.jupiter.api.Test;
 
 /** Few panels on few sheets: every way to cut a sheet in two, and those parts in two again, is tried from the top down. */

@@ -15,11 +15,11 @@ import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
 import neatcorner.stock.Keep;
-import neatcorner.stock.LayOut;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
 import neatcorner.stock.StickLayout;
+import neatcorner.stock.sticks.LayOut;
 import org.junit.jupiter.api.Test;
 
 class CuttingOrderTest {

@@ -16,7 +16,7 @@ import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.saw.MeasuredPiece;
+import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.station.saw.Assembly;
 import neatcorner.station.saw.ClosingFigure;
 import neatcorner.station.saw.SawFields;

@@ -26,12 +26,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.exchange.ShopCalendar;
 import neatcorner.exchange.WholeFile;
-import neatcorner.glueup.Chain;
 import neatcorner.glueup.Clamp;
-import neatcorner.glueup.HoursText;
-import neatcorner.glueup.Schedule;
-import neatcorner.glueup.Task;
 import neatcorner.glueup.Workshop;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.HoursText;
+import neatcorner.glueup.schedule.Schedule;
+import neatcorner.glueup.schedule.Task;
 import org.jspecify.annotations.Nullable;
 
 /** The shop's days: what to do now, a timeline of all frames that can be dragged, and what there is to do it with. */
@@ -299,7 +299,7 @@ final class DayPane extends BorderPane {
                 counter("Jigs", has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
                         "jigs", all -> all.withJig(count == 0
                                 ? null
-                                : all.jig() == null ? neatcorner.glueup.CornerJig.usual() : all.jig(), count))),
+                                : all.jig() == null ? neatcorner.glueup.jig.CornerJig.usual() : all.jig(), count))),
                 counter("Bench places", has.bench(), "bench", count -> bench.changeShop(
                         "places", all -> all.withPlaces(count, all.drying()))),
                 counter("Drying places", has.drying(), "drying", count -> bench.changeShop(

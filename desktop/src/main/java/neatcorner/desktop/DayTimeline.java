@@ -16,11 +16,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
-import neatcorner.glueup.Chain;
-import neatcorner.glueup.Schedule;
-import neatcorner.glueup.Task;
-import neatcorner.glueup.WorkCalendar;
-import neatcorner.glueup.WorkingHours;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Schedule;
+import neatcorner.glueup.schedule.Task;
+import neatcorner.glueup.schedule.WorkCalendar;
+import neatcorner.glueup.schedule.WorkingHours;
 import org.jspecify.annotations.Nullable;
 
 /**

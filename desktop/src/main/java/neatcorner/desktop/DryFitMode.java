@@ -8,7 +8,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.saw.DryFit;
+import neatcorner.saw.measured.DryFit;
 import neatcorner.station.saw.DryFitFigure;
 import neatcorner.station.saw.DryFitWords;
 import neatcorner.station.saw.SawFields;

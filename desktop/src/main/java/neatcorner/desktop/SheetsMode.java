@@ -22,7 +22,7 @@ import neatcorner.station.sticks.SheetWork;
 import neatcorner.station.sticks.SheetsFigure;
 import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Sheet;
-import neatcorner.stock.SheetCut;
+import neatcorner.stock.sheets.SheetCut;
 
 /** Sheets of glass, mat and backing, with the panels for all frames cut from them edge to edge. */
 final class SheetsMode implements StationMode {
@@ -153,7 +153,7 @@ final class SheetsMode implements StationMode {
             rows.add(Slate.Row.large(Sentence.capital(SheetWork.title(work.material())) + proof,
                     Reading.computed("Sheets to take",
                             Scalar.count(work.layout().count()), work.layout().proof())));
-            for (neatcorner.stock.Panel panel : work.nesting().panels()) {
+            for (neatcorner.stock.sheets.Panel panel : work.nesting().panels()) {
                 rows.add(Slate.Row.plain(panel.count() + " × " + panel.name(),
                         Reading.given(panel.name() + ", width", panel.width()),
                         Reading.given(panel.name() + ", height", panel.height())));
@@ -179,7 +179,7 @@ final class SheetsMode implements StationMode {
                     .anyMatch(work::isTooNarrow);
             if (narrow) {
                 says.add(Sentence.of("Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it on"
-                        + " the waste.", work.thickness().times(neatcorner.stock.SheetNesting.NARROW)));
+                        + " the waste.", work.thickness().times(neatcorner.stock.sheets.SheetNesting.NARROW)));
             }
         }
         if (!plan.job().stock().sheets().isEmpty()) {

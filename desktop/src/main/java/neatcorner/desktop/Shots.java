@@ -125,16 +125,17 @@ final class Shots {
     }
 
     /** Pieces that came off the saw a little long, short and steep. */
-    private neatcorner.saw.Checks measured() {
-        neatcorner.saw.Checks checks = bench.job().checks()
+    private neatcorner.saw.measured.Checks measured() {
+        neatcorner.saw.measured.Checks checks = bench.job().checks()
                 .withDryFit(
-                        neatcorner.saw.DryFit.closed().with(0, 1, 0.4).with(1, 1, 0.5).with(2, 1, 0.4).with(3, 1, 0.5));
+                        neatcorner.saw.measured.DryFit.closed().with(0, 1, 0.4).with(1, 1, 0.5).with(2, 1, 0.4).with(3,
+                                1, 0.5));
         double[] off = {0.3, -0.2, -0.4, 0.1};
         double[] steep = {0.15, 0.1, 0.2, 0.12};
         for (int i = 0; i < 4; i++) {
-            neatcorner.saw.MeasuredPiece piece = neatcorner.saw.MeasuredPiece
+            neatcorner.saw.measured.MeasuredPiece piece = neatcorner.saw.measured.MeasuredPiece
                     .asPlanned(bench.currentPlan().pieces().get(i));
-            checks = checks.with(new neatcorner.saw.MeasuredPiece(piece.piece(),
+            checks = checks.with(new neatcorner.saw.measured.MeasuredPiece(piece.piece(),
                     piece.outer().plus(neatcorner.measure.Length.mm(off[i])),
                     neatcorner.measure.Angle.ofDegrees(45 + steep[i]),
                     neatcorner.measure.Angle.ofDegrees(45 + steep[3 - i])));

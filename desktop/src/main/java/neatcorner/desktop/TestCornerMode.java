@@ -16,7 +16,7 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.SawReading;
-import neatcorner.saw.TestCorner;
+import neatcorner.saw.measured.TestCorner;
 import neatcorner.station.saw.SawFields;
 import neatcorner.station.saw.SawSlates;
 import neatcorner.station.saw.TestCornerFigure;

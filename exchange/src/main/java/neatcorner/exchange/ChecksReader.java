@@ -5,9 +5,9 @@ import java.util.List;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
 import neatcorner.measure.LengthRange;
-import neatcorner.saw.Checks;
-import neatcorner.saw.DryFit;
-import neatcorner.saw.MeasuredPiece;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.wood.Climate;
 import org.jspecify.annotations.Nullable;
 

@@ -7,7 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import neatcorner.glueup.JigDesign;
+import neatcorner.glueup.jig.JigDesign;
 import neatcorner.measure.Notation;
 import neatcorner.station.glueup.JigFigure;
 

@@ -13,9 +13,9 @@ import neatcorner.measure.Units;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
-import neatcorner.saw.Checks;
-import neatcorner.saw.DryFit;
 import neatcorner.saw.Saw;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.DryFit;
 import neatcorner.wood.Climate;
 
 /** Writes a job as version-1 JSON, in the job's own units, exactly: what is read back is the same job. */

@@ -5,7 +5,7 @@ import java.util.List;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.measure.Length;
-import neatcorner.stock.Nesting;
+import neatcorner.stock.sticks.Nesting;
 
 /** The answer of the nesting command as JSON, lengths in millimetres. */
 public final class NestJson {

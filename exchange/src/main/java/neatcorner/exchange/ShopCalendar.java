@@ -6,8 +6,8 @@ import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import neatcorner.glueup.Chain;
-import neatcorner.glueup.Schedule;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Schedule;
 import neatcorner.station.glueup.ShopDays;
 
 /**

@@ -5,12 +5,12 @@ import java.util.Map;
 import java.util.function.Function;
 import neatcorner.exchange.json.Json;
 import neatcorner.glueup.Clamp;
-import neatcorner.glueup.CornerJig;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
-import neatcorner.glueup.WorkingHours;
 import neatcorner.glueup.Workshop;
+import neatcorner.glueup.jig.CornerJig;
+import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.measure.Length;
 
 /** Writes how a frame is glued, and what a shop has to do it with; see {@link ShopReader}. */

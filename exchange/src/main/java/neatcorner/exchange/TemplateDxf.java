@@ -2,7 +2,7 @@ package neatcorner.exchange;
 
 import java.util.List;
 import java.util.Locale;
-import neatcorner.glueup.JigDesign;
+import neatcorner.glueup.jig.JigDesign;
 import neatcorner.outline.Template;
 import neatcorner.outline.Vertex;
 

@@ -9,12 +9,12 @@ import neatcorner.plan.Plan;
 import neatcorner.station.sticks.Offcuts;
 import neatcorner.station.sticks.SheetWork;
 import neatcorner.stock.BoardMilling;
-import neatcorner.stock.Panel;
-import neatcorner.stock.PlacedPanel;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
-import neatcorner.stock.SheetCut;
-import neatcorner.stock.SheetLayout;
+import neatcorner.stock.sheets.Panel;
+import neatcorner.stock.sheets.PlacedPanel;
+import neatcorner.stock.sheets.SheetCut;
+import neatcorner.stock.sheets.SheetLayout;
 
 /** Offcuts, boards and sheets for the plan's JSON; each only where there is something to say. */
 final class WoodJson {

@@ -18,9 +18,9 @@ import neatcorner.station.sticks.SheetWork;
 import neatcorner.station.sticks.SheetsFigure;
 import neatcorner.stock.BoardMilling;
 import neatcorner.stock.Search;
-import neatcorner.stock.SheetCut;
-import neatcorner.stock.SheetLayout;
 import neatcorner.stock.Stick;
+import neatcorner.stock.sheets.SheetCut;
+import neatcorner.stock.sheets.SheetLayout;
 
 /** The pages before and after the saw: boards to sticks, milling pass by pass, what to keep, sheets cut by cut. */
 final class WoodPaper {

@@ -36,7 +36,7 @@ import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
 import neatcorner.planner.Planner;
 import neatcorner.saw.SawLog;
-import neatcorner.saw.TestCorner;
+import neatcorner.saw.measured.TestCorner;
 import neatcorner.station.saw.SawSlates;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;

@@ -8,12 +8,12 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import neatcorner.glueup.Chain;
-import neatcorner.glueup.Floor;
-import neatcorner.glueup.Resource;
-import neatcorner.glueup.Scheduling;
-import neatcorner.glueup.Task;
 import neatcorner.glueup.Workshop;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Floor;
+import neatcorner.glueup.schedule.Resource;
+import neatcorner.glueup.schedule.Scheduling;
+import neatcorner.glueup.schedule.Task;
 import neatcorner.stock.Search;
 
 /**

@@ -9,16 +9,16 @@ import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
-import neatcorner.glueup.CornerJig;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.Holding;
+import neatcorner.glueup.jig.CornerJig;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
-import neatcorner.saw.DryFit;
+import neatcorner.saw.measured.DryFit;
 
 /** The frame in its clamps: release paper, band, jig or corner clamps, corners numbered in order, both diagonals. */
 public final class GlueUpFigure {

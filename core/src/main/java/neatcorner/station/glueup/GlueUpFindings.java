@@ -4,13 +4,13 @@ import static neatcorner.plan.Station.GLUE_UP;
 
 import java.util.List;
 import neatcorner.glueup.Clamp;
-import neatcorner.glueup.CornerJig;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
 import neatcorner.glueup.SqueezeOut;
+import neatcorner.glueup.jig.CornerJig;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
@@ -50,7 +50,7 @@ public final class GlueUpFindings {
             findings.add(Finding.check("schedule.no-hours", GLUE_UP, Sentence.of(
                     "There are no working hours, so no day can be planned: set the shop's hours."),
                     new Remedy(Sentence.of("Work Monday to Friday, 8 to 5"), job -> job.withShop(
-                            job.shop().withHours(neatcorner.glueup.WorkingHours.usual())))));
+                            job.shop().withHours(neatcorner.glueup.schedule.WorkingHours.usual())))));
         }
     }
 

@@ -2,9 +2,9 @@ package neatcorner.station.glueup;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.glueup.CornerJig;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.Holding;
+import neatcorner.glueup.jig.CornerJig;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
@@ -12,8 +12,8 @@ import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.saw.DryFit;
-import neatcorner.saw.Squareness;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.saw.measured.Squareness;
 
 /** The figures of a glue-up: time, pressure, clamps, the jig's hole, and whether the frame is square before the glue sets. */
 public final class GlueUpSlate {

@@ -2,11 +2,11 @@ package neatcorner.station.glueup;
 
 import java.util.List;
 import neatcorner.corner.Reinforcement;
-import neatcorner.glueup.Chain;
 import neatcorner.glueup.FrameChain;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.Preparation;
 import neatcorner.glueup.School;
+import neatcorner.glueup.schedule.Chain;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;

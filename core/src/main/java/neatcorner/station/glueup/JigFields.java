@@ -3,7 +3,7 @@ package neatcorner.station.glueup;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import neatcorner.glueup.CornerJig;
+import neatcorner.glueup.jig.CornerJig;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;

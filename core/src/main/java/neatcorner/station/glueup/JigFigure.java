@@ -8,7 +8,7 @@ import neatcorner.drawing.Figure;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
-import neatcorner.glueup.JigDesign;
+import neatcorner.glueup.jig.JigDesign;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
 

@@ -5,20 +5,20 @@ import java.util.List;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
-import neatcorner.glueup.CornerJig;
-import neatcorner.glueup.JigDesign;
-import neatcorner.glueup.Jigs;
+import neatcorner.glueup.jig.CornerJig;
+import neatcorner.glueup.jig.JigDesign;
+import neatcorner.glueup.jig.Jigs;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
-import neatcorner.stock.Panel;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
-import neatcorner.stock.SheetLayout;
-import neatcorner.stock.SheetNesting;
+import neatcorner.stock.sheets.Panel;
+import neatcorner.stock.sheets.SheetLayout;
+import neatcorner.stock.sheets.SheetNesting;
 
 /**
  * A jig for the job at hand, and where its parts are cut from: sheets of plywood on the rack, or a usual half sheet.

@@ -8,12 +8,12 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import neatcorner.glueup.Chain;
-import neatcorner.glueup.Floor;
-import neatcorner.glueup.Schedule;
-import neatcorner.glueup.Scheduling;
-import neatcorner.glueup.WorkCalendar;
 import neatcorner.glueup.Workshop;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Floor;
+import neatcorner.glueup.schedule.Schedule;
+import neatcorner.glueup.schedule.Scheduling;
+import neatcorner.glueup.schedule.WorkCalendar;
 import neatcorner.plan.Plan;
 import neatcorner.stock.Search;
 
@@ -65,7 +65,7 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
         long rests = 0;
         for (Chain chain : chains) {
             long own = 0;
-            for (neatcorner.glueup.Task task : chain.tasks()) {
+            for (neatcorner.glueup.schedule.Task task : chain.tasks()) {
                 hands += task.hands();
                 own += task.rest();
             }

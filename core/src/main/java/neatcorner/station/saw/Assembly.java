@@ -7,11 +7,11 @@ import java.util.Optional;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
-import neatcorner.saw.BestOrder;
-import neatcorner.saw.Checks;
-import neatcorner.saw.Closing;
-import neatcorner.saw.CutError;
-import neatcorner.saw.Shaving;
+import neatcorner.saw.measured.BestOrder;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.Closing;
+import neatcorner.saw.measured.CutError;
+import neatcorner.saw.measured.Shaving;
 import org.jspecify.annotations.Nullable;
 
 /**

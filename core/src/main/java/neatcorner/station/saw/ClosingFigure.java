@@ -14,10 +14,10 @@ import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
-import neatcorner.saw.Closing;
-import neatcorner.saw.CutError;
-import neatcorner.saw.Joint;
-import neatcorner.saw.Placed;
+import neatcorner.saw.measured.Closing;
+import neatcorner.saw.measured.CutError;
+import neatcorner.saw.measured.Joint;
+import neatcorner.saw.measured.Placed;
 
 /**
  * A frame as its pieces will close, twice: with all corners tight but the last, and with the error spread by a band. What

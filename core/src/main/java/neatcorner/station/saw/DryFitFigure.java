@@ -15,7 +15,7 @@ import neatcorner.outline.Vertex;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
-import neatcorner.saw.DryFit;
+import neatcorner.saw.measured.DryFit;
 
 /** A rectangle put together dry: the gap at heel and toe of each corner and both diagonals, each to be typed where it is. */
 public final class DryFitFigure {

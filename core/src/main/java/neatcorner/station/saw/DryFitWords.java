@@ -10,10 +10,10 @@ import neatcorner.measure.Sentence;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
-import neatcorner.saw.DryFit;
-import neatcorner.saw.DryFitReading;
-import neatcorner.saw.DryFitReading.Cause;
-import neatcorner.saw.DryFitReading.Explanation;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.saw.measured.DryFitReading;
+import neatcorner.saw.measured.DryFitReading.Cause;
+import neatcorner.saw.measured.DryFitReading.Explanation;
 
 /** What a dry fit shows, in words: the likely explanations, what each leaves open, what to shave where, and what then. */
 public final class DryFitWords {

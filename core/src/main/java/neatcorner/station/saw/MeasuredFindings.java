@@ -12,11 +12,11 @@ import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
-import neatcorner.saw.Checks;
-import neatcorner.saw.Closing;
-import neatcorner.saw.SeasonGap;
-import neatcorner.saw.Shaving;
-import neatcorner.saw.Squareness;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.Closing;
+import neatcorner.saw.measured.SeasonGap;
+import neatcorner.saw.measured.Shaving;
+import neatcorner.saw.measured.Squareness;
 import neatcorner.wood.Climate;
 
 /** What measured pieces, a dry fit and the air of a place say before the glue comes out. */

@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import neatcorner.outline.Contours;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
-import neatcorner.saw.CutError;
+import neatcorner.saw.measured.CutError;
 
 /**
  * What the pieces as they were cut make of the rabbet. Along each piece the rabbet is as long as the outer edge, less what

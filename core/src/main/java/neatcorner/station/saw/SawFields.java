@@ -6,8 +6,8 @@ import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Field;
-import neatcorner.saw.DryFit;
 import neatcorner.saw.SawScale;
+import neatcorner.saw.measured.DryFit;
 
 /** Lengths of the saw, and those measured of what it cut. */
 public final class SawFields {

@@ -12,17 +12,17 @@ import neatcorner.measure.Scalar;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.saw.BestOrder;
-import neatcorner.saw.Closing;
-import neatcorner.saw.DryFit;
-import neatcorner.saw.DryFitReading;
-import neatcorner.saw.GapOdds;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.SawScale;
-import neatcorner.saw.SeasonGap;
-import neatcorner.saw.Shaving;
-import neatcorner.saw.Squareness;
-import neatcorner.saw.TestCorner;
+import neatcorner.saw.measured.BestOrder;
+import neatcorner.saw.measured.Closing;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.saw.measured.DryFitReading;
+import neatcorner.saw.measured.GapOdds;
+import neatcorner.saw.measured.SeasonGap;
+import neatcorner.saw.measured.Shaving;
+import neatcorner.saw.measured.Squareness;
+import neatcorner.saw.measured.TestCorner;
 import neatcorner.wood.Climate;
 
 /** The slates of what is judged at the saw: a test corner, a frame before and after it is cut, a dry fit, the seasons. */

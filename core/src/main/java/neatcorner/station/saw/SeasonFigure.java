@@ -11,7 +11,7 @@ import neatcorner.measure.Fine;
 import neatcorner.measure.Scalar;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
-import neatcorner.saw.SeasonGap;
+import neatcorner.saw.measured.SeasonGap;
 import neatcorner.wood.Climate;
 
 /** One corner as it was glued, in the driest month and in the dampest; what opens is drawn larger, which it says. */

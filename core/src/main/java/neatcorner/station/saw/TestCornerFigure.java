@@ -10,7 +10,7 @@ import neatcorner.drawing.Tint;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
 import neatcorner.plan.Plan;
-import neatcorner.saw.TestCorner;
+import neatcorner.saw.measured.TestCorner;
 
 /** A test corner as it was found, and the saw from above with the way to turn it. Gap and turn are drawn far larger. */
 public final class TestCornerFigure {

@@ -13,11 +13,11 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Theirs;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
-import neatcorner.stock.Panel;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
-import neatcorner.stock.SheetLayout;
-import neatcorner.stock.SheetNesting;
+import neatcorner.stock.sheets.Panel;
+import neatcorner.stock.sheets.SheetLayout;
+import neatcorner.stock.sheets.SheetNesting;
 
 /**
  * What is cut for the pack from sheets of one material, for all frames of a job.

@@ -10,10 +10,10 @@ import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.measure.Length;
 import neatcorner.measure.Theirs;
-import neatcorner.stock.PlacedPanel;
 import neatcorner.stock.Sheet;
-import neatcorner.stock.SheetCut;
-import neatcorner.stock.SheetLayout;
+import neatcorner.stock.sheets.PlacedPanel;
+import neatcorner.stock.sheets.SheetCut;
+import neatcorner.stock.sheets.SheetLayout;
 
 /** Sheets with the panels to be cut from them, to scale, side by side; cuts are numbered in the order they are made. */
 public final class SheetsFigure {

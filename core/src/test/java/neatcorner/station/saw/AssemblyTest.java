@@ -23,13 +23,13 @@ import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
 import neatcorner.planner.Planner;
-import neatcorner.saw.Checks;
-import neatcorner.saw.DryFit;
-import neatcorner.saw.MeasuredPiece;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.SawReading;
 import neatcorner.saw.SawScale;
-import neatcorner.saw.TestCorner;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.saw.measured.MeasuredPiece;
+import neatcorner.saw.measured.TestCorner;
 import neatcorner.wood.Climate;
 import org.junit.jupiter.api.Test;
 

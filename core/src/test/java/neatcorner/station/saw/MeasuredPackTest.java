@@ -18,8 +18,8 @@ import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.planner.Planner;
-import neatcorner.saw.CutError;
-import neatcorner.saw.MeasuredPiece;
+import neatcorner.saw.measured.CutError;
+import neatcorner.saw.measured.MeasuredPiece;
 import org.junit.jupiter.api.Test;
 
 /** Pieces that came out all too long, or all too short, close well, and still ask whether the pack goes in. */

@@ -1,0 +1,53 @@
+package neatcorner.glueup.schedule;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A frame's steps, one after the other. Frames that are sawn together share the steps up to the saw: the first of them has
+ * these steps for all, and the others follow it.
+ *
+ * @param ready     minute before which its first step cannot start: a running wait, or 0
+ * @param notBefore for each step, the minute before which the maker does not want it; 0 for no wish
+ * @param forAll    how many of its first steps are done for the frames that follow it as well
+ * @param follows   the frame whose steps for all come before its own; null when it waits for none
+ */
+public record Chain(String frame, List<Task> tasks, long ready, List<Long> notBefore, int forAll,
+        @Nullable String follows) {
+
+    /** Throws {@link IllegalArgumentException} unless there is a wish, or none, for every step, and a step for all is its own. */
+    public Chain {
+        tasks = List.copyOf(tasks);
+        notBefore = List.copyOf(notBefore);
+        if (notBefore.size() != tasks.size()) {
+            throw new IllegalArgumentException("as many wishes as steps");
+        }
+        if (forAll < 0 || forAll > tasks.size()) {
+            throw new IllegalArgumentException("steps for all are steps of its own: " + forAll);
+        }
+    }
+
+    /** Of a frame that is made by itself. */
+    public Chain(String frame, List<Task> tasks) {
+        this(frame, tasks, 0, tasks.stream().map(task -> 0L).toList(), 0, null);
+    }
+
+    public Chain withNotBefore(int task, long minute) {
+        List<Long> wishes = new ArrayList<>(notBefore);
+        wishes.set(task, minute);
+        return new Chain(frame, tasks, ready, wishes, forAll, follows);
+    }
+
+    public Chain withForAll(int steps) {
+        return new Chain(frame, tasks, ready, notBefore, steps, follows);
+    }
+
+    public Chain following(@Nullable String other) {
+        return new Chain(frame, tasks, ready, notBefore, forAll, other);
+    }
+
+    public Chain named(String other) {
+        return new Chain(other, tasks, ready, notBefore, forAll, follows);
+    }
+}

@@ -1,0 +1,98 @@
+package neatcorner.glueup.schedule;
+
+import java.util.Map;
+
+/** A chain in arrays, for the searches. */
+final class Lane {
+    final int[] hands;
+    final int[] wait;
+    final long[] notBefore;
+    final int[][] takes;
+    final int[][] frees;
+    final long ready;
+    private final boolean[] takesAny;
+
+    Lane(Chain chain) {
+        int n = chain.tasks().size();
+        hands = new int[n];
+        wait = new int[n];
+        notBefore = new long[n];
+        takes = new int[n][];
+        frees = new int[n][];
+        ready = chain.ready();
+        takesAny = new boolean[n];
+        for (int i = 0; i < n; i++) {
+            Task task = chain.tasks().get(i);
+            hands[i] = task.hands();
+            wait[i] = task.rest();
+            notBefore[i] = chain.notBefore().get(i);
+            takes[i] = counts(task.takes());
+            takesAny[i] = !task.takes().isEmpty();
+            frees[i] = counts(task.frees());
+        }
+    }
+
+    private static int[] counts(Map<Resource, Integer> of) {
+        int[] counts = new int[Resource.values().length];
+        of.forEach((resource, count) -> counts[resource.ordinal()] = count);
+        return counts;
+    }
+
+    int size() {
+        return hands.length;
+    }
+
+    /** Whether so much is free that a step can start. */
+    boolean canTake(int task, int[] free) {
+        for (int r = 0; takesAny[task] && r < free.length; r++) {
+            if (takes[task][r] > free[r]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether work that is going on has taken something that a step here frees. */
+    boolean holdsAlready() {
+        for (int r = 0; r < Resource.values().length; r++) {
+            if (heldUntil(r) >= 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The step that frees what was taken before this lane begins; −1 when nothing was. */
+    int heldUntil(int resource) {
+        for (int i = 0; i < size(); i++) {
+            if (takes[i][resource] > 0) {
+                return -1;
+            }
+            if (frees[i][resource] > 0) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** The step that frees what a step takes; the step itself when it takes nothing. */
+    int lastOfHold(int task) {
+        if (!takesAny[task]) {
+            return task;
+        }
+        for (int i = task; i < size(); i++) {
+            for (int r = 0; r < takes[task].length; r++) {
+                if (takes[task][r] > 0 && frees[i][r] > 0) {
+                    return i;
+                }
+            }
+        }
+        return size() - 1;
+    }
+
+    void move(int task, int[] free) {
+        for (int r = 0; r < free.length; r++) {
+            free[r] += frees[task][r] - takes[task][r];
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package neatcorner.saw.measured;
+
+import java.util.List;
+import neatcorner.measure.Length;
+import neatcorner.piece.Piece;
+import neatcorner.wood.Climate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was measured on a frame, and what is asked of it.
+ *
+ * @param measured pieces as they were cut, those that were measured
+ * @param gapLimit the widest gap that is let pass
+ * @param dryFit   the frame put together dry
+ * @param place    the air where it will hang; null when nobody said
+ */
+public record Checks(List<MeasuredPiece> measured, Length gapLimit, DryFit dryFit, @Nullable Climate place) {
+    /** A hairline that glue and dust fill: 0.3 mm, common practice. */
+    public static final Length HAIRLINE = Length.mm(0.3);
+
+    public Checks {
+        measured = List.copyOf(measured);
+    }
+
+    public static Checks none() {
+        return new Checks(List.of(), HAIRLINE, DryFit.closed(), null);
+    }
+
+    public Checks withMeasured(List<MeasuredPiece> pieces) {
+        return new Checks(pieces, gapLimit, dryFit, place);
+    }
+
+    public Checks withGapLimit(Length limit) {
+        return new Checks(measured, limit, dryFit, place);
+    }
+
+    public Checks withDryFit(DryFit fit) {
+        return new Checks(measured, gapLimit, fit, place);
+    }
+
+    public Checks withPlace(@Nullable Climate newPlace) {
+        return new Checks(measured, gapLimit, dryFit, newPlace);
+    }
+
+    /** What was measured of a piece; as planned when it was not. */
+    public MeasuredPiece of(Piece piece) {
+        return measured.stream().filter(m -> m.piece().equals(piece.name())).findFirst()
+                .orElseGet(() -> MeasuredPiece.asPlanned(piece));
+    }
+
+    /** With one piece measured anew. */
+    public Checks with(MeasuredPiece piece) {
+        List<MeasuredPiece> all = new java.util.ArrayList<>(measured);
+        all.removeIf(m -> m.piece().equals(piece.piece()));
+        all.add(piece);
+        all.sort(java.util.Comparator.comparing((MeasuredPiece m) -> m.piece().length())
+                .thenComparing(MeasuredPiece::piece));
+        return withMeasured(all);
+    }
+
+    /** The errors of all pieces, in their order; none for those that were not measured. */
+    public List<CutError> errors(List<Piece> pieces) {
+        return pieces.stream().map(piece -> of(piece).error(piece)).toList();
+    }
+}
