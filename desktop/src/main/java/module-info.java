@@ -11,5 +11,5 @@ module neatcorner.desktop {
     requires transitive neatcorner.core;
     requires static org.jspecify;
 
-    exports neatcorner.desktop;
+    exports neatcorner.desktop.app;
 }

@@ -11,7 +11,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.input.KeyCode;
 import javafx.scene.robot.Robot;
 import javafx.stage.Window;
-import neatcorner.desktop.Desktop;
+import neatcorner.desktop.app.Desktop;
 
 /**
  * From key press to drawn screen: the running program's window gets 200 presses of an arrow key on the handle that makes

@@ -11,7 +11,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import neatcorner.desktop.Desktop;
+import neatcorner.desktop.app.Desktop;
 import neatcorner.exchange.PlainText;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;

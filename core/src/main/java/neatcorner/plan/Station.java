@@ -2,11 +2,22 @@ package neatcorner.plan;
 
 /** The stations of the work, in the order a maker passes them. */
 public enum Station {
-    OPENING,
-    SECTION,
-    SHAPE,
-    CORNERS,
-    STICKS,
-    SAW,
-    GLUE_UP
+    OPENING("Opening"),
+    SECTION("Section"),
+    SHAPE("Shape"),
+    CORNERS("Corners"),
+    STICKS("Sticks"),
+    SAW("Saw"),
+    GLUE_UP("Glue-up");
+
+    private final String title;
+
+    Station(String title) {
+        this.title = title;
+    }
+
+    /** What it is called, in US words. */
+    public String title() {
+        return title;
+    }
 }

@@ -1,0 +1,63 @@
+package neatcorner.desktop.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import javafx.application.Application;
+import neatcorner.desktop.shell.MainWindow;
+import org.jspecify.annotations.Nullable;
+
+/** Opens the window. */
+public final class Desktop {
+    private static Opening opening = Opening.demo();
+    private static @Nullable FutureTask<MainWindow> window;
+
+    private Desktop() {}
+
+    /**
+     * What the window opens with.
+     *
+     * @param jobs  job files; the first is put on the bench
+     * @param shots the folder for a picture of each station, after which the window closes; empty to stay open
+     */
+    public record Opening(List<Path> jobs, Optional<Path> shots) {
+
+        public Opening {
+            jobs = List.copyOf(jobs);
+        }
+
+        /** The job that was last on the bench; at the first start, the demo shop. */
+        public static Opening demo() {
+            return new Opening(List.of(), Optional.empty());
+        }
+
+        public static Opening of(List<Path> jobs) {
+            return new Opening(jobs, Optional.empty());
+        }
+
+        public static Opening shots(Path folder) {
+            return new Opening(List.of(), Optional.of(folder));
+        }
+    }
+
+    /** Opens the window and returns when it is closed. May be called once. */
+    public static void open(Opening how) {
+        opening = how;
+        FutureTask<MainWindow> prepared = new FutureTask<>(() -> NeatCornerWindow.prepare(how));
+        window = prepared;
+        Thread.ofPlatform().daemon().name("window").start(prepared);
+        Application.launch(NeatCornerWindow.class);
+    }
+
+    static Opening opening() {
+        return opening;
+    }
+
+    /** The window's content, made while the toolkit was starting. */
+    static MainWindow window() throws InterruptedException, ExecutionException {
+        return Objects.requireNonNull(window, "open comes first").get();
+    }
+}

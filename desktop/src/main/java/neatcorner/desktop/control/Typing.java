@@ -1,0 +1,49 @@
+package neatcorner.desktop.control;
+
+import java.util.function.Consumer;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.measure.LengthText;
+import neatcorner.measure.Notation;
+
+/** How a text that is being typed is understood, and what happens when it is taken. */
+@FunctionalInterface
+public interface Typing {
+
+    /** What became of a text. */
+    public sealed interface Typed {}
+
+    /** Understood: what it means, to be shown, and taking it. */
+    public record Understood(String echo, Runnable take) implements Typed {}
+
+    /** Not understood: one line that says where and what was expected. */
+    public record NotUnderstood(String message) implements Typed {}
+
+    Typed read(String text);
+
+    static Typing length(Notation notation, LengthRange range, Consumer<Length> taken) {
+        return text -> switch (LengthText.read(text, notation.units())) {
+            case LengthText.Understood read -> range.contains(read.length())
+                    ? new Understood("= " + notation.text(read.length()), () -> taken.accept(read.length()))
+                    : new NotUnderstood("Expected " + range.text(notation) + ".");
+            case LengthText.NotUnderstood not -> new NotUnderstood(not.message(text));
+        };
+    }
+
+    /** Degrees, with or without a sign for them, within a range. */
+    static Typing angle(Notation notation, double least, double most, Consumer<Angle> taken) {
+        return text -> {
+            String plain = text.replace("°", "").replace(',', '.').strip();
+            if (!plain.matches("[-+]?(\\d+\\.?\\d*|\\.\\d+)")) {
+                return new NotUnderstood("“" + text.strip() + "”: expected degrees, such as 22.5.");
+            }
+            Angle angle = Angle.ofDegrees(Double.parseDouble(plain));
+            if (angle.degrees() < least || angle.degrees() > most) {
+                return new NotUnderstood("Expected " + notation.text(Angle.ofDegrees(least)) + " to "
+                        + notation.text(Angle.ofDegrees(most)) + ".");
+            }
+            return new Understood("= " + notation.text(angle), () -> taken.accept(angle));
+        };
+    }
+}

@@ -1,0 +1,61 @@
+package neatcorner.desktop.desk;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import neatcorner.desktop.document.Planning;
+import neatcorner.exchange.WholeFile;
+
+/** Makes files away from the window's thread, and says that they are there, or that they cannot be. */
+public final class FileMaking {
+    private static final Logger LOG = Logger.getLogger(FileMaking.class.getName());
+
+    private final Planning planning;
+    private final Consumer<Notice> say;
+    private final Consumer<Throwable> fault;
+    private Consumer<Path> opener = file -> {};
+
+    public FileMaking(Planning planning, Consumer<Notice> say, Consumer<Throwable> fault) {
+        this.planning = planning;
+        this.say = say;
+        this.fault = fault;
+    }
+
+    /** How a file is handed to the program that the computer opens it with. */
+    public void setOpener(Consumer<Path> opener) {
+        this.opener = opener;
+    }
+
+    /** Opens a file with the program that the computer opens it with. */
+    public void open(Path file) {
+        opener.accept(file);
+    }
+
+    /** Makes one file or several, and tells the one to look at. May take a while. */
+    @FunctionalInterface
+    public interface Making {
+        Path make() throws IOException;
+    }
+
+    public void make(Making making, Function<Path, Notice> done, String failed) {
+        planning.ask(Planning.Pace.SLOW, search -> {
+            try {
+                return done.apply(making.make());
+            } catch (IOException e) {
+                LOG.log(Level.WARNING, failed, e);
+                return Notice.grave(failed);
+            }
+        }, say, fault);
+    }
+
+    public void write(Path path, Supplier<byte[]> bytes, String done, String failed) {
+        make(() -> {
+            WholeFile.write(path, bytes.get());
+            return path;
+        }, written -> Notice.info(done), failed);
+    }
+}

@@ -1,0 +1,64 @@
+package neatcorner.desktop.desk;
+
+import java.nio.file.Path;
+import java.util.function.UnaryOperator;
+
+/**
+ * Where the program keeps things on this computer (XDG base directories).
+ *
+ * @param data   jobs, papers and the log
+ * @param config settings
+ */
+public record Home(Path data, Path config) {
+
+    /** From the environment of the process. */
+    public static Home ofUser() {
+        return of(name -> System.getenv(name), Path.of(System.getProperty("user.home", ".")));
+    }
+
+    public static Home of(UnaryOperator<String> environment, Path userHome) {
+        return new Home(folder(environment.apply("XDG_DATA_HOME"), userHome.resolve(".local/share")),
+                folder(environment.apply("XDG_CONFIG_HOME"), userHome.resolve(".config")));
+    }
+
+    private static Path folder(@org.jspecify.annotations.Nullable String named, Path otherwise) {
+        Path base = named == null || named.isBlank() || !Path.of(named).isAbsolute() ? otherwise : Path.of(named);
+        return base.resolve("neat-corner");
+    }
+
+    public Path jobs() {
+        return data.resolve("jobs");
+    }
+
+    public Path demo() {
+        return data.resolve("demo");
+    }
+
+    public Path paper() {
+        return data.resolve("paper");
+    }
+
+    public Path saws() {
+        return data.resolve("saws.json");
+    }
+
+    public Path workshop() {
+        return data.resolve("shop.json");
+    }
+
+    public Path timers() {
+        return data.resolve("timers.json");
+    }
+
+    public Path day() {
+        return data.resolve("day.json");
+    }
+
+    public Path offcuts() {
+        return data.resolve("offcuts");
+    }
+
+    public Path log() {
+        return data.resolve("log");
+    }
+}

@@ -1,0 +1,134 @@
+package neatcorner.desktop.desk;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.text.Normalizer;
+import java.util.List;
+import java.util.Locale;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import java.util.stream.Stream;
+import neatcorner.desktop.document.DocumentStore;
+import neatcorner.measure.Sentence;
+
+/** The folders that jobs are kept in: the maker's own, and the demo shop's. */
+public final class Shop {
+    private static final Logger LOG = Logger.getLogger(Shop.class.getName());
+    private static final List<String> DEMO = List.of("tide-chart-sheet-1.json", "tide-chart-sheet-2.json",
+            "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
+            "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
+
+    private static final int LONGEST_NAME = 60;
+
+    private final Home home;
+    private List<Path> own = List.of();
+    private List<Path> demo = List.of();
+
+    public Shop(Home home) {
+        this.home = home;
+    }
+
+    /** Lists the jobs on the thread that asks; for the start. */
+    public void lookNow() {
+        own = jobs(home.jobs());
+        demo = jobs(home.demo());
+    }
+
+    /** Lists the jobs anew, away from the window's thread; {@code changed} hears when there are others. */
+    public void look(DocumentStore store, Runnable changed) {
+        store.ask(() -> {
+            List<Path> ownNow = jobs(home.jobs());
+            List<Path> demoNow = jobs(home.demo());
+            return () -> show(ownNow, demoNow, changed);
+        }, () -> {});
+    }
+
+    private void show(List<Path> ownNow, List<Path> demoNow, Runnable changed) {
+        if (!own.equals(ownNow) || !demo.equals(demoNow)) {
+            own = ownNow;
+            demo = demoNow;
+            changed.run();
+        }
+    }
+
+    /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
+    public void layOutDemo() throws IOException {
+        Files.createDirectories(home.demo());
+        for (String name : DEMO) {
+            Path file = home.demo().resolve(name);
+            if (!Files.exists(file)) {
+                try (InputStream in = Shop.class.getResourceAsStream("/neatcorner/desktop/demo/" + name)) {
+                    if (in != null) {
+                        Files.copy(in, file);
+                    }
+                }
+            }
+        }
+    }
+
+    /** The job that the demo opens with. */
+    public Path firstDemo() {
+        return home.demo().resolve("tide-chart-sheet-3.json");
+    }
+
+    public boolean isDemo(Path file) {
+        return file.startsWith(home.demo());
+    }
+
+    /** Jobs of the maker's own, when they were last listed. */
+    public List<Path> ownJobs() {
+        return own;
+    }
+
+    public List<Path> demoJobs() {
+        return demo;
+    }
+
+    private static List<Path> jobs(Path folder) {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.getFileName().toString().endsWith(".json")).sorted().toList();
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "jobs not listed", e);
+            return List.of();
+        }
+    }
+
+    /** A file of the maker's own that does not exist yet, named after the title. */
+    public Path newFile(String title) {
+        String name = fileName(title);
+        Path file = home.jobs().resolve(name + ".json");
+        for (int i = 2; Files.exists(file); i++) {
+            file = home.jobs().resolve(name + "-" + i + ".json");
+        }
+        return file;
+    }
+
+    /** The title in letters and digits that every file system takes; in plain ones where this computer has no others. */
+    public static String fileName(String title) {
+        String name = fileName(title, "[^\\p{L}\\p{Nd}]+");
+        try {
+            return Path.of(name).toString();
+        } catch (InvalidPathException e) {
+            return fileName(Normalizer.normalize(title, Normalizer.Form.NFD), "[^a-z0-9]+");
+        }
+    }
+
+    private static String fileName(String title, String others) {
+        String plain = title.toLowerCase(Locale.ROOT).replaceAll(others, "-");
+        int end = plain.offsetByCodePoints(0, Math.min(LONGEST_NAME, plain.codePointCount(0, plain.length())));
+        String cut = plain.substring(0, end).replaceAll("^-+|-+$", "");
+        return cut.isEmpty() ? "frame" : cut;
+    }
+
+    /** What a menu calls a job file: its name with spaces. */
+    public static String label(Path file) {
+        String name = file.getFileName().toString().replaceAll("\\.json$", "").replace('-', ' ');
+        return name.isEmpty() ? "job" : Sentence.capital(name);
+    }
+}

@@ -1,0 +1,225 @@
+package neatcorner.desktop.desk;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import neatcorner.desktop.document.DocumentStore;
+import neatcorner.desktop.document.Planning;
+import neatcorner.desktop.document.SharedFile;
+import neatcorner.desktop.document.Ticket;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.JobFile;
+import neatcorner.glueup.Workshop;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Schedule;
+import neatcorner.plan.Plan;
+import neatcorner.planner.Planner;
+import neatcorner.station.glueup.DayProgress;
+import neatcorner.station.glueup.ShopDays;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The shop's days: which jobs are being made, how far they are, and the schedule of the rest, laid out anew whenever
+ * something changes or is late. Kept in a file. Lives on the window's thread; the laying out does not.
+ */
+public final class ShopDay {
+    private static final Logger LOG = Logger.getLogger(ShopDay.class.getName());
+
+    /** What is shown: all frames with all their steps, and the schedule of what is left of them. */
+    public record Shown(List<Chain> chains, ShopDays rest, DayProgress progress) {
+
+        /** The number of a scheduled step among all of its frame's steps. */
+        public int task(Schedule.Step step) {
+            return step.task() + progress.done(chains.get(step.chain()).frame());
+        }
+    }
+
+    private final Workbench bench;
+    private final SharedFile<DayPlan> file;
+    private final Clock clock;
+    private final ReadOnlyObjectWrapper<@Nullable Shown> shown = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+    private final Instant opened;
+    private @Nullable Ticket ticket;
+    private boolean shownOnce;
+
+    public ShopDay(Workbench bench, DocumentStore store, Path path, Clock clock) {
+        this.bench = bench;
+        this.file = new SharedFile<>(store, path, new DayPlan.Format(), DayPlan.NONE,
+                line -> bench.notice().set(Notice.grave(line)));
+        this.clock = clock;
+        this.opened = minute();
+        file.watch(this::changed);
+    }
+
+    private Instant minute() {
+        return clock.instant().truncatedTo(ChronoUnit.MINUTES);
+    }
+
+    public ReadOnlyObjectProperty<@Nullable Shown> shown() {
+        return shown.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty busy() {
+        return busy.getReadOnlyProperty();
+    }
+
+    public Instant now() {
+        return clock.instant();
+    }
+
+    public ZonedDateTime zoned(Instant instant) {
+        return instant.atZone(clock.getZone());
+    }
+
+    /** Jobs that are being made. */
+    public Set<Path> jobs() {
+        Set<Path> jobs = file.now().jobs();
+        return jobs != null ? jobs : all();
+    }
+
+    private Set<Path> all() {
+        Set<Path> all = new LinkedHashSet<>(bench.shop().demoJobs());
+        all.addAll(bench.shop().ownJobs());
+        return all;
+    }
+
+    public boolean has(Path job) {
+        return jobs().contains(job);
+    }
+
+    public void include(Path job, boolean in) {
+        Set<Path> all = all();
+        file.change(day -> {
+            Set<Path> before = day.jobs();
+            Set<Path> jobs = new LinkedHashSet<>(before == null ? all : before);
+            if (in) {
+                jobs.add(job);
+            } else {
+                jobs.remove(job);
+            }
+            return begun(day).withJobs(jobs);
+        });
+    }
+
+    /** The next step of a frame is finished now. */
+    public void finished(String frame) {
+        Instant now = now();
+        change(progress -> progress.finished(frame, now));
+    }
+
+    public void takenBack(String frame) {
+        change(progress -> progress.takenBack(frame));
+    }
+
+    public void wanted(String frame, int step, @Nullable Instant from) {
+        change(progress -> progress.wanted(frame, step, from));
+    }
+
+    private void change(UnaryOperator<DayProgress> change) {
+        file.change(day -> begun(day).withProgress(change.apply(day.progress())));
+    }
+
+    private DayPlan begun(DayPlan day) {
+        return day.start() == null ? new DayPlan(opened, day.jobs(), day.progress()) : day;
+    }
+
+    /** All to be done again, from now. */
+    public void begin() {
+        Instant now = minute();
+        file.change(day -> new DayPlan(now, day.jobs(), DayProgress.NONE));
+    }
+
+    private void changed() {
+        if (shownOnce) {
+            layOut();
+        }
+    }
+
+    /** Lays the rest out from now, or from the planned start while that is still to come. */
+    public void layOut() {
+        shownOnce = true;
+        Ticket before = ticket;
+        if (before != null) {
+            before.drop();
+        }
+        busy.set(true);
+        DayPlan day = file.now();
+        Instant start = day.start() == null ? opened : Objects.requireNonNull(day.start());
+        Instant from = start.isAfter(now()) ? start : minute();
+        ZonedDateTime when = zoned(from);
+        Workshop shop = bench.job().shop();
+        Path open = bench.file();
+        Plan present = bench.currentPlan();
+        List<Path> files = List.copyOf(jobs());
+        DayProgress far = day.progress();
+        ticket = bench.planning().ask(Planning.Pace.QUICK, search -> {
+            List<Chain> chains = new ArrayList<>();
+            for (Path each : files) {
+                chains.addAll(each.equals(open) ? ShopDays.chains(present) : chains(each, shop));
+            }
+            List<Chain> named = apart(chains);
+            return new Shown(named, far.rest(named, shop, when, () -> true), far);
+        }, first -> {
+            shown.set(first);
+            ticket = bench.planning().ask(Planning.Pace.SLOW, search -> new Shown(first.chains,
+                    far.rest(first.chains, shop, when, search), far), best -> {
+                        busy.set(false);
+                        shown.set(best);
+                    }, this::failed);
+        }, this::failed);
+    }
+
+    private void failed(Throwable fault) {
+        busy.set(false);
+        bench.fault(fault);
+    }
+
+    /** Frames of one name get numbers; those that follow another follow it under its new name. */
+    private static List<Chain> apart(List<Chain> chains) {
+        Map<String, Integer> seen = new HashMap<>();
+        Map<String, String> named = new HashMap<>();
+        return chains.stream().map(chain -> {
+            int count = seen.merge(chain.frame(), 1, Integer::sum);
+            String name = count == 1 ? chain.frame() : chain.frame() + " (" + count + ")";
+            named.put(chain.frame(), name);
+            String follows = chain.follows();
+            return chain.named(name).following(follows == null ? null : named.getOrDefault(follows, follows));
+        }).toList();
+    }
+
+    /** Only the pieces matter here, so the sticks are laid out in haste. */
+    private static List<Chain> chains(Path file, Workshop shop) {
+        try {
+            return ShopDays.chains(Planner.plan(JobFile.read(file).job().withShop(shop), () -> true));
+        } catch (IOException | BadFile e) {
+            LOG.log(Level.WARNING, "job left out of the day", e);
+            return List.of();
+        }
+    }
+
+    /** Whether the step that comes first should have been begun by now. */
+    public boolean isLate() {
+        Shown now = shown.get();
+        return now != null && !now.rest().schedule().steps().isEmpty()
+                && now.rest().at(now.rest().schedule().steps().getFirst().start()).toInstant()
+                        .isBefore(now().minusSeconds(60));
+    }
+}

@@ -1,0 +1,318 @@
+package neatcorner.desktop.draw;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.css.CssMetaData;
+import javafx.css.SimpleStyleableObjectProperty;
+import javafx.css.StyleConverter;
+import javafx.css.Styleable;
+import javafx.css.StyleableProperty;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import neatcorner.desktop.control.Typing;
+import neatcorner.desktop.control.ValueTag;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Box;
+import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
+import neatcorner.measure.Units;
+import neatcorner.plan.Field;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Shows a figure as large as its space allows. Shapes are painted on a canvas; values are {@link ValueTag}s that can be
+ * typed in, and handles can be dragged. Each {@link Tint} is a CSS property, {@code -figure-ink} and so on.
+ */
+public final class FigureView extends Region {
+    private static final Map<Tint, CssMetaData<FigureView, Color>> CSS_OF_TINT = new EnumMap<>(Tint.class);
+    private static final List<CssMetaData<? extends Styleable, ?>> CSS = cssMetaData();
+
+    private final Canvas canvas = new Canvas();
+    private final Pane tags = new Pane();
+    private final Map<String, ValueTag> values = new HashMap<>();
+    private final Map<Object, Knob> knobs = new HashMap<>();
+    private final Map<Tint, SimpleStyleableObjectProperty<Color>> tints = new EnumMap<>(Tint.class);
+    private Changes changes = new Changes() {
+    };
+    private @Nullable Figure figure;
+    private @Nullable Drawing drawing;
+    private @Nullable Knob dragged;
+    private Notation notation = Notation.of(Units.MILLIMETRES);
+
+    /** What the maker does to the drawing. */
+    public interface Changes {
+        /** A value was typed. */
+        default void typed(Field field, Length length) {}
+
+        /** A handle is being moved; {@code done} with the last of it. */
+        default void dragged(Field field, Length length, boolean done) {}
+
+        /** A corner of the outline is being moved by so many millimetres; {@code done} with the last of it. */
+        default void cornerMoved(int corner, double dx, double dy, boolean done) {}
+
+        /** Another angle was typed in a corner of the outline. */
+        default void cornerTurned(int corner, Angle interior) {}
+
+        /** What a field measures now. */
+        default Length measure(Field field) {
+            return Length.ZERO;
+        }
+
+        /** The working of a figure is asked for. */
+        default void working(String name, Quantity value) {}
+    }
+
+    public FigureView() {
+        getStyleClass().add("figure-view");
+        for (Tint tint : Tint.values()) {
+            tints.put(tint, new SimpleStyleableObjectProperty<>(CSS_OF_TINT.get(tint), this, tint.token(), Color.GRAY) {
+                @Override
+                protected void invalidated() {
+                    requestLayout();
+                }
+            });
+        }
+        tags.setPickOnBounds(false);
+        getChildren().addAll(canvas, tags);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        setMinSize(120, 120);
+    }
+
+    public void setChanges(Changes newChanges) {
+        changes = newChanges;
+    }
+
+    public void show(Figure newFigure, Notation newNotation) {
+        figure = newFigure;
+        notation = newNotation;
+        setAccessibleText(newNotation.words(newFigure.title()));
+        requestLayout();
+    }
+
+    /** The place in the figure, in its millimetres, that lies under a place in this view. */
+    public Point toFigure(double x, double y) {
+        Drawing shown = drawing;
+        return shown == null
+                ? new Point(0, 0)
+                : new Point((x - shown.originX()) / shown.scale(), (y - shown.originY()) / shown.scale());
+    }
+
+    /** The place in this view at which a place of the figure is shown. */
+    public Point toView(double x, double y) {
+        Drawing shown = drawing;
+        return shown == null
+                ? new Point(0, 0)
+                : new Point(shown.originX() + x * shown.scale(), shown.originY() + y * shown.scale());
+    }
+
+    /** The tag of a field's value, if it is shown. */
+    @Nullable
+    public ValueTag tag(Field field) {
+        return values.get(field.id());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        Figure shown = figure;
+        double width = getWidth();
+        double height = getHeight();
+        if (shown == null || width < 1 || height < 1) {
+            return;
+        }
+        Drawing before = drawing;
+        Drawing now = dragged != null && before != null
+                ? Drawing.at(shown, before.scale(), before.originX(), before.originY(), width, height, notation)
+                : Drawing.of(shown, width, height, notation);
+        drawing = now;
+        canvas.setWidth(width);
+        canvas.setHeight(height);
+        tags.resizeRelocate(0, 0, width, height);
+        new CanvasPainter(canvas.getGraphicsContext2D(), this::color).paint(now);
+        placeTags(now);
+        placeKnobs(now);
+    }
+
+    private Color color(Tint tint) {
+        SimpleStyleableObjectProperty<Color> property = tints.get(tint);
+        return property == null ? Color.GRAY : property.get();
+    }
+
+    private void placeTags(Drawing now) {
+        Set<String> shown = new HashSet<>();
+        List<Box> taken = new ArrayList<>();
+        for (Drawing.Primitive primitive : now.primitives()) {
+            if (primitive instanceof Drawing.Value value) {
+                Field field = value.field();
+                Typing typing = field == null
+                        ? null
+                        : Typing.length(notation, field.range(), length -> changes.typed(field, length));
+                ValueTag tag = tag(field == null ? value.name() : field.id(), shown, value.quantity(), value.name(),
+                        typing);
+                place(tag, value.x(), value.y(), value.anchor(), taken);
+            } else if (primitive instanceof Drawing.CornerAngle angle) {
+                Typing typing = angle.free()
+                        ? Typing.angle(notation, 1, 359, turned -> changes.cornerTurned(angle.corner(), turned))
+                        : null;
+                ValueTag tag = tag(angle.name(), shown, angle.angle(), angle.name(), typing);
+                place(tag, angle.x(), angle.y(), Anchor.MIDDLE, taken);
+            }
+        }
+        values.entrySet().removeIf(entry -> {
+            boolean gone = !shown.contains(entry.getKey());
+            if (gone) {
+                tags.getChildren().remove(entry.getValue());
+            }
+            return gone;
+        });
+    }
+
+    private ValueTag tag(String wanted, Set<String> shown, Quantity quantity, String name, @Nullable Typing typing) {
+        String key = unused(wanted, shown);
+        shown.add(key);
+        ValueTag tag = values.computeIfAbsent(key, this::newTag);
+        tag.show(quantity, name, notation, typing, () -> changes.working(name, quantity));
+        return tag;
+    }
+
+    /** The key, numbered when a value of the same kind is already shown. */
+    private static String unused(String key, Set<String> used) {
+        String free = key;
+        for (int i = 2; used.contains(free); i++) {
+            free = key + "-" + i;
+        }
+        return free;
+    }
+
+    private ValueTag newTag(String key) {
+        ValueTag tag = new ValueTag();
+        tag.setId("value-" + key.replaceAll("[^A-Za-z0-9]+", "-").toLowerCase(Locale.ROOT));
+        tags.getChildren().add(tag);
+        return tag;
+    }
+
+    /** Tags stand where they belong, moved just as far as it takes to stay in view and off each other. */
+    private void place(ValueTag tag, double atX, double atY, Anchor anchor, List<Box> taken) {
+        tag.fit();
+        double w = tag.getWidth();
+        double h = tag.isOpen() ? Math.min(tag.getHeight(), 30) : tag.getHeight();
+        double x = switch (anchor) {
+            case START -> atX;
+            case MIDDLE -> atX - w / 2;
+            case END -> atX - w;
+        };
+        double y = atY - h / 2;
+        x = Math.max(2, Math.min(x, getWidth() - w - 2));
+        y = Math.max(2, Math.min(y, getHeight() - h - 2));
+        for (int tries = 0; tries < 4; tries++) {
+            Box box = new Box(x, y, x + w, y + h);
+            Box hit = taken.stream().filter(other -> overlap(other, box)).findFirst().orElse(null);
+            if (hit == null) {
+                break;
+            }
+            y = atY >= hit.center().y() ? hit.bottom() + 1 : hit.top() - h - 1;
+        }
+        taken.add(new Box(x, y, x + w, y + h));
+        tag.relocate(Math.round(x), Math.round(y));
+    }
+
+    private static boolean overlap(Box a, Box b) {
+        return a.left() < b.right() && b.left() < a.right() && a.top() < b.bottom() && b.top() < a.bottom();
+    }
+
+    private void placeKnobs(Drawing now) {
+        Set<Object> shown = new HashSet<>();
+        for (Drawing.Primitive primitive : now.primitives()) {
+            if (primitive instanceof Drawing.Handle handle) {
+                shown.add(handle.field());
+                ((HandleKnob) knob(handle.field(), () -> new HandleKnob(this, handle.field()))).show(handle);
+            } else if (primitive instanceof Drawing.CornerHandle handle) {
+                shown.add(handle.corner());
+                ((CornerKnob) knob(handle.corner(), () -> new CornerKnob(this, handle.corner()))).show(handle);
+            }
+        }
+        knobs.entrySet().removeIf(entry -> {
+            boolean gone = !shown.contains(entry.getKey()) && entry.getValue() != dragged;
+            if (gone) {
+                tags.getChildren().remove(entry.getValue());
+            }
+            return gone;
+        });
+    }
+
+    private Knob knob(Object key, Supplier<Knob> maker) {
+        return knobs.computeIfAbsent(key, k -> {
+            Knob made = maker.get();
+            tags.getChildren().add(made);
+            return made;
+        });
+    }
+
+    /** The drawing keeps still while a knob is held. */
+    public void hold(@Nullable Knob knob) {
+        dragged = knob;
+        requestLayout();
+    }
+
+    public Changes changes() {
+        return changes;
+    }
+
+    public Notation notation() {
+        return notation;
+    }
+
+    /** Pixels in a millimetre of the figure. */
+    public double scale() {
+        Drawing shown = drawing;
+        return shown == null ? 1 : shown.scale();
+    }
+
+    private static CssMetaData<FigureView, Color> metaData(Tint tint) {
+        return new CssMetaData<>("-figure-" + tint.token(), StyleConverter.getColorConverter(), Color.GRAY) {
+            @Override
+            public boolean isSettable(FigureView view) {
+                SimpleStyleableObjectProperty<Color> property = view.tints.get(tint);
+                return property != null && !property.isBound();
+            }
+
+            @Override
+            public StyleableProperty<Color> getStyleableProperty(FigureView view) {
+                return java.util.Objects.requireNonNull(view.tints.get(tint));
+            }
+        };
+    }
+
+    private static List<CssMetaData<? extends Styleable, ?>> cssMetaData() {
+        List<CssMetaData<? extends Styleable, ?>> all = new ArrayList<>(Region.getClassCssMetaData());
+        for (Tint tint : Tint.values()) {
+            CssMetaData<FigureView, Color> data = metaData(tint);
+            CSS_OF_TINT.put(tint, data);
+            all.add(data);
+        }
+        return List.copyOf(all);
+    }
+
+    @Override
+    public List<CssMetaData<? extends Styleable, ?>> getCssMetaData() {
+        return CSS;
+    }
+}

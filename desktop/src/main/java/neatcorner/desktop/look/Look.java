@@ -1,0 +1,54 @@
+package neatcorner.desktop.look;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import atlantafx.base.theme.Theme;
+import java.io.InputStream;
+import java.net.URL;
+import java.util.List;
+import java.util.Objects;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+import neatcorner.desktop.desk.Settings;
+
+/** Applies the program's look: the base theme, its own style sheet, fonts, light or dark, text size. */
+public final class Look {
+    private static final List<String> FONTS = List.of("AtkinsonHyperlegibleNext_400Regular.ttf",
+            "AtkinsonHyperlegibleNext_700Bold.ttf", "AtkinsonHyperlegibleMono_400Regular.ttf",
+            "AtkinsonHyperlegibleMono_700Bold.ttf");
+    private static final double BASE = 14;
+
+    private Look() {}
+
+    /** Loads the shipped fonts; without them the system's fonts serve. */
+    public static void loadFonts() {
+        for (String font : FONTS) {
+            try (InputStream in = neatcorner.exchange.Fonts.open(font)) {
+                Font.loadFont(in, BASE);
+            } catch (java.io.IOException e) {
+                System.getLogger(Look.class.getName()).log(System.Logger.Level.WARNING, "font not loaded", e);
+            }
+        }
+    }
+
+    /** Sets the base theme; before the first control is made, or controls bring a theme of their own. */
+    public static void applyTheme(Settings settings) {
+        Theme theme = settings.isDark() ? new PrimerDark() : new PrimerLight();
+        if (!theme.getUserAgentStylesheet().equals(Application.getUserAgentStylesheet())) {
+            Application.setUserAgentStylesheet(theme.getUserAgentStylesheet());
+        }
+    }
+
+    public static void apply(Scene scene, Settings settings) {
+        applyTheme(settings);
+        URL sheet = Objects.requireNonNull(Look.class.getResource("/neatcorner/desktop/neat-corner.css"));
+        if (!scene.getStylesheets().contains(sheet.toExternalForm())) {
+            scene.getStylesheets().add(sheet.toExternalForm());
+        }
+        scene.getRoot().getStyleClass().removeAll("light", "dark");
+        scene.getRoot().getStyleClass().add(settings.isDark() ? "dark" : "light");
+        scene.getRoot().setStyle(
+                settings.textSize() == 100 ? "" : "-fx-font-size: " + BASE * settings.textSize() / 100 + "px;");
+    }
+}

@@ -1,0 +1,167 @@
+package neatcorner.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import neatcorner.desktop.control.ValueTag;
+import neatcorner.desktop.desk.Shop;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationView;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.plan.Field;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.station.Chapter;
+import neatcorner.wood.Species;
+
+/** Finds anything by typing a part of its name: stations, fields, jobs, woods, remedies, and what the program can do. */
+final class Finder extends StackPane {
+    private final Workbench bench;
+    private final MainWindow window;
+    private final TextField text = new TextField();
+    private final ListView<Found> list = new ListView<>();
+    private List<Found> all = List.of();
+
+    /** Something that can be gone to or done. */
+    private record Found(String kind, String name, Runnable run) {}
+
+    Finder(Workbench bench, MainWindow window) {
+        this.bench = bench;
+        this.window = window;
+        setId("finder");
+        getStyleClass().add("finder");
+        setVisible(false);
+        setManaged(false);
+        text.setPromptText("Find a station, field, job, wood, remedy …");
+        text.setId("finder-text");
+        text.textProperty().addListener((observed, old, now) -> filter());
+        list.setFocusTraversable(false);
+        list.setCellFactory(view -> new ListCell<>() {
+            @Override
+            protected void updateItem(Found item, boolean empty) {
+                super.updateItem(item, empty);
+                setText(empty || item == null ? "" : item.name + "   ·   " + item.kind);
+            }
+        });
+        list.setOnMouseClicked(e -> take());
+        VBox box = new VBox(text, list);
+        box.getStyleClass().add("finder-box");
+        box.setMaxSize(560, 420);
+        setAlignment(box, Pos.TOP_CENTER);
+        getChildren().add(box);
+        setOnMouseClicked(e -> close());
+        text.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    void open() {
+        all = everything();
+        text.setText("");
+        filter();
+        setVisible(true);
+        setManaged(true);
+        toFront();
+        text.requestFocus();
+    }
+
+    private void close() {
+        setVisible(false);
+        setManaged(false);
+        window.requestFocus();
+    }
+
+    private void key(KeyEvent e) {
+        int at = list.getSelectionModel().getSelectedIndex();
+        if (e.getCode() == KeyCode.DOWN) {
+            list.getSelectionModel().select(Math.min(at + 1, list.getItems().size() - 1));
+            e.consume();
+        } else if (e.getCode() == KeyCode.UP) {
+            list.getSelectionModel().select(Math.max(at - 1, 0));
+            e.consume();
+        } else if (e.getCode() == KeyCode.ENTER) {
+            take();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ESCAPE) {
+            close();
+            e.consume();
+        }
+    }
+
+    private void take() {
+        Found found = list.getSelectionModel().getSelectedItem();
+        close();
+        if (found != null) {
+            found.run.run();
+        }
+    }
+
+    private void filter() {
+        String wanted = text.getText().strip().toLowerCase(Locale.ROOT);
+        list.getItems().setAll(all.stream()
+                .filter(found -> (found.name + " " + found.kind).toLowerCase(Locale.ROOT).contains(wanted)).toList());
+        list.getSelectionModel().selectFirst();
+    }
+
+    private List<Found> everything() {
+        Plan plan = bench.currentPlan();
+        Notation notation = bench.notation().get();
+        List<Found> found = new ArrayList<>();
+        for (Station station : Station.values()) {
+            found.add(new Found("station", notation.words(station.title()), () -> bench.station().set(station)));
+        }
+        for (Finding finding : plan.findings()) {
+            Remedy remedy = finding.remedy();
+            if (remedy != null) {
+                found.add(new Found("remedy", remedy.label().in(notation),
+                        () -> bench.take(remedy)));
+            }
+        }
+        for (Chapter chapter : Chapters.ALL) {
+            for (Field field : chapter.fields(plan)) {
+                found.add(new Found("field, " + notation.text(field.in(plan)), notation.words(field.title()),
+                        () -> goTo(chapter.station(), field)));
+            }
+        }
+        for (Species species : Species.KNOWN) {
+            found.add(new Found("wood", species.name(),
+                    () -> bench.change("wood", job -> job.withSection(job.section().withWood(species)))));
+        }
+        List<java.nio.file.Path> files = new ArrayList<>(bench.shop().ownJobs());
+        files.addAll(bench.shop().demoJobs());
+        files.forEach(file -> found.add(new Found("job", Shop.label(file), () -> bench.open(file))));
+        found.add(new Found("do", "New job", bench::newJob));
+        found.add(new Found("do", "Bench view", window::openBench));
+        found.add(new Found("do", "Millimetres", () -> bench.setUnits(Units.MILLIMETRES)));
+        found.add(new Found("do", "Inches", () -> bench.setUnits(Units.INCHES)));
+        found.add(new Found("do", "Undo", bench::undo));
+        found.add(new Found("do", "Redo", bench::redo));
+        return found;
+    }
+
+    private void goTo(Station station, Field field) {
+        bench.station().set(station);
+        window.bringUpToDate();
+        window.applyCss();
+        window.layout();
+        StationView view = window.view(bench.station().get());
+        ValueTag tag = view.view().tag(field);
+        if (tag != null) {
+            tag.requestFocus();
+            tag.open();
+        } else if (view.lookup("#field-" + field.id().replace('.', '-')) instanceof ValueTag boxed) {
+            boxed.requestFocus();
+            boxed.open();
+        }
+    }
+}

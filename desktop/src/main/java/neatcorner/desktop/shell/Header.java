@@ -1,0 +1,347 @@
+package neatcorner.desktop.shell;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ProgressIndicator;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.SVGPath;
+import javafx.stage.FileChooser;
+import neatcorner.desktop.control.BuiltFrom;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.desk.Notice;
+import neatcorner.desktop.desk.Settings;
+import neatcorner.desktop.desk.Shop;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.document.Change;
+import neatcorner.desktop.document.Document;
+import neatcorner.desktop.look.Look;
+import neatcorner.exchange.PaperPdf;
+import neatcorner.exchange.PaperSize;
+import neatcorner.exchange.WholeFile;
+import neatcorner.measure.Notation;
+import neatcorner.measure.ReadingStep;
+import neatcorner.measure.Spelling;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import org.jspecify.annotations.Nullable;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The top of the window: which job, how far it is ready, units, undo, paper, bench. */
+final class Header extends HBox {
+    private static final int MOST_LISTED = 12;
+
+    private final Workbench bench;
+    private final Button undo;
+    private final Button redo;
+    private String titleBefore = "";
+    private @Nullable Document typedOver;
+    private final MainWindow window;
+    private final MenuButton jobs = new MenuButton();
+    private final BuiltFrom jobsFrom = new BuiltFrom();
+    private final TextField title = new TextField();
+    private final Label ready = new Label();
+    private final Label demo = new Label("demo shop");
+    private final Button blank = new Button("Start my own");
+    private final ProgressIndicator busy = new ProgressIndicator();
+    private final Controls.Choices<Units> units;
+
+    Header(Workbench bench, MainWindow window) {
+        this.bench = bench;
+        this.window = window;
+        getStyleClass().add("header");
+        setAlignment(Pos.CENTER_LEFT);
+        jobs.setId("jobs");
+        jobs.setGraphic(mark());
+        jobs.setAccessibleText("Jobs");
+        jobs.getItems().add(new MenuItem());
+        jobs.setOnShowing(e -> listJobs());
+        title.setId("title");
+        title.getStyleClass().add("job-title");
+        title.setOnAction(e -> takeTitle());
+        title.focusedProperty().addListener((observed, old, now) -> {
+            if (now) {
+                startTitle();
+            } else if (title.getScene().getWindow().isFocused()) {
+                takeTitle();
+            }
+        });
+        title.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                title.setText(titleBefore);
+            }
+        });
+        ready.getStyleClass().add("ready");
+        ready.setMinWidth(Region.USE_PREF_SIZE);
+        demo.getStyleClass().add("demo");
+        demo.setMinWidth(Region.USE_PREF_SIZE);
+        blank.setId("blank");
+        blank.setMinWidth(Region.USE_PREF_SIZE);
+        blank.setOnAction(e -> bench.newJob());
+        busy.setPrefSize(20, 20);
+        busy.visibleProperty().bind(bench.busy());
+        javafx.scene.control.Label progress = new javafx.scene.control.Label();
+        progress.textProperty().bind(bench.progress());
+        progress.getStyleClass().add("ready");
+        progress.setId("progress");
+        javafx.scene.control.Button stop = new javafx.scene.control.Button("Stop");
+        stop.setId("stop-search");
+        stop.setOnAction(e -> bench.stopSearching());
+        for (javafx.scene.Node node : java.util.List.of(progress, stop)) {
+            node.visibleProperty().bind(bench.busy());
+            node.managedProperty().bind(bench.busy());
+        }
+        units = new Controls.Choices<Units>(bench::setUnits).with(Units.MILLIMETRES, "mm", "units-mm")
+                .with(Units.INCHES, "in", "units-in");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        undo = icon(Feather.ROTATE_CCW, "Undo (Ctrl+Z)", "undo", bench::undo);
+        undo.disableProperty().bind(bench.canUndo().not());
+        redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
+        redo.disableProperty().bind(bench.canRedo().not());
+        getChildren().addAll(jobs, title, ready, demo, blank, space, busy, progress, stop, units, undo, redo,
+                icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
+                icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", this::paper),
+                icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());
+    }
+
+    /** The program's own mark: two strips that meet at 45° with a fine gap. */
+    private static SVGPath mark() {
+        SVGPath mark = new SVGPath();
+        mark.setContent("M2 2 H24 L16.5 9.5 H9.5 V16.5 L2 24 Z M25.6 3.6 V24 H18 V11.2 Z");
+        mark.getStyleClass().add("mark");
+        return mark;
+    }
+
+    private static Button icon(Feather icon, String text, String id, Runnable run) {
+        Button button = new Button("", new FontIcon(icon));
+        button.getStyleClass().add("icon-button");
+        button.setId(id);
+        button.setTooltip(new Tooltip(text));
+        button.setAccessibleText(text);
+        button.setOnAction(e -> run.run());
+        return button;
+    }
+
+    void show(Plan plan, Notation notation) {
+        showTitle(bench.job().title());
+        name(undo, "Undo", bench.document().get().undoName(), "(Ctrl+Z)", notation);
+        name(redo, "Redo", bench.document().get().redoName(), "(Ctrl+Y)", notation);
+        title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
+        long fine = List.of(Station.values()).stream()
+                .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
+        ready.setText(fine + " of " + Station.values().length + " ready");
+        boolean isDemo = bench.shop().isDemo(bench.file());
+        for (Region part : List.of(demo, blank)) {
+            part.setVisible(isDemo);
+            part.setManaged(isDemo);
+        }
+        units.show(notation.units());
+    }
+
+    /** Says what a button would undo or do again. */
+    private static void name(Button button, String verb, @Nullable String what, String keys, Notation notation) {
+        String text = verb + (what == null ? "" : ": " + notation.words(what)) + " " + keys;
+        button.getTooltip().setText(text);
+        button.setAccessibleText(text);
+    }
+
+    /** Takes the title for the job whose title was typed over, and only if it was typed over. */
+    private void takeTitle() {
+        String text = title.getText().strip();
+        Document of = typedOver;
+        if (of != null && !text.isEmpty() && !text.equals(titleBefore)) {
+            of.change(new Change("title", job -> job.withTitle(text)));
+        }
+        titleBefore = text;
+    }
+
+    /** A title that was half typed when the window was left for another goes on where it was. */
+    private void startTitle() {
+        boolean half = typedOver == bench.document().get() && titleBefore.equals(bench.job().title())
+                && !title.getText().equals(titleBefore);
+        if (half) {
+            return;
+        }
+        typedOver = bench.document().get();
+        titleBefore = bench.job().title();
+        title.setText(titleBefore);
+    }
+
+    /** The title as it is now, when it was not typed by the one who has the field. */
+    private void showTitle(String now) {
+        boolean typing = title.isFocused() && typedOver == bench.document().get() && now.equals(titleBefore);
+        if (!typing) {
+            typedOver = bench.document().get();
+            titleBefore = now;
+            if (!title.getText().equals(now)) {
+                title.setText(now);
+            }
+        }
+    }
+
+    private void listJobs() {
+        bench.look(this::fillJobs);
+        fillJobs();
+    }
+
+    private void fillJobs() {
+        List<Path> own = bench.shop().ownJobs();
+        List<Path> demo = bench.shop().demoJobs();
+        if (!jobsFrom.changed(own, demo)) {
+            return;
+        }
+        List<MenuItem> items = new ArrayList<>(List.of(item("New job", bench::newJob),
+                item("Open a file…", this::openFile), item("Save a copy…", this::saveCopy)));
+        addJobs("My jobs", own, items);
+        addJobs("Demo shop", demo, items);
+        jobs.getItems().setAll(items);
+    }
+
+    private void addJobs(String name, List<Path> files, List<MenuItem> items) {
+        if (files.isEmpty()) {
+            return;
+        }
+        Label caption = new Label(name);
+        caption.getStyleClass().add("menu-caption");
+        CustomMenuItem captionItem = new CustomMenuItem(caption, false);
+        captionItem.setDisable(true);
+        items.add(new SeparatorMenuItem());
+        items.add(captionItem);
+        List<MenuItem> all = files.stream().map(file -> item(Shop.label(file), () -> bench.open(file))).toList();
+        items.addAll(all.subList(0, Math.min(MOST_LISTED, all.size())));
+        if (all.size() > MOST_LISTED) {
+            Menu more = new Menu("More");
+            more.getItems().addAll(all.subList(MOST_LISTED, all.size()));
+            items.add(more);
+        }
+    }
+
+    private static MenuItem item(String text, Runnable run) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> run.run());
+        return item;
+    }
+
+    private MenuButton preferences() {
+        MenuButton menu = new MenuButton("", new FontIcon(Feather.SETTINGS));
+        menu.setId("preferences");
+        menu.getStyleClass().add("icon-button");
+        menu.setAccessibleText("Preferences");
+        BuiltFrom from = new BuiltFrom();
+        menu.setOnShowing(e -> {
+            Settings now = bench.settings();
+            if (from.changed(now.step(Units.MILLIMETRES), now.step(Units.INCHES), now.spelling(), now.isDark(),
+                    now.textSize(), now.paper())) {
+                menu.getItems().setAll(preferences(now));
+            }
+        });
+        menu.getItems().add(new MenuItem());
+        return menu;
+    }
+
+    private List<MenuItem> preferences(Settings settings) {
+        CheckMenuItem uk = new CheckMenuItem("UK words: mitre, rebate, mount");
+        uk.setSelected(settings.spelling() == Spelling.UK);
+        uk.setOnAction(e -> {
+            settings.setSpelling(uk.isSelected() ? Spelling.UK : Spelling.US);
+            bench.notationChanged();
+        });
+        CheckMenuItem dark = new CheckMenuItem("Dark");
+        dark.setSelected(settings.isDark());
+        dark.setOnAction(e -> {
+            settings.setDark(dark.isSelected());
+            Look.apply(window.getScene(), settings);
+        });
+        return List.of(
+                oneOf("Read the rule to", List.of(ReadingStep.values()), ReadingStep::label,
+                        step -> settings.step(step.units()) == step, step -> {
+                            settings.setStep(step);
+                            bench.notationChanged();
+                        }),
+                oneOf("Paper", List.of(PaperSize.values()), sheet -> sheet == PaperSize.A4 ? "A4" : "Letter",
+                        sheet -> settings.paper() == sheet, settings::setPaper),
+                oneOf("Text size", List.of(100, 115, 130, 150, 175, 200), percent -> percent + " %",
+                        percent -> settings.textSize() == percent, percent -> {
+                            settings.setTextSize(percent);
+                            Look.apply(window.getScene(), settings);
+                        }),
+                new SeparatorMenuItem(), uk, dark);
+    }
+
+    private static <T> Menu oneOf(String title, List<T> values, Function<T, String> name, Predicate<T> isChosen,
+            Consumer<T> choose) {
+        Menu menu = new Menu(title);
+        for (T value : values) {
+            RadioMenuItem item = new RadioMenuItem(name.apply(value));
+            item.setSelected(isChosen.test(value));
+            item.setOnAction(e -> {
+                item.setSelected(true);
+                choose.accept(value);
+            });
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    /** Writes the job's paper, away from the window's thread, and says where it is. */
+    void paper() {
+        Plan plan = bench.currentPlan();
+        Path file = bench.home().paper().resolve(Shop.fileName(plan.job().title()) + ".pdf");
+        PaperSize paper = bench.settings().paper();
+        Notation notation = bench.notation().get();
+        bench.files().make(() -> {
+            Files.createDirectories(file.getParent());
+            WholeFile.write(file, PaperPdf.write(plan, paper, notation));
+            return file;
+        }, written -> Notice.info("The paper is ready to print: " + file,
+                new Notice.Action("Open it", () -> bench.files().open(file))),
+                "The paper could not be written to " + file + ".");
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Jobs", "*.json"));
+        return chooser;
+    }
+
+    void openFile() {
+        File file = chooser("Open a job").showOpenDialog(getScene().getWindow());
+        if (file != null) {
+            bench.open(file.toPath());
+        }
+    }
+
+    void saveCopy() {
+        FileChooser chooser = chooser("Save a copy");
+        chooser.setInitialFileName(Shop.fileName(bench.job().title()) + ".json");
+        File file = chooser.showSaveDialog(getScene().getWindow());
+        if (file != null) {
+            bench.saveCopy(file.toPath());
+        }
+    }
+}

@@ -1,0 +1,370 @@
+package neatcorner.desktop.shell;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.BiFunction;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.desk.Notice;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.look.Chime;
+import neatcorner.desktop.station.BenchScreen;
+import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.desktop.station.StationView;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Quantity;
+import neatcorner.plan.Level;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The window's content: header, rail of stations, the station's drawing, slate, findings, and what lies over them. The
+ * drawing and the slate come first; {@link #furnish} adds the rest when they are on the screen.
+ */
+public final class MainWindow extends StackPane {
+    private static final double HEADER_ROOM = 62;
+    private static final double FINDINGS_ROOM = 62;
+
+    private final Workbench bench;
+    private final BorderPane frame = new BorderPane();
+    private final BorderPane middle = new BorderPane();
+    private final StackPane entered = new StackPane();
+    private final VBox rail = new VBox();
+    private final ToggleGroup stations = new ToggleGroup();
+    private final Map<Station, StationView> views = new EnumMap<>(Station.class);
+    private final Map<Station, Label> signs = new EnumMap<>(Station.class);
+    private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
+    private final SlatePane slate;
+    private @Nullable FindingsPane findings;
+    private @Nullable Header header;
+    private final HBox noticeBar = new HBox();
+    private final List<StationSpec> specs;
+    private final Map<BiFunction<Workbench, Runnable, BenchScreen>, BenchScreen> screens = new HashMap<>();
+    private final Desk desk = new StationDesk();
+    private @Nullable Finder finder;
+    private boolean stale = true;
+
+    public MainWindow(Workbench bench, List<StationSpec> specs) {
+        this.bench = bench;
+        this.specs = specs;
+        getStyleClass().add("neat-corner");
+        slate = new SlatePane(bench.currentPlan());
+        rail.getStyleClass().add("rail");
+        noticeBar.getStyleClass().add("notice");
+        noticeBar.setAlignment(Pos.CENTER_LEFT);
+        middle.setCenter(entered);
+        middle.setBottom(room(FINDINGS_ROOM));
+        frame.setTop(room(HEADER_ROOM));
+        frame.setLeft(rail);
+        frame.setCenter(middle);
+        frame.setRight(slate);
+        getChildren().add(frame);
+        bench.plan().addListener((observed, old, now) -> refresh());
+        bench.notation().addListener((observed, old, now) -> refresh());
+        bench.station().addListener((observed, old, now) -> {
+            slate.forget();
+            refresh();
+        });
+        bench.notice().addListener((observed, old, now) -> showNotice(now));
+        addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        setOnDragOver(this::dragOver);
+        setOnDragDropped(this::dropped);
+        showNotice(bench.notice().get());
+        bringUpToDate();
+    }
+
+    public Workbench bench() {
+        return bench;
+    }
+
+    private static Region room(double height) {
+        Region room = new Region();
+        room.setMinHeight(height);
+        return room;
+    }
+
+    /** Adds all that a first glance can do without. */
+    public void furnish() {
+        if (header != null) {
+            return;
+        }
+        FindingsPane strip = new FindingsPane(bench::take, bench.station()::set);
+        Header top = new Header(bench, this);
+        findings = strip;
+        header = top;
+        for (Station station : Station.values()) {
+            addStation(station);
+        }
+        frame.setTop(new VBox(top, noticeBar));
+        middle.setBottom(strip);
+        views.values().forEach(StationView::furnish);
+        stale = true;
+        bringUpToDate();
+        watch();
+    }
+
+    /** Timers run on from the last time; each second they are looked at. */
+    private void watch() {
+        bench.timers().setOver(timer -> {
+            Chime.ring();
+            bench.notice().set(Notice.info("The wait is over: " + timer.name() + "."));
+            if (getScene() != null && getScene().getWindow() instanceof javafx.stage.Stage stage) {
+                stage.toFront();
+            }
+        });
+        Timeline seconds = new Timeline();
+        seconds.getKeyFrames().add(new KeyFrame(Duration.seconds(1), e -> {
+            if (getScene() == null || getScene().getWindow() == null || !getScene().getWindow().isShowing()) {
+                seconds.stop();
+            } else {
+                bench.tick();
+            }
+        }));
+        seconds.setCycleCount(Animation.INDEFINITE);
+        seconds.play();
+    }
+
+    private void addStation(Station station) {
+        Label number = new Label(String.valueOf(station.ordinal() + 1));
+        number.getStyleClass().add("rail-number");
+        Label name = new Label(bench.notation().get().words(station.title()));
+        name.getStyleClass().add("rail-name");
+        Label sign = new Label();
+        sign.getStyleClass().add("rail-sign");
+        signs.put(station, sign);
+        HBox content = new HBox(number, name, sign);
+        content.setAlignment(Pos.CENTER_LEFT);
+        content.getStyleClass().add("rail-content");
+        ToggleButton button = new ToggleButton();
+        button.setGraphic(content);
+        button.setToggleGroup(stations);
+        button.setId("rail-" + station.name().toLowerCase(java.util.Locale.ROOT));
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setOnAction(e -> bench.station().set(station));
+        buttons.put(station, button);
+        rail.getChildren().add(button);
+    }
+
+    /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */
+    public void refresh() {
+        if (!stale) {
+            stale = true;
+            bench.soon(this::bringUpToDate);
+        }
+    }
+
+    /** Shows what is current now, without waiting for the next frame. */
+    public void bringUpToDate() {
+        if (!stale) {
+            return;
+        }
+        stale = false;
+        Plan plan = bench.currentPlan();
+        Notation notation = bench.notation().get();
+        Station station = bench.station().get();
+        StationView view = view(station);
+        view.show(plan, notation);
+        putInFront(view);
+        slate.show(view.slate(plan), plan, notation);
+        if (findings != null && header != null) {
+            findings.show(station, plan, notation);
+            header.show(plan, notation);
+        }
+        screens.values().forEach(screen -> screen.show(plan, notation));
+        for (Station each : Station.values()) {
+            showSign(each, plan);
+        }
+    }
+
+    /** Views that were entered stay in the window, unseen: taken out, they would be styled anew each time they come back. */
+    private void putInFront(StationView view) {
+        if (view.getParent() == null) {
+            entered.getChildren().add(view);
+        }
+        for (Node each : entered.getChildren()) {
+            each.setVisible(each == view);
+            each.setManaged(each == view);
+        }
+    }
+
+    private void showSign(Station station, Plan plan) {
+        Label sign = signs.get(station);
+        ToggleButton button = buttons.get(station);
+        if (sign == null || button == null) {
+            return;
+        }
+        button.setSelected(station == bench.station().get());
+        Level level = FindingsPane.gravest(plan, station);
+        String styled = level == null ? "fine" : level.code();
+        sign.setText(level == null ? "✓" : switch (level) {
+            case STOP -> "■";
+            case CHECK -> "▲";
+            case NOTE -> "●";
+        });
+        if (!sign.getStyleClass().getLast().equals(styled)) {
+            sign.getStyleClass().setAll("rail-sign", styled);
+        }
+        button.setAccessibleText(bench.notation().get().words(station.title()) + ": " + styled);
+    }
+
+    private void showNotice(@Nullable Notice notice) {
+        noticeBar.getChildren().clear();
+        noticeBar.setVisible(notice != null);
+        noticeBar.setManaged(notice != null);
+        if (notice == null) {
+            return;
+        }
+        Label text = new Label((notice.grave() ? "■ " : "● ") + notice.text());
+        text.setId("notice-text");
+        text.setWrapText(true);
+        noticeBar.getStyleClass().setAll("notice", notice.grave() ? "stop" : "note");
+        noticeBar.getChildren().add(text);
+        for (Notice.Action action : notice.actions()) {
+            noticeBar.getChildren().add(Controls.chip(action.label(), () -> {
+                bench.notice().set(null);
+                action.run().run();
+            }));
+        }
+        noticeBar.getChildren().add(Controls.chip("Close", () -> bench.notice().set(null)));
+    }
+
+    /** Fills the screen with what the hands do next at the station. */
+    public void openBench() {
+        screens.computeIfAbsent(spec(bench.station().get()).bench(), screen -> {
+            BenchScreen made = screen.apply(bench, frame::requestFocus);
+            getChildren().add(made);
+            return made;
+        }).open();
+    }
+
+    private StationSpec spec(Station station) {
+        return specs.stream().filter(spec -> spec.station() == station).findFirst().orElseThrow();
+    }
+
+    public void openFinder() {
+        Finder open = finder;
+        if (open == null) {
+            open = new Finder(bench, this);
+            getChildren().add(open);
+            finder = open;
+        }
+        open.open();
+    }
+
+    /** The view of a station, made when it is first entered. */
+    public StationView view(Station station) {
+        return views.computeIfAbsent(station, entered -> {
+            StationView made = spec(entered).view().apply(desk);
+            if (header != null) {
+                made.furnish();
+            }
+            return made;
+        });
+    }
+
+    private Header header() {
+        furnish();
+        return Objects.requireNonNull(header);
+    }
+
+    private static boolean is(KeyEvent e, KeyCode code, KeyCombination.Modifier... modifiers) {
+        return new KeyCodeCombination(code, modifiers).match(e);
+    }
+
+    private void shortcut(KeyEvent e) {
+        furnish();
+        boolean used = true;
+        if (is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN)) {
+            bench.undo();
+        } else if (is(e, KeyCode.Y, KeyCombination.SHORTCUT_DOWN)
+                || is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)) {
+            bench.redo();
+        } else if (is(e, KeyCode.K, KeyCombination.SHORTCUT_DOWN)) {
+            openFinder();
+        } else if (is(e, KeyCode.P, KeyCombination.SHORTCUT_DOWN)) {
+            header().paper();
+        } else if (is(e, KeyCode.O, KeyCombination.SHORTCUT_DOWN)) {
+            header().openFile();
+        } else if (is(e, KeyCode.N, KeyCombination.SHORTCUT_DOWN)) {
+            bench.newJob();
+        } else if (is(e, KeyCode.S, KeyCombination.SHORTCUT_DOWN)) {
+            header().saveCopy();
+        } else if (is(e, KeyCode.F11)) {
+            openBench();
+        } else if (e.isShortcutDown() && e.getCode().isDigitKey()) {
+            int number = e.getCode().getName().charAt(0) - '1';
+            used = number >= 0 && number < Station.values().length;
+            if (used) {
+                bench.station().set(Station.values()[number]);
+            }
+        } else {
+            used = false;
+        }
+        if (used) {
+            e.consume();
+        }
+    }
+
+    private void dragOver(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.acceptTransferModes(TransferMode.COPY);
+            e.consume();
+        }
+    }
+
+    private void dropped(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            bench.open(e.getDragboard().getFiles().getFirst().toPath());
+            e.setDropCompleted(true);
+            e.consume();
+        }
+    }
+
+    /** What the stations get to see of this window. */
+    private final class StationDesk implements Desk {
+
+        @Override
+        public Workbench bench() {
+            return bench;
+        }
+
+        @Override
+        public void explain(String name, Quantity value) {
+            slate.explain(name, value);
+        }
+
+        @Override
+        public void forget() {
+            slate.forget();
+        }
+
+        @Override
+        public void refresh() {
+            MainWindow.this.refresh();
+        }
+    }
+}

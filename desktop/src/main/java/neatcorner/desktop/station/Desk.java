@@ -1,0 +1,20 @@
+package neatcorner.desktop.station;
+
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.measure.Quantity;
+
+/** What a station is handed by the window that it stands in; it reaches for nothing else there. */
+public interface Desk {
+
+    /** The job on the bench, the notation, the shop's things. */
+    Workbench bench();
+
+    /** Shows how a number came about. */
+    void explain(String name, Quantity value);
+
+    /** What was explained is about other figures than those that come now. */
+    void forget();
+
+    /** The station shows something else now: its drawing and its figures are to be shown anew, with the next picture. */
+    void refresh();
+}

@@ -1,0 +1,285 @@
+package neatcorner.desktop.station.glueup;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.BiConsumer;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Line;
+import neatcorner.desktop.control.BuiltFrom;
+import neatcorner.desktop.desk.ShopDay;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Schedule;
+import neatcorner.glueup.schedule.Task;
+import neatcorner.glueup.schedule.WorkCalendar;
+import neatcorner.glueup.schedule.WorkingHours;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All frames in rows, time to the right; nights and breaks are drawn narrow. A solid block is work by hand, the bar after it
+ * a wait. Blocks can be dragged, or moved with the arrow keys.
+ */
+final class DayTimeline extends Pane {
+    private static final double ROW = 25;
+    private static final double TOP = 40;
+    private static final double NAMES = 172;
+    /** A break is drawn this much narrower than work. */
+    private static final double NARROW = 0.05;
+    private static final long KEY_MINUTES = 15;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d", Locale.ENGLISH);
+    /** A day of less width than its whole name, or than its short one, pixels at the usual text size. */
+    private static final double WHOLE_NAME = 140;
+    private static final double SHORT_NAME = 52;
+
+    /**
+     * A step as it is drawn.
+     *
+     * @param task its number in its frame
+     * @param rest minutes to wait after it
+     */
+    record Mark(String frame, int task, String name, Instant start, Instant end, long rest, boolean isDone) {}
+
+    private final BiConsumer<Mark, Instant> moved;
+    private final Runnable chosenChanged;
+    private final Line nowLine = new Line();
+    private final Pane axis = new Pane();
+    private final BuiltFrom axisFrom = new BuiltFrom();
+    private final Pane names = new Pane();
+    private final BuiltFrom namesFrom = new BuiltFrom();
+    private final Map<String, DayStep> steps = new LinkedHashMap<>();
+    private ShopDay.@Nullable Shown shown;
+    private @Nullable Mark chosen;
+    private WorkCalendar calendar = WorkCalendar.always();
+    private Instant origin = Instant.EPOCH;
+    private Instant now = Instant.EPOCH;
+    private ZoneId zone = ZoneId.of("UTC");
+    private long last = 1;
+
+    DayTimeline(BiConsumer<Mark, Instant> moved, Runnable chosenChanged) {
+        this.moved = moved;
+        this.chosenChanged = chosenChanged;
+        setId("day-timeline");
+        getStyleClass().add("timeline");
+        nowLine.getStyleClass().add("now-line");
+        axis.setMouseTransparent(true);
+        names.setMouseTransparent(true);
+        widthProperty().addListener((observed, old, width) -> fill());
+    }
+
+    @Nullable
+    Mark chosen() {
+        return chosen;
+    }
+
+    void show(ShopDay.@Nullable Shown newShown, Instant when, ZoneId where, WorkingHours hours) {
+        shown = newShown;
+        now = when;
+        zone = where;
+        if (newShown != null) {
+            Instant first = newShown.rest().start().toInstant();
+            for (List<Instant> times : newShown.progress().done().values()) {
+                for (Instant time : times) {
+                    first = time.isBefore(first) ? time : first;
+                }
+            }
+            origin = first.atZone(where).truncatedTo(java.time.temporal.ChronoUnit.HOURS).toInstant();
+            last = Math.max(60, minutes(newShown.rest().at(newShown.rest().schedule().end()).toInstant()) + 30);
+            calendar = hours.from(origin.atZone(where), 60L * 24 * 40);
+        }
+        fill();
+    }
+
+    void setNow(Instant when) {
+        now = when;
+        placeNow();
+    }
+
+    private long minutes(Instant instant) {
+        return Math.max(0, java.time.Duration.between(origin, instant).toMinutes());
+    }
+
+    /** Drawn minutes from the left: working ones in full, others narrowed. */
+    private double drawn(long minute) {
+        long worked = calendar.worked(minute);
+        return worked + (minute - worked) * NARROW;
+    }
+
+    private double scale() {
+        return Math.max(0.05, (getWidth() - NAMES - 14) / Math.max(1, drawn(last)));
+    }
+
+    private double x(Instant instant) {
+        return NAMES + drawn(minutes(instant)) * scale();
+    }
+
+    /** The moment that is drawn at a place. */
+    private Instant at(double x) {
+        double wanted = (x - NAMES) / scale();
+        long low = 0;
+        long high = last + 60L * 24 * 7;
+        while (low < high) {
+            long middle = (low + high) >>> 1;
+            if (drawn(middle) < wanted) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return origin.plusSeconds(60 * low);
+    }
+
+    /** What has not changed stays: to make it anew would have it styled anew. */
+    private void fill() {
+        ShopDay.Shown all = shown;
+        if (all == null || getWidth() < 200) {
+            getChildren().clear();
+            return;
+        }
+        int rows = all.chains().size();
+        setPrefHeight(TOP + ROW * rows + 12);
+        setMinHeight(getPrefHeight());
+        if (axisFrom.changed(origin, zone, calendar, last, getWidth(), rows)) {
+            axis.getChildren().clear();
+            hours(rows);
+        }
+        List<String> frames = all.chains().stream().map(Chain::frame).toList();
+        if (namesFrom.changed(frames)) {
+            names.getChildren().setAll(IntStream.range(0, rows).mapToObj(row -> name(frames.get(row), row)).toList());
+        }
+        Map<String, DayStep> before = Map.copyOf(steps);
+        steps.clear();
+        for (Mark mark : marks(all)) {
+            String key = mark.task() + " " + mark.frame();
+            DayStep step = before.getOrDefault(key, new DayStep(this));
+            steps.put(key, step);
+            place(step, mark, Math.max(0, frames.indexOf(mark.frame())));
+        }
+        List<Node> children = new ArrayList<>(List.of(axis, names));
+        steps.values().forEach(step -> children.add(step.rest()));
+        children.addAll(steps.values());
+        children.add(nowLine);
+        if (!getChildren().equals(children)) {
+            getChildren().setAll(children);
+        }
+        placeNow();
+    }
+
+    private static Label name(String frame, int row) {
+        Label name = new Label(frame);
+        name.getStyleClass().add("timeline-name");
+        name.setMaxWidth(NAMES - 10);
+        name.relocate(4, TOP + ROW * row + 3);
+        return name;
+    }
+
+    private static List<Mark> marks(ShopDay.Shown all) {
+        List<Mark> marks = new ArrayList<>();
+        for (Chain chain : all.chains()) {
+            List<Instant> done = all.progress().done().getOrDefault(chain.frame(), List.of());
+            for (int i = 0; i < Math.min(done.size(), chain.tasks().size()); i++) {
+                Task task = chain.tasks().get(i);
+                marks.add(new Mark(chain.frame(), i, task.name(), done.get(i).minusSeconds(60L * task.hands()),
+                        done.get(i), task.rest(), true));
+            }
+        }
+        for (Schedule.Step step : all.rest().schedule().steps()) {
+            Chain chain = all.chains().get(step.chain());
+            int task = all.task(step);
+            marks.add(new Mark(chain.frame(), task, chain.tasks().get(task).name(),
+                    all.rest().at(step.start()).toInstant(), all.rest().at(step.end()).toInstant(),
+                    step.ready() - step.end(), false));
+        }
+        return marks;
+    }
+
+    private void placeNow() {
+        double x = x(now);
+        nowLine.setStartX(x);
+        nowLine.setEndX(x);
+        nowLine.setStartY(TOP - 6);
+        nowLine.setEndY(getPrefHeight());
+        nowLine.setVisible(!now.isBefore(origin));
+    }
+
+    /** Days as headings, hours as thin lines, each where there is room. */
+    private void hours(int rows) {
+        ZonedDateTime time = origin.atZone(zone);
+        LocalDate day = null;
+        double lastLabel = -100;
+        while (minutes(time.toInstant()) <= last) {
+            boolean works = calendar.place(minutes(time.toInstant()), 1) == minutes(time.toInstant());
+            double x = x(time.toInstant());
+            if (works && (day == null || !day.equals(time.toLocalDate()))) {
+                day = time.toLocalDate();
+                Instant tomorrow = time.toLocalDate().plusDays(1).atStartOfDay(time.getZone()).toInstant();
+                double wide = Math.min(getWidth(), x(tomorrow)) - x;
+                Label heading = new Label(wide < SHORT_NAME
+                        ? ""
+                        : wide < WHOLE_NAME ? SHORT_DAY.format(time) : DAY.format(time));
+                heading.getStyleClass().add("timeline-day");
+                heading.relocate(x, 0);
+                axis.getChildren().add(heading);
+            }
+            if (works) {
+                Line line = new Line(x, TOP - 4, x, TOP + ROW * rows);
+                line.getStyleClass().add("timeline-hour");
+                axis.getChildren().add(line);
+                if (x - lastLabel > 26) {
+                    Label hour = new Label(String.valueOf(time.getHour()));
+                    hour.getStyleClass().add("timeline-time");
+                    hour.relocate(x + 2, 20);
+                    axis.getChildren().add(hour);
+                    lastLabel = x;
+                }
+            }
+            time = time.plusHours(1);
+        }
+    }
+
+    private void place(DayStep step, Mark mark, int row) {
+        Mark now = chosen;
+        boolean isChosen = now != null && now.frame().equals(mark.frame()) && now.task() == mark.task();
+        if (isChosen) {
+            chosen = mark;
+        }
+        double to = x(mark.end());
+        step.show(mark, isChosen, "step-" + row + "-" + mark.task(),
+                new DayStep.Place(TOP + ROW * row + 3, ROW - 6, x(mark.start()), to,
+                        mark.rest() > 0 ? x(mark.end().plusSeconds(60 * mark.rest())) : to));
+    }
+
+    /** A step was clicked, or let go where it was dragged to; {@code isDragged} says which. */
+    void released(DayStep step, boolean isDragged) {
+        Mark mark = step.mark();
+        chosen = mark;
+        if (isDragged) {
+            moved.accept(mark, at(step.getLayoutX()));
+        }
+        fill();
+        chosenChanged.run();
+        step.requestFocus();
+    }
+
+    /** The left edge of all steps. */
+    double leftmost() {
+        return NAMES;
+    }
+
+    /** A step is to be done a little later or sooner. */
+    void nudge(DayStep step, boolean later) {
+        Mark mark = step.mark();
+        chosen = mark;
+        moved.accept(mark, mark.start().plusSeconds(60 * (later ? KEY_MINUTES : -KEY_MINUTES)));
+    }
+}

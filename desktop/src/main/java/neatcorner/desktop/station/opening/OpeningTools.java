@@ -1,0 +1,154 @@
+package neatcorner.desktop.station.opening;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Spinner;
+import javafx.scene.control.SpinnerValueFactory;
+import javafx.scene.control.ToggleButton;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.TypedNumber;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.SizeOf;
+import neatcorner.fitout.StandardSize;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
+import neatcorner.plan.FrameFields;
+import neatcorner.plan.Plan;
+import neatcorner.station.opening.MatFields;
+import neatcorner.station.opening.WhatFits;
+
+/** What has no place in the drawing of the opening: which size was measured, standard sizes, mat, how many frames. */
+final class OpeningTools {
+    private final Workbench bench;
+    private final Controls.Choices<SizeOf> start;
+    private final MenuButton standard = new MenuButton("Standard sizes");
+    private final MenuButton fits = new MenuButton("What fits?");
+    private final ToggleButton mat = new ToggleButton("Mat");
+    private final LengthBox overlap;
+    private final LengthBox clearance;
+    private final Spinner<Integer> quantity;
+    private final List<Node> controls;
+    private boolean showing;
+
+    OpeningTools(Workbench bench) {
+        this.bench = bench;
+        start = new Controls.Choices<SizeOf>(of -> bench.change("start", job -> job.startingFrom(of)))
+                .with(SizeOf.ART, "art", "start-art").with(SizeOf.RABBET, "rabbet", "start-rabbet")
+                .with(SizeOf.SIGHT, "sight", "start-sight").with(SizeOf.OUTSIDE, "outside", "start-outside");
+        overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, "overlap");
+        clearance = new LengthBox(bench, FrameFields.CLEARANCE, "Clearance a side");
+        standard.setId("standard-sizes");
+        standard.setOnShowing(e -> listStandard());
+        listStandard();
+        fits.setId("what-fits");
+        fits.setOnShowing(e -> listFits());
+        fits.getItems().add(new MenuItem());
+        mat.setId("mat");
+        mat.getStyleClass().add("chip");
+        mat.setOnAction(e -> bench.change("mat", OpeningTools::matToggled));
+        quantity = TypedNumber.count("quantity", "Frames", 1, Job.MOST_FRAMES, bench::say);
+        quantity.valueProperty().addListener((observed, old, now) -> {
+            if (!showing && now != null) {
+                bench.change("quantity", job -> job.withQuantity(now));
+            }
+        });
+        controls = List.of(Controls.captioned("I measured the", start), standard,
+                Controls.chip("Turn", () -> bench.change("turn", job -> turned(job))), mat, overlap, clearance,
+                Controls.captioned("Frames", quantity), fits);
+    }
+
+    /** Those of the job's own units first. */
+    private void listStandard() {
+        standard.getItems().clear();
+        List<StandardSize> own = StandardSize.in(bench.job().units());
+        own.forEach(this::offer);
+        standard.getItems().add(new SeparatorMenuItem());
+        StandardSize.all().stream().filter(size -> !own.contains(size)).forEach(this::offer);
+    }
+
+    private void offer(StandardSize size) {
+        MenuItem item = new MenuItem(size.title());
+        item.setOnAction(e -> takeStandard(size));
+        standard.getItems().add(item);
+    }
+
+    private static Job turned(Job job) {
+        return job.withSize(job.sizeOf(), job.size().turned());
+    }
+
+    private void takeStandard(StandardSize size) {
+        bench.change("standard size", job -> {
+            boolean lying = job.size().width().isMoreThan(job.size().height());
+            return job.withSize(job.sizeOf(), lying ? size.size().turned() : size.size());
+        });
+    }
+
+    private static Job matToggled(Job job) {
+        List<Layer> layers = job.pack().layers();
+        int index = layers.stream().filter(Layer.Mat.class::isInstance).findFirst().map(layers::indexOf).orElse(-1);
+        if (index >= 0) {
+            return job.withPack(job.pack().without(index));
+        }
+        Length border = job.units().either(50, 2);
+        Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
+        Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
+                neatcorner.job.Defaults.matOverlap(job.units()), borders);
+        return job.withPack(job.pack().plus(layer));
+    }
+
+    /** For a frame that is already made: what art and mat go in. */
+    private void listFits() {
+        Notation notation = bench.notation().get();
+        Job job = bench.job();
+        fits.getItems().clear();
+        Opening pack = job.sizes().pack();
+        MenuItem whole = new MenuItem(notation.words("Without a mat: art of " + notation.bare(pack.width()) + " × "
+                + notation.text(pack.height())));
+        whole.setOnAction(e -> bench.change("without a mat", now -> withoutMat(now.startingFrom(SizeOf.RABBET))));
+        fits.getItems().add(whole);
+        for (WhatFits fit : WhatFits.in(job)) {
+            MenuItem item = new MenuItem(notation.words(fit.needsMat()
+                    ? fit.size().title() + " with mat borders " + notation.bare(fit.borders().left()) + " and "
+                            + notation.text(fit.borders().top())
+                    : fit.size().title() + " without a mat"));
+            item.setOnAction(e -> bench.change("what fits", fit::appliedTo));
+            fits.getItems().add(item);
+        }
+    }
+
+    private static Job withoutMat(Job job) {
+        List<Layer> layers = job.pack().layers().stream().filter(layer -> !(layer instanceof Layer.Mat)).toList();
+        return job.withPack(new neatcorner.fitout.Pack(layers));
+    }
+
+    /** The controls, in reading order. */
+    List<Node> controls() {
+        return controls;
+    }
+
+    void show(Plan plan, Notation notation) {
+        showing = true;
+        start.show(plan.job().sizeOf());
+        start.rename(SizeOf.RABBET, notation.words("rabbet"));
+        mat.setText(notation.words("Mat"));
+        boolean matted = plan.job().pack().mat().isPresent();
+        mat.setSelected(matted);
+        overlap.setVisible(matted);
+        overlap.setManaged(matted);
+        overlap.show(plan, notation);
+        clearance.show(plan, notation);
+        SpinnerValueFactory<Integer> values = quantity.getValueFactory();
+        if (!quantity.isFocused() || !values.getValue().equals(plan.job().quantity())) {
+            values.setValue(plan.job().quantity());
+        }
+        showing = false;
+    }
+}

@@ -1,0 +1,141 @@
+package neatcorner.desktop.station.saw;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.Typing;
+import neatcorner.desktop.control.ValueTag;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationMode;
+import neatcorner.drawing.Figure;
+import neatcorner.measure.Angle;
+import neatcorner.measure.LengthRange;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.saw.measured.MeasuredPiece;
+import neatcorner.station.saw.Assembly;
+import neatcorner.station.saw.ClosingFigure;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawSlates;
+
+/** The pieces as they were cut, how they will close, and what to do about it. */
+final class AsCutMode implements StationMode {
+    private static final double WRAP = 840;
+    private final Workbench bench;
+    private final FlowPane rows = new FlowPane();
+    private final LengthBox limit;
+    private final Button clear;
+    private final List<Row> shown = new ArrayList<>();
+
+    AsCutMode(Workbench bench) {
+        this.bench = bench;
+        rows.getStyleClass().add("measured");
+        rows.setPrefWrapLength(WRAP);
+        limit = new LengthBox(bench, SawFields.GAP_LIMIT, "Let gaps pass up to");
+        clear = Controls.chip("Forget these", () -> bench.change("forget what was measured",
+                job -> job.withChecks(job.checks().withMeasured(List.of()))));
+        clear.setId("measured-clear");
+    }
+
+    /** One piece: its length and both its miters. */
+    private final class Row extends javafx.scene.layout.VBox {
+        private final Label letter = new Label();
+        private final ValueTag length = new ValueTag();
+        private final ValueTag left = new ValueTag();
+        private final ValueTag right = new ValueTag();
+
+        Row(int index) {
+            letter.getStyleClass().add("piece-letter");
+            getStyleClass().add("measured-piece");
+            length.setId("cut-" + index);
+            left.setId("cut-left-" + index);
+            right.setId("cut-right-" + index);
+            HBox miters = new HBox(left, right);
+            miters.getStyleClass().add("captioned");
+            HBox first = new HBox(letter, length);
+            first.getStyleClass().add("captioned");
+            first.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            getChildren().addAll(first, miters);
+            for (ValueTag tag : List.of(length, left, right)) {
+                tag.getStyleClass().add("boxed");
+            }
+        }
+
+        void show(int index, Plan plan, Notation notation) {
+            Piece piece = plan.pieces().get(index);
+            MeasuredPiece measured = plan.job().checks().of(piece);
+            letter.setText(piece.name());
+            length.show(measured.outer(), "Length of " + piece.name() + " as cut", notation,
+                    Typing.length(notation, LengthRange.MEASURED,
+                            typed -> bench.change("measured piece", job -> SawFields.cut(index).with(job, typed))),
+                    () -> {});
+            left.show(measured.left(), "Left miter of " + piece.name() + " as cut", notation,
+                    Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withLeft(typed))), () -> {});
+            right.show(measured.right(), "Right miter of " + piece.name() + " as cut", notation,
+                    Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withRight(typed))), () -> {});
+        }
+
+        private void keep(Piece piece, UnaryOperator<MeasuredPiece> measured) {
+            bench.change("measured piece", job -> job.withChecks(job.checks().with(
+                    measured.apply(job.checks().of(piece)))));
+        }
+    }
+
+    @Override
+    public List<Node> tools() {
+        return List.of(rows, limit, clear);
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        int wanted = Assembly.canJudge(plan) ? plan.pieces().size() : 0;
+        while (shown.size() > wanted) {
+            rows.getChildren().remove(shown.removeLast());
+        }
+        while (shown.size() < wanted) {
+            shown.add(new Row(shown.size()));
+            rows.getChildren().add(shown.getLast());
+        }
+        for (int i = 0; i < wanted; i++) {
+            shown.get(i).show(i, plan, notation);
+        }
+        limit.show(plan, notation);
+        clear.setDisable(plan.job().checks().measured().isEmpty());
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return Assembly.canJudge(plan)
+                ? ClosingFigure.of(plan, plan.job().checks().errors(plan.pieces()),
+                        plan.pieces().stream().map(Piece::name).toList())
+                : BeforeMode.cannot();
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return SawSlates.asCut(plan);
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        if (!Assembly.canJudge(plan)) {
+            return List.of(Sentence.of("Only flat frames with straight sides are judged here."));
+        }
+        if (plan.job().checks().measured().isEmpty()) {
+            return List.of(
+                    Sentence.of("Measure each piece along its outer edge, and both its miters from a square cut ({0}"
+                            + " is square), and type over what was planned.", Angle.ZERO));
+        }
+        return SawSlates.remedies(plan);
+    }
+}

@@ -1,0 +1,98 @@
+package neatcorner.desktop.station.saw;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationMode;
+import neatcorner.drawing.Box;
+import neatcorner.drawing.Figure;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.saw.SawCut;
+import neatcorner.saw.SecondMiter;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawFigure;
+
+/** The saw table from above, one cut after the other. */
+final class CutsMode implements StationMode {
+    private final Workbench bench;
+    private final Label step = new Label();
+    private final Controls.Choices<SecondMiter> second;
+    private final List<LengthBox> boxes;
+    private final List<Node> tools = new ArrayList<>();
+
+    CutsMode(Workbench bench) {
+        this.bench = bench;
+        Button back = new Button("◀ Back");
+        back.setId("cut-back");
+        back.setOnAction(e -> move(-1));
+        Button next = new Button("Next cut ▶");
+        next.setId("cut-next");
+        next.getStyleClass().add("accent");
+        next.setOnAction(e -> move(1));
+        step.setId("cut-step");
+        step.getStyleClass().add("step");
+        second = new Controls.Choices<SecondMiter>(
+                how -> bench.change("second miter", job -> job.withSaw(job.saw().withSecondMiter(how))))
+                .with(SecondMiter.TURN_PIECE, "turn the piece over", "second-turn")
+                .with(SecondMiter.SWING_SAW, "swing the saw", "second-swing");
+        boxes = List.of(new LengthBox(bench, SawFields.KERF, "Kerf"),
+                new LengthBox(bench, SawFields.ROUGH, "Rough allowance"),
+                new LengthBox(bench, SawFields.MIN_HOLD, "Hold by hand from"));
+        HBox steps = new HBox(back, step, next);
+        steps.getStyleClass().add("captioned");
+        steps.setAlignment(Pos.CENTER_LEFT);
+        tools.addAll(List.of(steps, Controls.captioned("Second end:", second)));
+        tools.addAll(boxes);
+    }
+
+    private void move(int by) {
+        int last = bench.currentPlan().cuts().size() - 1;
+        bench.cut().set(Math.max(0, Math.min(last, bench.cut().get() + by)));
+    }
+
+    @Override
+    public List<Node> tools() {
+        return tools;
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        if (plan.cuts().isEmpty()) {
+            return new Figure("Nothing to cut yet", new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
+        }
+        return SawFigure.of(plan, plan.cuts().get(Math.min(bench.cut().get(), plan.cuts().size() - 1)));
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return Chapters.at(Station.SAW).slate(plan);
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        second.show(plan.job().saw().secondMiter());
+        boxes.forEach(box -> box.show(plan, notation));
+        step.setText(plan.cuts().isEmpty()
+                ? "No cuts yet"
+                : title(plan, Math.min(bench.cut().get(), plan.cuts().size() - 1), notation));
+    }
+
+    /** "Cut 3 of 8: first miter on C". */
+    static String title(Plan plan, int index, Notation notation) {
+        SawCut cut = plan.cuts().get(index);
+        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? "first miter on " : "second miter on ";
+        return notation.words("Cut " + (index + 1) + " of " + plan.cuts().size() + ": " + kind
+                + cut.piece().label(plan.job().quantity()));
+    }
+}

@@ -1,0 +1,125 @@
+package neatcorner.desktop.station.saw;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.StationMode;
+import neatcorner.desktop.station.StationView;
+import neatcorner.drawing.Figure;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.saw.Saw;
+import neatcorner.saw.SawScale;
+import neatcorner.saw.ShopSaw;
+
+/** Station 5: the saw. The cuts one after the other, and what makes a saw one that can be trusted. */
+public final class SawView extends StationView {
+    /** What is done at the saw. */
+    public enum Mode {
+        CUTS,
+        TEST,
+        BEFORE,
+        AS_CUT,
+        DRY_FIT,
+        SEASONS
+    }
+
+    private final Map<Mode, StationMode> modes = new EnumMap<>(Mode.class);
+    private final Controls.Choices<Mode> choices;
+    private final MenuButton saws = new MenuButton();
+    private final VBox says = new VBox();
+    private Mode mode = Mode.CUTS;
+
+    public SawView(Desk desk) {
+        super(desk, Station.SAW);
+        Workbench bench = desk.bench();
+        Runnable refresh = desk::refresh;
+        modes.put(Mode.CUTS, new CutsMode(bench));
+        modes.put(Mode.TEST, new TestCornerMode(bench, refresh));
+        modes.put(Mode.BEFORE, new BeforeMode(bench));
+        modes.put(Mode.AS_CUT, new AsCutMode(bench));
+        modes.put(Mode.DRY_FIT, new DryFitMode(bench));
+        modes.put(Mode.SEASONS, new SeasonsMode(bench));
+        choices = new Controls.Choices<Mode>(wanted -> {
+            mode = wanted;
+            desk.forget();
+            refresh.run();
+        }).with(Mode.CUTS, "cuts", "saw-cuts").with(Mode.TEST, "test corner", "saw-test")
+                .with(Mode.BEFORE, "what to expect", "saw-before").with(Mode.AS_CUT, "as cut", "saw-as-cut")
+                .with(Mode.DRY_FIT, "dry fit", "saw-dry-fit").with(Mode.SEASONS, "seasons", "saw-seasons");
+        saws.setId("saws");
+        saws.setOnShowing(e -> listSaws());
+        saws.getItems().add(new MenuItem());
+        addTools(choices, saws);
+        modes.values().forEach(each -> addTools(each.tools()));
+        says.getStyleClass().add("says");
+        says.setId("saw-says");
+        setBelowTools(new VBox(says));
+        setCaution(
+                "Eyes and ears protected, dust mask on, guards in place. The blade stands still before a hand goes near it; "
+                        + "never reach behind it. Short pieces are clamped, not held. The saw's own manual decides.");
+        bench.saws().watch(refresh);
+        bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
+    }
+
+    private StationMode current() {
+        return Objects.requireNonNull(modes.get(mode));
+    }
+
+    /** Saws of the shop to cut this job with, and how this one's scale is read. */
+    private void listSaws() {
+        Saw now = bench().job().saw();
+        saws.getItems().clear();
+        for (ShopSaw shop : bench().saws().saws()) {
+            MenuItem item = new MenuItem("Cut with the " + shop.saw().name());
+            item.setOnAction(e -> bench().change("saw", job -> job.withSaw(
+                    shop.saw().withRough(job.saw().rough()))));
+            saws.getItems().add(item);
+        }
+        saws.getItems().add(new javafx.scene.control.SeparatorMenuItem());
+        boolean fence = now.scale().zero() == SawScale.Zero.FENCE;
+        MenuItem zero = new MenuItem(fence ? "Its scale has 0° at a square cut" : "Its scale has 0° at the fence");
+        zero.setOnAction(e -> bench().change("saw's scale", job -> job.withSaw(job.saw().withScale(new SawScale(
+                fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, job.saw().scale().radius(),
+                job.saw().scale().fence())))));
+        MenuItem keep = new MenuItem("Keep these settings as the shop's " + now.name());
+        keep.setOnAction(e -> bench().saws().keep(now));
+        saws.getItems().addAll(zero, keep);
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return current().figure(plan);
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return current().slate(plan);
+    }
+
+    @Override
+    public void showTools(Plan plan, Notation notation) {
+        choices.show(mode);
+        saws.setText(plan.job().saw().name());
+        modes.forEach((each, view) -> {
+            for (Node node : view.tools()) {
+                node.setVisible(each == mode);
+                node.setManaged(each == mode);
+            }
+        });
+        current().show(plan, notation);
+        List<Sentence> sentences = current().says(plan);
+        Controls.say(says, sentences, notation);
+    }
+}

@@ -1,0 +1,174 @@
+package neatcorner.desktop.station.saw;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import neatcorner.desktop.control.AngleBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.Typing;
+import neatcorner.desktop.control.ValueTag;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationMode;
+import neatcorner.drawing.Figure;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.saw.SawLog;
+import neatcorner.saw.SawReading;
+import neatcorner.saw.measured.TestCorner;
+import neatcorner.station.saw.SawFields;
+import neatcorner.station.saw.SawSlates;
+import neatcorner.station.saw.TestCornerFigure;
+import org.jspecify.annotations.Nullable;
+
+/** A test corner: where it is open and by how much; which way to turn the saw, again and again until it closes. */
+final class TestCornerMode implements StationMode {
+    private final Workbench bench;
+    private final Runnable refresh;
+    private final Controls.Choices<TestCorner.Where> where;
+    private final ValueTag gapTag = new ValueTag();
+    private final ValueTag overTag = new ValueTag();
+    private final AngleBox miterBox;
+    private final List<LengthBox> boxes;
+    private final Label log = new Label();
+    private final Button turned = Controls.chip("I turned the saw", this::turn);
+    private final List<Node> tools;
+    private TestCorner.Where open = TestCorner.Where.TOE;
+    private Length gap = TestCorner.SHEET_OF_PAPER;
+    private @Nullable Length over;
+    private @Nullable Angle miter;
+
+    TestCornerMode(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        this.refresh = refresh;
+        where = new Controls.Choices<TestCorner.Where>(this::found)
+                .with(TestCorner.Where.CLOSED, "closed", "open-closed")
+                .with(TestCorner.Where.HEEL, "outside, heel", "open-heel")
+                .with(TestCorner.Where.TOE, "inside, toe", "open-toe").with(TestCorner.Where.FACE, "face", "open-face")
+                .with(TestCorner.Where.BACK, "back", "open-back");
+        gapTag.setId("test-gap");
+        gapTag.getStyleClass().add("boxed");
+        overTag.setId("test-over");
+        overTag.getStyleClass().add("boxed");
+        miterBox = new AngleBox("Saw set to", "test-miter", 0, 89, angle -> {
+            miter = angle;
+            refresh.run();
+        });
+        Button paper = Controls.chip("a sheet of paper", () -> {
+            gap = TestCorner.SHEET_OF_PAPER;
+            refresh.run();
+        });
+        paper.setId("test-paper");
+        Button keep = new Button("Keep this reading");
+        keep.setId("test-keep");
+        keep.getStyleClass().add("accent");
+        keep.setOnAction(e -> keep());
+        turned.setId("test-turned");
+        log.setId("test-log");
+        log.getStyleClass().add("hint");
+        boxes = List.of(new LengthBox(bench, SawFields.SCALE_RADIUS, "Pivot to scale"),
+                new LengthBox(bench, SawFields.FENCE_LENGTH, "Blade to fence's end"));
+        tools = List.of(Controls.captioned("Corner is open", where), Controls.captioned("by", gapTag, paper),
+                Controls.captioned("over", overTag), miterBox, boxes.get(0), boxes.get(1), keep, turned, log);
+    }
+
+    private void found(TestCorner.Where place) {
+        open = place;
+        refresh.run();
+    }
+
+    private Angle miter(Plan plan) {
+        Angle set = miter;
+        return set != null
+                ? set
+                : plan.pieces().isEmpty()
+                        ? Angle.ofDegrees(45)
+                        : Angle.ofDegrees(Math.abs(plan.pieces().getFirst().right().miter().degrees()));
+    }
+
+    private TestCorner corner(Plan plan) {
+        Length typed = over;
+        Length contact = typed != null
+                ? typed
+                : open == TestCorner.Where.FACE || open == TestCorner.Where.BACK
+                        ? plan.job().section().thickness()
+                        : plan.job().section().width().scaled(1 / miter(plan).cos());
+        return new TestCorner(open, gap, contact);
+    }
+
+    private void keep() {
+        Plan plan = bench.currentPlan();
+        TestCorner corner = corner(plan);
+        SawReading reading = new SawReading(LocalDate.now(ZoneId.systemDefault()), miter(plan), corner.error(),
+                corner.isTilt(), false);
+        bench.saws().changeLog(plan.job().saw(), readings -> readings.plus(reading));
+        refresh.run();
+    }
+
+    private void turn() {
+        bench.saws().changeLog(bench.job().saw(), SawLog::turned);
+        refresh.run();
+    }
+
+    @Override
+    public List<Node> tools() {
+        return tools;
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        where.show(open);
+        boxes.forEach(box -> box.show(plan, notation));
+        miterBox.show(miter(plan), notation);
+        TestCorner corner = corner(plan);
+        gapTag.show(neatcorner.measure.Fine.of(gap), "Gap", notation,
+                Typing.length(notation, LengthRange.GAP, length -> {
+                    gap = length;
+                    refresh.run();
+                }), () -> {});
+        overTag.show(corner.over(), "Contact length", notation,
+                Typing.length(notation, LengthRange.MEASURED, length -> {
+                    over = length.isPositive() ? length : null;
+                    refresh.run();
+                }), () -> {});
+        SawLog readings = bench.saws().log(plan.job().saw());
+        turned.setDisable(readings.readings().isEmpty() || readings.readings().getLast().turned());
+        log.setText(listed(readings, notation));
+    }
+
+    private static String listed(SawLog log, Notation notation) {
+        StringBuilder text = new StringBuilder();
+        List<SawReading> last = log.readings().reversed().stream().limit(5).toList();
+        for (SawReading reading : last) {
+            text.append(text.isEmpty() ? "Kept, newest first:  " : "   ").append(reading.day()).append(' ')
+                    .append(reading.error().degrees() > 0 ? "+" : "").append(notation.text(reading.error()))
+                    .append(reading.tilt() ? " tilt" : "").append(reading.turned() ? ", turned" : "");
+        }
+        return text.isEmpty() ? "No readings of this saw yet." : text.toString();
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return TestCornerFigure.of(plan, corner(plan), miter(plan));
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return SawSlates.testCorner(plan, corner(plan), miter(plan), bench.saws().log(plan.job().saw()));
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        return List.of(
+                Sentence.of("Cut two scraps at this setting, turn one over, close them against a square, and say where"
+                        + " light comes through. Turn, cut again, look again, until it closes."));
+    }
+}

@@ -1,0 +1,64 @@
+package neatcorner.desktop.station.section;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import neatcorner.plan.Plan;
+import neatcorner.section.Passes;
+
+/** Plays the passes that mill the section, one by one. */
+final class PassStepper extends HBox {
+    private final ToggleButton play = new ToggleButton("Pass by pass");
+    private final Button back = new Button("◀");
+    private final Button next = new Button("▶");
+    private final Label where = new Label();
+    private int index;
+
+    PassStepper(Runnable refresh) {
+        getStyleClass().add("captioned");
+        setAlignment(Pos.CENTER_LEFT);
+        play.getStyleClass().add("chip");
+        play.setId("passes");
+        back.setId("pass-back");
+        next.setId("pass-next");
+        where.setId("pass-step");
+        back.setAccessibleText("Pass before");
+        next.setAccessibleText("Next pass");
+        where.setMinWidth(USE_PREF_SIZE);
+        play.setOnAction(e -> {
+            index = 0;
+            refresh.run();
+        });
+        back.setOnAction(e -> {
+            index--;
+            refresh.run();
+        });
+        next.setOnAction(e -> {
+            index++;
+            refresh.run();
+        });
+        getChildren().addAll(play, back, where, next);
+    }
+
+    /** The pass that is up; -1 when the finished section is shown. */
+    int index(Plan plan) {
+        return play.isSelected() && plan.job().section().isSound()
+                ? Math.max(0, Math.min(index, Passes.of(plan.job().section()).size() - 1))
+                : -1;
+    }
+
+    void show(Plan plan) {
+        int shown = index(plan);
+        index = Math.max(0, shown);
+        int count = shown < 0 ? 0 : Passes.of(plan.job().section()).size();
+        for (var node : new javafx.scene.Node[]{back, next, where}) {
+            node.setVisible(shown >= 0);
+            node.setManaged(shown >= 0);
+        }
+        back.setDisable(shown <= 0);
+        next.setDisable(shown >= count - 1);
+        where.setText((shown + 1) + " of " + count);
+    }
+}

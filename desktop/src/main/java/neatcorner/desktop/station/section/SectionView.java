@@ -1,0 +1,153 @@
+package neatcorner.desktop.station.section;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.StationView;
+import neatcorner.drawing.Figure;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Material;
+import neatcorner.job.Job;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.section.Rabbet;
+import neatcorner.section.RabbetWay;
+import neatcorner.station.section.MillingSlate;
+import neatcorner.station.section.SectionFigure;
+import neatcorner.station.section.SectionLook;
+import neatcorner.wood.Species;
+
+/** Station 2: the stick's end, with the pack lying in its rabbet. */
+public final class SectionView extends StationView {
+    private final ComboBox<String> wood = new ComboBox<>();
+    private final ToggleButton doubleRabbet = new ToggleButton();
+    private final MenuButton pack = new MenuButton("Pack");
+    private final MenuButton way = new MenuButton();
+    private final MenuButton blank = new MenuButton("Blank");
+    private final ToggleButton safeZone = new ToggleButton("Safe zone");
+    private final MillingEditor milling;
+    private final PassStepper passes;
+    private boolean showing;
+
+    public SectionView(Desk desk) {
+        super(desk, Station.SECTION);
+        Workbench bench = desk.bench();
+        Runnable refresh = desk::refresh;
+        milling = new MillingEditor(bench);
+        passes = new PassStepper(refresh);
+        wood.getItems().setAll(Species.KNOWN.stream().map(Species::name).toList());
+        wood.setEditable(true);
+        wood.setPrefWidth(180);
+        wood.setId("wood");
+        wood.setOnAction(e -> {
+            String name = wood.getValue();
+            if (!showing && name != null && !name.isBlank()) {
+                bench.change("wood", job -> job.withSection(job.section().withWood(Species.named(name.strip()))));
+            }
+        });
+        doubleRabbet.setId("double-rabbet");
+        doubleRabbet.getStyleClass().add("chip");
+        doubleRabbet.setOnAction(e -> toggleStep());
+        pack.setId("pack");
+        pack.setOnShowing(e -> listLayers());
+        pack.getItems().add(new MenuItem());
+        setCaution(
+                "Rabbets are cut in light passes, 3 to 4 mm deep at most, with the stick held down and push blocks where a "
+                        + "guard cannot stay on. Gloves and eyes for glass.");
+        way.setId("rabbet-way");
+        for (RabbetWay each : RabbetWay.values()) {
+            MenuItem item = new MenuItem(Sentence.capital(each.title()));
+            item.setOnAction(e -> bench.change("way of the rabbet", job -> job.withSection(
+                    job.section().withMilling(job.section().milling().withWay(each)))));
+            way.getItems().add(item);
+        }
+        blank.setId("blank");
+        blank.setOnShowing(e -> new BlankMenu(bench).list(blank));
+        blank.getItems().add(new MenuItem());
+        safeZone.setId("safe-zone");
+        safeZone.getStyleClass().add("chip");
+        safeZone.setOnAction(e -> refresh.run());
+        addTools(Controls.captioned("Wood", wood), doubleRabbet, pack, blank, way, milling.adding(), safeZone, passes);
+        setBelowTools(milling);
+    }
+
+    private void toggleStep() {
+        bench().change("second step", SectionView::stepToggled);
+    }
+
+    private static Job stepToggled(Job job) {
+        Rabbet rabbet = job.section().rabbet();
+        Units units = job.units();
+        Rabbet changed = rabbet.withStep(rabbet.step() != null
+                ? null
+                : new Rabbet.Step(rabbet.width().plus(units.either(4, 3.0 / 16)),
+                        new neatcorner.measure.Length(rabbet.depth().units() / 2)));
+        return job.withSection(job.section().withRabbet(changed));
+    }
+
+    /** What lies in the rabbet can be taken out, or more put in, each at its usual thickness. */
+    private void listLayers() {
+        Job job = bench().job();
+        Notation notation = bench().notation().get();
+        pack.getItems().clear();
+        List<Layer> layers = job.pack().layers();
+        for (int i = 0; i < layers.size(); i++) {
+            int index = i;
+            item("Take out " + layers.get(i).within() + ", "
+                    + notation.text(layers.get(i).thickness()), now -> now.withPack(now.pack().without(index)));
+        }
+        pack.getItems().add(new SeparatorMenuItem());
+        Units units = job.units();
+        add(new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)));
+        add(new Layer.Glazing(Material.ACRYLIC, units.either(3, 1.0 / 8)));
+        add(new Layer.Art(units.either(0.3, 1.0 / 64)));
+        for (Material material : Material.BACKINGS) {
+            add(new Layer.Backing(material, units.either(3, 1.0 / 8)));
+        }
+    }
+
+    private void add(Layer layer) {
+        item("Put in " + layer.within() + ", "
+                + bench().notation().get().text(layer.thickness()), job -> job.withPack(job.pack().plus(layer)));
+    }
+
+    private void item(String text, UnaryOperator<Job> change) {
+        MenuItem item = new MenuItem(bench().notation().get().words(text));
+        item.setOnAction(e -> bench().change("pack", change));
+        pack.getItems().add(item);
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return SectionFigure.of(plan, new SectionLook(passes.index(plan), safeZone.isSelected()));
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        int pass = passes.index(plan);
+        return pass < 0 || !plan.job().section().isSound() ? super.slate(plan) : MillingSlate.of(plan, pass);
+    }
+
+    @Override
+    public void showTools(Plan plan, Notation notation) {
+        showing = true;
+        wood.setValue(plan.job().section().wood().name());
+        doubleRabbet.setText(notation.words("Double rabbet"));
+        doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
+        way.setText(notation.words("Rabbet by " + plan.job().section().milling().way().title()));
+        milling.show(plan, notation);
+        passes.show(plan);
+        showing = false;
+    }
+}

@@ -1,0 +1,271 @@
+package neatcorner.desktop.station.shape;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.IntConsumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Spinner;
+import javafx.scene.layout.HBox;
+import neatcorner.desktop.control.AngleBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.TypedNumber;
+import neatcorner.desktop.desk.Notice;
+import neatcorner.desktop.desk.Shop;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.exchange.PaperSize;
+import neatcorner.exchange.Templates;
+import neatcorner.job.Job;
+import neatcorner.job.Reshape;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
+import neatcorner.plan.Plan;
+import neatcorner.station.shape.ShapeFields;
+
+/** What has no place in the drawing of the outline: its kind, sides, curve, segments, slope. */
+final class ShapeTools {
+    /** Kinds of outline as a maker chooses them. */
+    private enum Kind {
+        RECTANGLE,
+        REGULAR,
+        FREE,
+        ARCH,
+        CIRCLE,
+        ELLIPSE
+    }
+
+    private static final int MOST_SEGMENTS = 64;
+
+    private final Workbench bench;
+    private final Controls.Choices<Kind> kind;
+    private final Spinner<Integer> sides;
+    private final Controls.Choices<CornerJoint> joint;
+    private final Node jointBox;
+    private final Controls.Choices<Boolean> across;
+    private final Controls.Choices<Shape.Curve> curve;
+    private final Spinner<Integer> segments;
+    private final LengthBox board;
+    private final LengthBox rise;
+    private final AngleBox slope;
+    private final Button measured = Controls.chip("Sides and angles as measured …", this::openEditor);
+    private final Button templates = Controls.chip("Templates at full size", this::writeTemplates);
+    private final TraverseEditor editor;
+    private final Node sidesBox;
+    private final Node acrossBox;
+    private final Node segmentsBox;
+    private final HBox holder = new HBox();
+    private boolean showing;
+
+    ShapeTools(Workbench bench) {
+        this.bench = bench;
+        kind = new Controls.Choices<Kind>(this::choose).with(Kind.RECTANGLE, "rectangle", "shape-rectangle")
+                .with(Kind.REGULAR, "equal sides", "shape-regular").with(Kind.FREE, "free corners", "shape-free")
+                .with(Kind.ARCH, "arched top", "shape-arch").with(Kind.CIRCLE, "circle", "shape-circle")
+                .with(Kind.ELLIPSE, "ellipse", "shape-ellipse");
+        joint = new Controls.Choices<CornerJoint>(taken -> bench.change("corner joint", job -> job.withJoint(taken)));
+        for (CornerJoint each : CornerJoint.values()) {
+            joint.with(each, each.title(), "joint-" + each.name().toLowerCase(java.util.Locale.ROOT));
+        }
+        jointBox = Controls.captioned("Corners", joint);
+        across = new Controls.Choices<Boolean>(corners -> reshape((job, shape) -> shape instanceof Shape.Regular regular
+                ? new Shape.Regular(regular.sides(), corners)
+                : shape))
+                .with(false, "flats", "across-flats").with(true, "corners", "across-corners");
+        curve = new Controls.Choices<Shape.Curve>(this::bend).with(Shape.Curve.SEGMENT, "flat arc", "curve-segment")
+                .with(Shape.Curve.SEMICIRCLE, "half circle", "curve-semicircle")
+                .with(Shape.Curve.ELLIPSE, "half ellipse", "curve-ellipse");
+        sides = spinner("sides", "Sides", Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
+        segments = spinner("segments", "Segments", 0, MOST_SEGMENTS, this::takeSegments);
+        board = new LengthBox(bench, ShapeFields.BOARD_WIDTH, "Widest board");
+        rise = new LengthBox(bench, ShapeFields.RISE, "Rise");
+        slope = new AngleBox("Faces slope inwards by", "slope", 0, 90,
+                angle -> bench.change("slope", job -> job.sloped(angle)));
+        measured.setId("as-measured");
+        templates.setId("templates");
+        editor = new TraverseEditor(bench, this::closeEditor);
+        sidesBox = Controls.captioned("Sides", sides);
+        acrossBox = Controls.captioned("measured across", across);
+        segmentsBox = Controls.captioned("Segments, 0 for fewest", segments);
+    }
+
+    private Spinner<Integer> spinner(String id, String what, int least, int most, IntConsumer taken) {
+        Spinner<Integer> spinner = TypedNumber.count(id, what, least, most, bench::say);
+        spinner.valueProperty().addListener((observed, old, now) -> {
+            if (!showing && now != null) {
+                taken.accept(now);
+            }
+        });
+        return spinner;
+    }
+
+    List<Node> controls() {
+        return List.of(kind, jointBox, sidesBox, acrossBox, curve, rise, segmentsBox, board, templates, slope,
+                measured);
+    }
+
+    /** Where sides and angles are entered as they were measured. */
+    Node editor() {
+        return holder;
+    }
+
+    private void writeTemplates() {
+        Plan plan = bench.currentPlan();
+        String name = Shop.fileName(plan.job().title()) + "-template";
+        Path folder = bench.home().paper();
+        PaperSize paper = bench.settings().paper();
+        Notation notation = bench.notation().get();
+        bench.files().make(() -> Templates.write(plan, folder, name, paper, notation),
+                file -> Notice.info("The templates are ready, as PDF, SVG and DXF: " + file,
+                        new Notice.Action("Open it", () -> bench.files().open(file))),
+                "The templates could not be written to " + folder + ".");
+    }
+
+    private void openEditor() {
+        holder.getChildren().setAll(editor.open());
+    }
+
+    private void closeEditor() {
+        holder.getChildren().clear();
+    }
+
+    /** Changes the shape there is; one that is of another kind by now stays as it is. */
+    private void reshape(BiFunction<Job, Shape, Shape> change) {
+        bench.change("outline", job -> job.withOutline(job.outline()
+                .withShape(change.apply(job, job.outline().shape()))));
+    }
+
+    private void choose(Kind wanted) {
+        if (wanted != kindOf(bench.job().outline().shape())) {
+            closeEditor();
+            bench.change("shape", job -> shaped(job, wanted));
+        }
+    }
+
+    private static Job shaped(Job job, Kind wanted) {
+        if (wanted == kindOf(job.outline().shape())) {
+            return job;
+        }
+        Opening size = job.size();
+        Length least = Length.min(size.width(), size.height());
+        Job based = wanted == Kind.ARCH || wanted == Kind.CIRCLE || wanted == Kind.ELLIPSE
+                ? job.sloped(Angle.ZERO)
+                : job;
+        Outline flat = based.outline();
+        return switch (wanted) {
+            case RECTANGLE -> based.withOutline(flat.withShape(new Shape.Rectangle()));
+            case REGULAR -> based.withOutline(flat.withShape(new Shape.Regular(8, false))).withSize(job.sizeOf(),
+                    new Opening(least, least));
+            case FREE -> free(based);
+            case ARCH -> based.withOutline(flat.withShape(new Shape.Arch(Shape.Curve.SEMICIRCLE,
+                    new Length(size.width().units() / 2), 0))).withSize(job.sizeOf(), tallEnough(size));
+            case CIRCLE -> based.withOutline(flat.withShape(new Shape.Circle(0))).withSize(job.sizeOf(),
+                    new Opening(least, least));
+            case ELLIPSE -> based.withOutline(flat.withShape(new Shape.Ellipse(0)));
+        };
+    }
+
+    /** A free outline with the corners there are; of a curve, with those of the box round it. */
+    private static Job free(Job job) {
+        boolean plannable = neatcorner.planner.Planner.plan(job).contours() != null
+                && job.outline().shape().isStraight();
+        Job straight = plannable ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
+        return new Reshape(straight, false).freed();
+    }
+
+    private static Opening tallEnough(Opening size) {
+        return size.height().isMoreThan(size.width().scaled(0.75))
+                ? size
+                : new Opening(size.width(), size.width().scaled(1.4));
+    }
+
+    private void bend(Shape.Curve wanted) {
+        reshape((job, shape) -> {
+            if (!(shape instanceof Shape.Arch arch)) {
+                return shape;
+            }
+            Length half = new Length(job.size().width().units() / 2);
+            Length high = wanted == Shape.Curve.SEMICIRCLE ? half : new Length(half.units() / 2);
+            return new Shape.Arch(wanted, wanted == arch.curve() ? arch.rise() : high, arch.segments());
+        });
+    }
+
+    private void takeSides(int count) {
+        reshape((job, shape) -> shape instanceof Shape.Regular regular
+                ? new Shape.Regular(count, regular.acrossCorners())
+                : shape);
+    }
+
+    private void takeSegments(int count) {
+        int round = count == 0 ? 0 : Math.max(Shape.FEWEST_SIDES, count);
+        reshape((job, shape) -> switch (shape) {
+            case Shape.Arch arch -> new Shape.Arch(arch.curve(), arch.rise(), count);
+            case Shape.Circle circle -> new Shape.Circle(round);
+            case Shape.Ellipse ellipse -> new Shape.Ellipse(round);
+            case Shape.Rectangle straight -> straight;
+            case Shape.Regular straight -> straight;
+            case Shape.Polygon straight -> straight;
+        });
+    }
+
+    private static Kind kindOf(Shape shape) {
+        return switch (shape) {
+            case Shape.Rectangle rectangle -> Kind.RECTANGLE;
+            case Shape.Regular regular -> Kind.REGULAR;
+            case Shape.Polygon polygon -> Kind.FREE;
+            case Shape.Arch arch -> Kind.ARCH;
+            case Shape.Circle circle -> Kind.CIRCLE;
+            case Shape.Ellipse ellipse -> Kind.ELLIPSE;
+        };
+    }
+
+    void show(Plan plan, Notation notation) {
+        showing = true;
+        Shape shape = plan.job().outline().shape();
+        kind.show(kindOf(shape));
+        boolean regular = shape instanceof Shape.Regular;
+        boolean arch = shape instanceof Shape.Arch;
+        boolean curved = !shape.isStraight();
+        joint.show(plan.job().joint());
+        present(jointBox, shape instanceof Shape.Rectangle);
+        present(sidesBox, regular);
+        present(acrossBox, regular);
+        present(curve, arch);
+        present(rise, arch);
+        present(segmentsBox, curved);
+        present(board, curved);
+        present(templates, curved && plan.contours() != null);
+        present(slope, !curved);
+        present(measured, shape instanceof Shape.Polygon);
+        switch (shape) {
+            case Shape.Regular r -> {
+                sides.getValueFactory().setValue(r.sides());
+                across.show(r.acrossCorners());
+            }
+            case Shape.Arch a -> {
+                curve.show(a.curve());
+                present(rise, a.curve() != Shape.Curve.SEMICIRCLE);
+                segments.getValueFactory().setValue(a.segments());
+            }
+            case Shape.Circle c -> segments.getValueFactory().setValue(c.segments());
+            case Shape.Ellipse e -> segments.getValueFactory().setValue(e.segments());
+            case Shape.Rectangle r -> closeEditor();
+            case Shape.Polygon p -> editor.show(notation);
+        }
+        board.show(plan, notation);
+        rise.show(plan, notation);
+        slope.show(plan.job().outline().slope(), notation);
+        showing = false;
+    }
+
+    private static void present(Node node, boolean present) {
+        node.setVisible(present);
+        node.setManaged(present);
+    }
+}

@@ -1,0 +1,191 @@
+package neatcorner.desktop.station.sticks;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.desk.Later;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationMode;
+import neatcorner.drawing.Figure;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.BoardWork;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.plan.Slate;
+import neatcorner.station.sticks.BoardsFigure;
+import neatcorner.station.sticks.StockFields;
+import neatcorner.stock.BoardMilling;
+import neatcorner.stock.RoughBoard;
+
+/** Rough boards: what sticks they give, cut by cut, and how much lumber the job takes. */
+final class BoardsMode implements StationMode {
+    private final Workbench bench;
+    private final Controls.Picker picker;
+    private final StockEditor editor;
+    private final HBox lengths = new HBox();
+    private final HBox advice = new HBox();
+    private final Button mill;
+    private final List<Node> tools;
+    private List<LengthBox> boxes = List.of();
+    private int boxesOf = -1;
+    private final Later<Plan, List<Remedy>> whenShort;
+
+    BoardsMode(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        picker = new Controls.Picker("board", refresh);
+        whenShort = new Later<>(bench, List.of(), (plan, search) -> BoardWork.whenShort(plan), refresh);
+        Button add = new Button("Add a board");
+        add.setId("add-board");
+        add.setOnAction(e -> add());
+        mill = new Button("Mill it to sticks");
+        mill.setId("mill-board");
+        mill.getStyleClass().add("accent");
+        mill.setOnAction(e -> {
+            int index = picker.index();
+            bench.changeSlowly("mill a board", job -> BoardWork.milled(job, index));
+        });
+        lengths.getStyleClass().add("captioned");
+        advice.getStyleClass().add("captioned");
+        editor = new StockEditor("board", "Board", new StockEditor.Edits(
+                name -> change(b -> new RoughBoard(name, b.length(), b.width(), b.thickness(), b.bow(), b.count(),
+                        b.price(), b.defects())),
+                count -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), count,
+                        b.price(), b.defects())),
+                price -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), b.count(),
+                        price, b.defects()))),
+                List.of(lengths), List.of(mill, Controls.chip("Remove", this::remove)));
+        tools = List.of(add, picker, advice);
+    }
+
+    private void add() {
+        picker.choose(bench.job().stock().boards().size());
+        bench.change("add a board", job -> {
+            Units units = job.units();
+            List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+            boards.add(new RoughBoard("board " + (boards.size() + 1), units.either(2400, 96), units.either(150, 6),
+                    units.either(27, 1), Length.ZERO, 1, null, List.of()));
+            return job.withStock(job.stock().withBoards(boards));
+        });
+    }
+
+    private void change(java.util.function.UnaryOperator<RoughBoard> changed) {
+        int index = picker.index();
+        bench.change("board", job -> StockFields.withBoard(job, index, changed));
+    }
+
+    private void remove() {
+        int index = picker.index();
+        bench.change("remove a board", job -> {
+            List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
+            if (index < boards.size()) {
+                boards.remove(index);
+            }
+            return job.withStock(job.stock().withBoards(boards));
+        });
+    }
+
+    @Override
+    public List<Node> tools() {
+        return tools;
+    }
+
+    @Override
+    public List<Node> below() {
+        return List.of(editor);
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        List<RoughBoard> boards = plan.job().stock().boards();
+        if (picker.index() >= boards.size() && bench.isOld(plan)) {
+            return;
+        }
+        picker.show(boards.stream().map(RoughBoard::name).toList());
+        boolean any = !boards.isEmpty();
+        if (!any) {
+            editor.setVisible(false);
+            editor.setManaged(false);
+        }
+        if (any) {
+            int index = picker.index();
+            RoughBoard board = boards.get(index);
+            editor.show(board.name(), board.count(), StickEditor.price(board.price(), notation));
+            if (boxesOf != index) {
+                boxesOf = index;
+                boxes = List.of(new LengthBox(bench, StockFields.boardLength(index), "Length"),
+                        new LengthBox(bench, StockFields.boardWidth(index), "Width"),
+                        new LengthBox(bench, StockFields.boardThickness(index), "Thickness"),
+                        new LengthBox(bench, StockFields.boardBow(index), "Bow"));
+                lengths.getChildren().setAll(boxes);
+            }
+            boxes.forEach(box -> box.show(plan, notation));
+            mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
+        }
+        List<Node> buttons = new ArrayList<>();
+        for (Remedy remedy : whenShort.of(plan)) {
+            Button button = new Button(remedy.label().in(notation));
+            button.setOnAction(e -> bench.take(remedy));
+            buttons.add(button);
+        }
+        if (!buttons.isEmpty()) {
+            buttons.addFirst(new javafx.scene.control.Label("Boards and sticks together are not enough:"));
+        }
+        advice.getChildren().setAll(buttons);
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return BoardsFigure.of(plan);
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        List<Slate.Row> rows = new ArrayList<>();
+        int sticks = 0;
+        Length total = Length.ZERO;
+        for (BoardMilling milling : BoardWork.of(plan)) {
+            sticks += milling.sticks().stream().mapToInt(stick -> stick.count()).sum();
+            total = total.plus(milling.total().times(milling.board().count()));
+        }
+        rows.add(Slate.Row.large("Sticks from the boards", Reading.computed("Sticks from the boards",
+                Scalar.count(sticks), "strips × layers × lengths of every board")));
+        rows.add(Slate.Row.large("Stick, end to end", Reading.computed("Stick, end to end", total,
+                "lengths of those sticks, added up")));
+        rows.add(Slate.Row.plain("Stick needed", Reading.computed("Stick needed", plan.stickNeeded(),
+                "long points, slanted kerfs and rough allowances of all pieces")));
+        rows.add(lumber("Lumber at hand", BoardWork.volume(plan.job().stock()), plan.job().units(),
+                "length × width × thickness of the boards"));
+        rows.add(lumber("Lumber that the job takes", BoardWork.volumeNeeded(plan), plan.job().units(),
+                "stick needed, with what jointing, ripping and planing take; knots and offcuts come on top"));
+        return new Slate(rows);
+    }
+
+    private static Slate.Row lumber(String name, double volume, Units units, String how) {
+        return Slate.Row.plain(name, units == Units.MILLIMETRES
+                ? Reading.computed(name, new Scalar(volume, "m³", 4), how)
+                : Reading.computed(name, new Scalar(volume / BoardWork.BOARD_FOOT, "bd ft", 1), how));
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        List<RoughBoard> boards = plan.job().stock().boards();
+        if (boards.isEmpty()) {
+            return List.of();
+        }
+        List<Sentence> says = new ArrayList<>(
+                BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1)))));
+        says.add(Sentence
+                .of("Reclaimed wood: pull the nails and check with a detector; test old paint for lead. Mask, ears and"
+                        + " eyes at every machine."));
+        return says;
+    }
+}

@@ -1,0 +1,233 @@
+package neatcorner.desktop.station.sticks;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.stage.FileChooser;
+import neatcorner.desktop.desk.Notice;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.document.Planning;
+import neatcorner.desktop.document.ShelfMove;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.StockCsv;
+import neatcorner.exchange.WholeFile;
+import neatcorner.job.Job;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.planner.Batch;
+import neatcorner.section.Section;
+import neatcorner.station.sticks.MoreFrames;
+import neatcorner.station.sticks.Offcuts;
+import neatcorner.stock.Stick;
+import org.jspecify.annotations.Nullable;
+
+/** What can be done with the rack as a whole: offcuts back, lists in and out, other jobs cut together with this one. */
+public final class RackMenu {
+    private static final Logger LOG = Logger.getLogger(RackMenu.class.getName());
+    private static final int LARGEST_LIST = 2_000_000;
+
+    private final Workbench bench;
+    private final Runnable refresh;
+    private final MenuButton menu = new MenuButton("Rack");
+    private int listed;
+    private final Map<Path, Job> together = new LinkedHashMap<>();
+
+    public RackMenu(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        this.refresh = refresh;
+        menu.setId("rack-menu");
+        menu.setOnShowing(e -> list());
+        menu.getItems().add(new MenuItem());
+        bench.document().addListener((observed, old, now) -> together.clear());
+    }
+
+    MenuButton button() {
+        return menu;
+    }
+
+    /** Jobs that are cut from the same sticks as this one. */
+    List<Job> together() {
+        return List.copyOf(together.values());
+    }
+
+    void forgetTogether() {
+        together.clear();
+    }
+
+    /** Other jobs that could be cut together with this one are added as soon as they are read. */
+    private void list() {
+        listOwn();
+        Job job = bench.job();
+        List<Path> files = others();
+        int turn = ++listed;
+        bench.planning().ask(Planning.Pace.QUICK, search -> alike(job, files), alike -> {
+            if (turn == listed) {
+                alike.forEach(this::offer);
+            }
+        }, bench::fault);
+    }
+
+    private static Map<Path, Job> alike(Job job, List<Path> files) {
+        Map<Path, Job> alike = new LinkedHashMap<>();
+        for (Path file : files) {
+            Job other = read(file);
+            if (other != null && Batch.areAlike(job, other)) {
+                alike.put(file, other);
+            }
+        }
+        return alike;
+    }
+
+    private void offer(Path file, Job other) {
+        CheckMenuItem item = new CheckMenuItem("Cut together with " + other.title());
+        item.setSelected(together.containsKey(file));
+        item.setOnAction(e -> {
+            if (together.remove(file) == null) {
+                together.put(file, other);
+            }
+            refresh.run();
+        });
+        menu.getItems().add(item);
+    }
+
+    private void listOwn() {
+        menu.getItems().clear();
+        item("It is cut: put the offcuts on the shelf", this::putBack);
+        if (!bench.shelf().of(bench.job().section()).isEmpty()) {
+            item("Take the offcuts of this section from the shelf", this::takeOffcuts);
+        }
+        item("What else do the offcuts give?", this::sayWhatElse);
+        item("Let all pieces lie anywhere again",
+                () -> bench.change("let pieces lie", job -> job.withStock(job.stock().withPins(List.of()))));
+        menu.getItems().add(new SeparatorMenuItem());
+        item("Read sticks from a list (CSV) …", this::chooseList);
+        item("Write the sticks as a list (CSV) …", this::chooseTarget);
+        menu.getItems().add(new SeparatorMenuItem());
+    }
+
+    private void putBack() {
+        Plan plan = bench.currentPlan();
+        List<Stick> offcuts = Offcuts.of(plan);
+        bench.change("cut", job -> Offcuts.cut(job, plan), new ShelfMove(plan.job().section(), offcuts, List.of()));
+        bench.notice().set(Notice.info("The sticks are off the rack, and " + offcuts.size()
+                + " offcuts on the shelf, for any job in this wood and section."));
+    }
+
+    /** Puts the shelf's offcuts of this section on the rack, where they are taken first, being paid for. */
+    void takeOffcuts() {
+        Section section = bench.job().section();
+        List<Stick> offered = bench.shelf().of(section);
+        bench.change("take offcuts", job -> {
+            List<Stick> sticks = new ArrayList<>(offered);
+            sticks.addAll(job.stock().sticks());
+            return job.withStock(job.stock().withPins(List.of()).withSticks(sticks));
+        }, new ShelfMove(section, List.of(), offered));
+    }
+
+    private void item(String text, Runnable run) {
+        MenuItem item = new MenuItem(bench.notation().get().words(text));
+        item.setOnAction(e -> run.run());
+        menu.getItems().add(item);
+    }
+
+    private List<Path> others() {
+        Path own = bench.file();
+        return (bench.shop().isDemo(own) ? bench.shop().demoJobs() : bench.shop().ownJobs()).stream()
+                .filter(file -> !file.equals(own))
+                .limit(40).toList();
+    }
+
+    private static @Nullable Job read(Path file) {
+        try {
+            return JobFile.read(file).job();
+        } catch (BadFile | IOException e) {
+            LOG.log(Level.INFO, "left out of the list: " + file, e);
+            return null;
+        }
+    }
+
+    private void sayWhatElse() {
+        Plan plan = bench.currentPlan();
+        bench.planning().ask(Planning.Pace.SLOW, search -> MoreFrames.of(plan, search),
+                more -> bench.notice().set(Notice.info(whatElse(more))), bench::fault);
+    }
+
+    private static String whatElse(List<MoreFrames> more) {
+        StringBuilder text = new StringBuilder();
+        for (MoreFrames each : more.subList(0, Math.min(6, more.size()))) {
+            text.append(text.isEmpty() ? "" : ", ").append(each.frames()).append(" × ").append(each.size().name());
+        }
+        return more.isEmpty()
+                ? "The offcuts are too short for another frame of any standard size."
+                : "The offcuts would give, one kind at a time: " + text + ".";
+    }
+
+    private void chooseList() {
+        File file = chooser().showOpenDialog(menu.getScene().getWindow());
+        if (file != null) {
+            importFrom(file.toPath());
+        }
+    }
+
+    private void chooseTarget() {
+        File file = chooser().showSaveDialog(menu.getScene().getWindow());
+        if (file != null) {
+            exportTo(file.toPath());
+        }
+    }
+
+    private static FileChooser chooser() {
+        FileChooser chooser = new FileChooser();
+        chooser.setInitialFileName("sticks.csv");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Comma-separated values", "*.csv"));
+        return chooser;
+    }
+
+    /** Puts the sticks of a list on the rack in place of those there; one step to undo. */
+    public void importFrom(Path file) {
+        Units units = bench.job().units();
+        bench.planning().ask(Planning.Pace.QUICK, search -> read(file, units), list -> {
+            if (list.said != null) {
+                bench.notice().set(Notice.grave(list.said));
+                return;
+            }
+            bench.change("sticks from a list",
+                    job -> job.withStock(job.stock().withPins(List.of()).withSticks(list.sticks)));
+            bench.notice().set(Notice.info(list.sticks.size() + " kinds of stick are on the rack now."));
+        }, bench::fault);
+    }
+
+    /** The sticks of a list, or what is to be said about it. */
+    private record Imported(List<Stick> sticks, @Nullable String said) {}
+
+    private static Imported read(Path file, Units units) {
+        try {
+            return new Imported(StockCsv.read(WholeFile.text(WholeFile.read(file, LARGEST_LIST, "a list of sticks")),
+                    units), null);
+        } catch (BadFile e) {
+            return new Imported(List.of(), file.getFileName() + ": " + e.getMessage() + ".");
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "list not read", e);
+            return new Imported(List.of(), file + " cannot be read as a list of sticks.");
+        }
+    }
+
+    public void exportTo(Path file) {
+        Job job = bench.job();
+        bench.files().write(file,
+                () -> StockCsv.write(job.stock().sticks(), job.units()).getBytes(StandardCharsets.UTF_8),
+                "The sticks are listed in " + file + ".", "The list could not be written to " + file + ".");
+    }
+}

@@ -1,0 +1,195 @@
+package neatcorner.desktop.station.sticks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.desk.Later;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationMode;
+import neatcorner.drawing.Figure;
+import neatcorner.fitout.Layer;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.station.sticks.SheetWork;
+import neatcorner.station.sticks.SheetsFigure;
+import neatcorner.station.sticks.StockFields;
+import neatcorner.stock.Sheet;
+import neatcorner.stock.sheets.SheetCut;
+
+/** Sheets of glass, mat and backing, with the panels for all frames cut from them edge to edge. */
+final class SheetsMode implements StationMode {
+    private final Workbench bench;
+    private final Controls.Picker picker;
+    private final StockEditor editor;
+    private final HBox lengths = new HBox();
+    private final MenuButton add = new MenuButton("Add a sheet of …");
+    private final CheckBox grained = new CheckBox("has a pattern: do not turn panels");
+    private final List<Node> tools;
+    private List<LengthBox> boxes = List.of();
+    private int boxesOf = -1;
+    private final Later<Plan, List<SheetWork>> works;
+
+    SheetsMode(Workbench bench, Runnable refresh) {
+        this.bench = bench;
+        picker = new Controls.Picker("sheet", refresh);
+        works = new Later<>(bench, List.of(), SheetWork::of, refresh);
+        add.setId("add-sheet");
+        add.setOnShowing(e -> list());
+        add.getItems().add(new MenuItem());
+        grained.setId("sheet-grained");
+        grained.setOnAction(e -> change(s -> s.withGrained(grained.isSelected())));
+        lengths.getStyleClass().add("captioned");
+        editor = new StockEditor("sheet", "Sheet", new StockEditor.Edits(
+                name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
+                price -> change(s -> s.withPrice(price))),
+                List.of(lengths), List.of(grained, Controls.chip("Remove", this::remove)));
+        tools = List.of(add, picker);
+    }
+
+    private void list() {
+        add.getItems().clear();
+        Set<String> materials = bench.job().pack().layers().stream().filter(layer -> !(layer instanceof Layer.Art))
+                .map(SheetWork::material)
+                .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+        for (String material : materials) {
+            MenuItem item = new MenuItem(bench.notation().get().words(SheetWork.title(material)));
+            item.setOnAction(e -> add(material));
+            add.getItems().add(item);
+        }
+        if (materials.isEmpty()) {
+            add.getItems().add(new MenuItem("Nothing in the pack is cut from a sheet"));
+        }
+    }
+
+    private void add(String material) {
+        picker.choose(bench.job().stock().sheets().size());
+        bench.change("add a sheet", job -> {
+            Units units = job.units();
+            List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+            sheets.add(new Sheet(material + " sheet", material, units.either(1600, 60), units.either(1200, 40), 2,
+                    null, false));
+            return job.withStock(job.stock().withSheets(sheets));
+        });
+    }
+
+    private void change(java.util.function.UnaryOperator<Sheet> changed) {
+        int index = picker.index();
+        bench.change("sheet", job -> StockFields.withSheet(job, index, changed));
+    }
+
+    private void remove() {
+        int index = picker.index();
+        bench.change("remove a sheet", job -> {
+            List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+            if (index < sheets.size()) {
+                sheets.remove(index);
+            }
+            return job.withStock(job.stock().withSheets(sheets));
+        });
+    }
+
+    private List<SheetWork> works(Plan plan) {
+        return works.of(plan);
+    }
+
+    @Override
+    public List<Node> tools() {
+        return tools;
+    }
+
+    @Override
+    public List<Node> below() {
+        return List.of(editor);
+    }
+
+    @Override
+    public void show(Plan plan, Notation notation) {
+        List<Sheet> sheets = plan.job().stock().sheets();
+        if (picker.index() >= sheets.size() && bench.isOld(plan)) {
+            return;
+        }
+        picker.show(sheets.stream().map(Sheet::name).toList());
+        boolean any = !sheets.isEmpty();
+        if (!any) {
+            editor.setVisible(false);
+            editor.setManaged(false);
+        }
+        if (any) {
+            int index = picker.index();
+            Sheet sheet = sheets.get(index);
+            editor.show(sheet.name(), sheet.count(), StickEditor.price(sheet.price(), notation));
+            grained.setSelected(sheet.grained());
+            if (boxesOf != index) {
+                boxesOf = index;
+                boxes = List.of(new LengthBox(bench, StockFields.sheetWidth(index), "Width"),
+                        new LengthBox(bench, StockFields.sheetHeight(index), "Height"),
+                        new LengthBox(bench, StockFields.sheetTrim(index), "Trim"));
+                lengths.getChildren().setAll(boxes);
+            }
+            boxes.forEach(box -> box.show(plan, notation));
+        }
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return SheetsFigure.of(works(plan));
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        List<Slate.Row> rows = new ArrayList<>();
+        for (SheetWork work : works(plan)) {
+            String proof = !work.layout().isComplete()
+                    ? ", too few"
+                    : work.layout().proved() ? ", proved least" : ", least not proved";
+            rows.add(Slate.Row.large(Sentence.capital(SheetWork.title(work.material())) + proof,
+                    Reading.computed("Sheets to take",
+                            Scalar.count(work.layout().count()), work.layout().proof())));
+            for (neatcorner.stock.sheets.Panel panel : work.nesting().panels()) {
+                rows.add(Slate.Row.plain(panel.count() + " × " + panel.name(),
+                        Reading.given(panel.name() + ", width", panel.width()),
+                        Reading.given(panel.name() + ", height", panel.height())));
+            }
+            if (work.layout().count() > 0) {
+                rows.add(Slate.Row.plain("of it left over", Reading.computed("Left over",
+                        new Scalar(100 * SheetsFigure.unused(work), "%", 0), "1 − panels ÷ sheets, by area")));
+            }
+        }
+        return new Slate(rows);
+    }
+
+    @Override
+    public List<Sentence> says(Plan plan) {
+        List<Sentence> says = new ArrayList<>();
+        for (SheetWork work : works(plan)) {
+            if (!work.layout().isComplete() && !plan.job().stock().sheets().isEmpty()) {
+                says.add(Sentence.of(
+                        "{0} panels of " + SheetWork.title(work.material()) + " find no place on the sheets there are.",
+                        Scalar.count(work.layout().unplaced())));
+            }
+            boolean narrow = work.layout().sheets().stream().flatMap(cut -> cut.cuts().stream()).map(SheetCut::strip)
+                    .anyMatch(work::isTooNarrow);
+            if (narrow) {
+                says.add(Sentence.of("Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it on"
+                        + " the waste.", work.thickness().times(neatcorner.stock.sheets.SheetNesting.NARROW)));
+            }
+        }
+        if (!plan.job().stock().sheets().isEmpty()) {
+            says.add(Sentence.of("Gloves and eyes for glass; cut on a clean flat bench, and sweep the shards."));
+        }
+        return says;
+    }
+}

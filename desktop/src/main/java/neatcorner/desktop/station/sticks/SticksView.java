@@ -1,0 +1,292 @@
+package neatcorner.desktop.station.sticks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.VBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.desk.Later;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.StationView;
+import neatcorner.drawing.Figure;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Money;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.piece.Scarf;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.planner.Batch;
+import neatcorner.station.sticks.SticksFigure;
+import neatcorner.station.sticks.StockFields;
+import neatcorner.stock.Keep;
+import neatcorner.stock.Rack;
+import neatcorner.stock.Stick;
+import neatcorner.stock.StickLayout;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Station 4: the wood. The sticks on the rack with the mitred pieces laid in them; the rough boards that sticks are milled
+ * from; the sheets that glass, mat and backing are cut from.
+ */
+public final class SticksView extends StationView {
+    /** What is looked at. */
+    private enum Mode {
+        STICKS,
+        BOARDS,
+        SHEETS
+    }
+
+    private final Controls.Choices<Mode> choices;
+    private final BoardsMode boards;
+    private final SheetsMode sheets;
+    private final Controls.Choices<Keep> keep;
+    private final Controls.Choices<Double> scarf;
+    private final LengthBox endTrim;
+    private final LengthBox leastOffcut;
+    private final StickEditor editor;
+    private final RackMenu rack;
+    private final ToggleButton compare = new ToggleButton("Compare with this layout");
+    private final Button back = Controls.chip("Take the other one", this::takeKept);
+    private final Button shelf;
+    private final Label hint = new Label();
+    private final VBox says = new VBox();
+    private final StickDragging dragging;
+    private final List<Node> ofSticks;
+    private Mode mode = Mode.STICKS;
+    private int chosen;
+    private @Nullable Plan kept;
+    private final Later<Together, Optional<Plan>> batch;
+
+    /** Jobs that are cut from the same sticks. */
+    private record Together(Job job, List<Job> others) {}
+
+    public SticksView(Desk desk) {
+        super(desk, Station.STICKS);
+        Workbench bench = desk.bench();
+        Runnable refresh = desk::refresh;
+        batch = new Later<>(bench, Optional.empty(),
+                (jobs, search) -> Optional.of(Batch.plan(jobs.job(), jobs.others(), search)), refresh);
+        boards = new BoardsMode(bench, refresh);
+        sheets = new SheetsMode(bench, refresh);
+        rack = new RackMenu(bench, refresh);
+        choices = new Controls.Choices<Mode>(wanted -> {
+            mode = wanted;
+            desk.forget();
+            refresh.run();
+        }).with(Mode.STICKS, "sticks", "wood-sticks").with(Mode.BOARDS, "rough boards", "wood-boards")
+                .with(Mode.SHEETS, "sheets", "wood-sheets");
+        Button add = new Button("Add sticks");
+        add.setId("add-stick");
+        add.setOnAction(e -> addStick());
+        keep = new Controls.Choices<Keep>(
+                k -> bench.change("frames together", job -> job.withStock(job.stock().withKeep(k))))
+                .with(Keep.NO, "no matter", "keep-no").with(Keep.WISH, "if it costs nothing", "keep-wish")
+                .with(Keep.MUST, "always", "keep-must");
+        scarf = new Controls.Choices<Double>(
+                slope -> bench.change("scarf", job -> job.withStock(job.stock().withScarf(slope))))
+                .with(0.0, "no", "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8").with(12.0, "1:12", "scarf-12");
+        endTrim = new LengthBox(bench, StockFields.END_TRIM, "End trim");
+        leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, "Keep offcuts from");
+        editor = new StickEditor(bench);
+        hint.getStyleClass().add("hint");
+        hint.setId("sticks-hint");
+        compare.getStyleClass().add("chip");
+        compare.setId("compare");
+        compare.setOnAction(e -> {
+            kept = compare.isSelected() ? bench.currentPlan() : null;
+            refresh.run();
+        });
+        back.setId("take-other");
+        shelf = Controls.chip("", rack::takeOffcuts);
+        shelf.setId("take-offcuts");
+        bench.shelf().watch(refresh);
+        ofSticks = List.of(add, rack.button(), Controls.captioned("A frame from one stick:", keep), endTrim,
+                leastOffcut, Controls.captioned("Scarf what is too long:", scarf), compare, back, shelf, hint, editor);
+        addTools(choices);
+        addTools(ofSticks.subList(0, ofSticks.size() - 1));
+        addTools(boards.tools());
+        addTools(sheets.tools());
+        says.getStyleClass().add("says");
+        says.setId("wood-says");
+        VBox below = new VBox(editor);
+        below.getChildren().addAll(boards.below());
+        below.getChildren().addAll(sheets.below());
+        below.getChildren().add(says);
+        setBelowTools(below);
+        bench.document().addListener((observed, old, now) -> forgetOthers());
+        dragging = new StickDragging(bench, view(), this::choose, hint::setText);
+        getChildren().add(dragging.mark());
+        view().setOnMousePressed(e -> {
+            if (isPlain()) {
+                dragging.press(e);
+            }
+        });
+        view().setOnMouseDragged(e -> {
+            if (isPlain()) {
+                dragging.drag(e);
+            }
+        });
+        view().setOnMouseReleased(e -> {
+            if (isPlain()) {
+                dragging.release(e);
+                showHint();
+            }
+        });
+    }
+
+    /** Whether the sticks shown are this job's alone. */
+    private boolean isPlain() {
+        return mode == Mode.STICKS && rack.together().isEmpty();
+    }
+
+    private void choose(int stock) {
+        chosen = stock;
+        editor.show(bench().currentPlan(), bench().notation().get(), chosen);
+    }
+
+    private void addStick() {
+        chosen = bench().job().stock().sticks().size();
+        bench().change("add a stick", job -> {
+            Rack now = job.stock();
+            Length length = now.sticks().isEmpty()
+                    ? Defaults.usualStick(job.units())
+                    : now.sticks().getLast().length();
+            return job.withStock(now.plusStick(
+                    new Stick("stick " + (now.sticks().size() + 1), length, 1, null, List.of())));
+        });
+    }
+
+    private void takeKept() {
+        Plan other = kept;
+        if (other != null) {
+            kept = bench().currentPlan();
+            bench().change("the other layout", job -> job.withStock(other.job().stock()).withSaw(other.job().saw()));
+        }
+    }
+
+    /** What was kept or cut together belongs to the job that was on the bench then. */
+    private void forgetOthers() {
+        kept = null;
+        rack.forgetTogether();
+    }
+
+    private void showHint() {
+        hint.setText(!rack.together().isEmpty()
+                ? "Pieces are numbered job, frame, letter; this job is 1."
+                : bench().job().stock().sticks().isEmpty()
+                        ? ""
+                        : "Drag along a stick: a defect. Drag a piece to another stick, or double-click it: it is held there.");
+    }
+
+    /** This job's plan, or that of all jobs cut together. */
+    private Plan shown(Plan plan) {
+        List<Job> others = rack.together();
+        if (others.isEmpty()) {
+            return plan;
+        }
+        Optional<Plan> known = batch.of(new Together(plan.job(), others));
+        return known.orElse(plan);
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return switch (mode) {
+            case STICKS -> SticksFigure.of(shown(plan));
+            case BOARDS -> boards.figure(plan);
+            case SHEETS -> sheets.figure(plan);
+        };
+    }
+
+    @Override
+    public Slate slate(Plan plan) {
+        return switch (mode) {
+            case STICKS -> withKept(super.slate(shown(plan)));
+            case BOARDS -> boards.slate(plan);
+            case SHEETS -> sheets.slate(plan);
+        };
+    }
+
+    /** The figures of the layout that was kept for comparison stand below the present ones. */
+    private Slate withKept(Slate slate) {
+        Plan other = kept;
+        if (other == null) {
+            return slate;
+        }
+        StickLayout layout = other.layout();
+        List<Slate.Row> rows = new ArrayList<>(slate.rows());
+        rows.add(Slate.Row.large("The other: sticks", Reading.given("Sticks of the other layout",
+                Scalar.count(layout.sticks().size()))));
+        rows.add(Slate.Row.plain("The other: longest offcut",
+                Reading.given("Longest offcut of the other layout", layout.longestOffcut())));
+        Double cost = layout.cost();
+        if (cost != null) {
+            rows.add(Slate.Row.plain("The other: cost", Reading.given("Cost of the other layout", new Money(cost))));
+        }
+        return new Slate(rows);
+    }
+
+    @Override
+    public void showTools(Plan plan, Notation notation) {
+        choices.show(mode);
+        show(ofSticks, mode == Mode.STICKS);
+        show(boards.tools(), mode == Mode.BOARDS);
+        show(boards.below(), mode == Mode.BOARDS);
+        show(sheets.tools(), mode == Mode.SHEETS);
+        show(sheets.below(), mode == Mode.SHEETS);
+        List<Sentence> sentences = List.of();
+        switch (mode) {
+            case STICKS -> showSticks(plan, notation);
+            case BOARDS -> {
+                boards.show(plan, notation);
+                sentences = boards.says(plan);
+            }
+            case SHEETS -> {
+                sheets.show(plan, notation);
+                sentences = sheets.says(plan);
+            }
+        }
+        Controls.say(says, sentences, notation);
+    }
+
+    private static void show(List<Node> nodes, boolean shown) {
+        for (Node node : nodes) {
+            node.setVisible(shown);
+            node.setManaged(shown);
+        }
+    }
+
+    private void showSticks(Plan plan, Notation notation) {
+        keep.show(plan.job().stock().keepFrameTogether());
+        scarf.show(plan.job().stock().scarf());
+        endTrim.show(plan, notation);
+        leastOffcut.show(plan, notation);
+        int sticks = plan.job().stock().sticks().size();
+        if (chosen >= sticks && bench().isOld(plan)) {
+            return;
+        }
+        chosen = Math.max(0, Math.min(chosen, sticks - 1));
+        editor.setVisible(sticks > 0);
+        editor.setManaged(sticks > 0);
+        editor.show(plan, notation, chosen);
+        compare.setSelected(kept != null);
+        back.setVisible(kept != null);
+        back.setManaged(kept != null);
+        int offered = bench().shelf().of(plan.job().section()).size();
+        shelf.setText("Take " + offered + " offcuts from the shelf");
+        shelf.setVisible(offered > 0);
+        shelf.setManaged(offered > 0);
+        showHint();
+    }
+}

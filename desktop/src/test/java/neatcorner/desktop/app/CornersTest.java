@@ -1,0 +1,140 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Objects;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.desktop.desk.AtOnce;
+import neatcorner.desktop.desk.ShopDay;
+import neatcorner.desktop.desk.ShopTimers;
+import neatcorner.measure.Length;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** What holds a corner, how it is glued, and when: from a spline that goes too deep to a day that is moved. */
+class CornersTest extends WindowTest {
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @Test
+    void aSplineTooDeepIsSeenAndItsRemedyTaken(FxRobot robot) {
+        settle();
+        at(robot, KeyCode.DIGIT4);
+        type(robot, "#field-reinforcement-0-size", "36");
+        assertTrue(read(robot, ".findings").contains("cuts into the rabbet"), read(robot, ".findings"));
+        assertFalse(bench.currentPlan().canBeMade());
+        robot.clickOn("Depth 30.5 mm");
+        settle();
+        assertEquals(Length.mm(30.5), bench.job().reinforcement().getFirst().size());
+        assertTrue(bench.currentPlan().canBeMade());
+        robot.clickOn("#hold-with");
+        settle();
+        robot.clickOn("V-nails: fit the strongest");
+        settle();
+        assertEquals(2, bench.job().reinforcement().size());
+        assertEquals(ReinforcementKind.V_NAIL, bench.job().reinforcement().get(1).kind());
+        assertFalse(read(robot, "#corner-says").isEmpty());
+        robot.clickOn("#hold-remove");
+        settle();
+        assertEquals(1, bench.job().reinforcement().size());
+        robot.clickOn("#compare");
+        settle();
+        robot.clickOn("#take-way");
+        settle();
+        assertEquals(ReinforcementKind.PIN, bench.job().reinforcement().getFirst().kind());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(ReinforcementKind.SPLINE, bench.job().reinforcement().getFirst().kind());
+    }
+
+    @Test
+    void diagonalsAreEnteredAndAWaitIsTimed(FxRobot robot) {
+        settle();
+        at(robot, KeyCode.DIGIT7);
+        type(robot, "#value-diagonal-first", "938");
+        type(robot, "#value-diagonal-second", "935");
+        assertTrue(read(robot, ".slate").contains("Pull in"), read(robot, ".slate"));
+        assertTrue(read(robot, ".slate").contains("1.5"));
+        robot.clickOn("#timer-3");
+        settle();
+        assertTrue(read(robot, "#timers").contains("step 3"), read(robot, "#timers"));
+        ShopTimers again = new ShopTimers(AtOnce.store(), bench.home().timers(), java.time.Clock.systemUTC(),
+                AtOnce.SAID::add);
+        assertEquals(1, again.all().size(), "the timer would be there after a restart");
+        robot.push(KeyCode.F11);
+        settle();
+        assertTrue(read(robot, "#glue-bench").contains("hole"), read(robot, "#glue-bench"));
+        robot.push(KeyCode.SPACE);
+        robot.push(KeyCode.SPACE);
+        settle();
+        assertTrue(read(robot, "#glue-bench-step").contains("Size the end grain"));
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertFalse(isShown(robot, "#glue-bench"));
+    }
+
+    @Test
+    void aStepIsDraggedAndTheDayLaidOutAnew(FxRobot robot) throws Exception {
+        settle();
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        waitForDays();
+        assertTrue(read(robot, "#day-now").contains("Mill the section"), read(robot, "#day-now"));
+        assertTrue(read(robot, "#day-end").contains("All done"), read(robot, "#day-end"));
+        Node block = robot.lookup("#step-0-0").query();
+        long before = start(0);
+        robot.drag(block, MouseButton.PRIMARY).moveBy(180, 0).drop();
+        settle();
+        waitForDays();
+        assertTrue(read(robot, "#day-chosen").contains("held at this time"), read(robot, "#day-chosen"));
+        assertTrue(start(0) > before + 60, start(0) + " after " + before);
+        robot.clickOn("#day-done");
+        waitForDays();
+        assertTrue(Objects.requireNonNull(bench.day().shown().get()).progress().done().values().stream()
+                .anyMatch(times -> times.size() == 1));
+        robot.clickOn("#fewer-bands");
+        settle();
+        assertEquals(2, bench.job().shop().count(neatcorner.glueup.Clamp.Kind.BAND));
+        robot.clickOn("#day-calendar");
+        settle();
+        assertTrue(java.nio.file.Files.exists(bench.home().paper().resolve("shop-days.ics")));
+        robot.clickOn("#day-hours");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("sometimes");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertTrue(read(robot, "#day").contains("a day or days come first"), read(robot, "#day"));
+        robot.clickOn("#glue-jigs");
+        settle();
+        assertTrue(read(robot, "#jig-cuts").contains("4 × Block"), read(robot, "#jig-cuts"));
+        robot.clickOn("#jig-templates");
+        settle();
+        assertTrue(read(robot, ".notice").contains("Templates are in"));
+    }
+
+    private void waitForDays() throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !bench.day().busy().get()
+                && bench.day().shown().get() != null);
+        settle();
+    }
+
+    /** Minute at which the first step of a frame starts. */
+    private long start(int chain) {
+        ShopDay.Shown shown = bench.day().shown().get();
+        assertNotNull(shown);
+        return shown.rest().schedule().steps().stream().filter(step -> step.chain() == chain).findFirst().orElseThrow()
+                .start();
+    }
+}

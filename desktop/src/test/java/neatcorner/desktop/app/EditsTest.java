@@ -1,0 +1,303 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.function.UnaryOperator;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.exchange.JobFile;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.stock.Search;
+import neatcorner.stock.Stick;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Nothing that was typed is lost: not while a plan is slow or fails, not to another job, not to a full disk, not by undo. */
+class EditsTest extends WindowTest {
+    private volatile UnaryOperator<Job> beforePlanning = job -> job;
+
+    @Start
+    void start(Stage opened) throws Exception {
+        open(opened);
+    }
+
+    @Override
+    Plan plan(Job job, Search search) {
+        return super.plan(beforePlanning.apply(job), search);
+    }
+
+    private Path demo(String name) {
+        return bench.home().demo().resolve(name + ".json");
+    }
+
+    private Job onDisk(Path file) throws Exception {
+        return JobFile.read(file).job();
+    }
+
+    /** From now on plans wait for the latch. */
+    private CountDownLatch slowPlans() {
+        CountDownLatch latch = new CountDownLatch(1);
+        beforePlanning = job -> {
+            try {
+                latch.await();
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+            return job;
+        };
+        return latch;
+    }
+
+    @Test
+    void whatIsTypedWhileAPlanIsSlowTakesNothingBack(FxRobot robot) throws Exception {
+        settle();
+        at(robot, KeyCode.DIGIT2);
+        CountDownLatch latch = slowPlans();
+        robot.interact(() -> bench.change("wood", job -> job.withTitle("renamed while planning")));
+        robot.clickOn("#value-rabbet-depth").push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("11").push(KeyCode.ENTER);
+        latch.countDown();
+        settle();
+        assertEquals("renamed while planning", bench.job().title());
+        assertEquals(Length.mm(11), bench.job().section().rabbet().depth());
+        assertEquals(bench.job(), onDisk(bench.file()));
+        assertEquals(bench.job(), bench.currentPlan().job());
+    }
+
+    @Test
+    void anotherJobIsOpenedWhileAPlanIsSlowAndEachKeepsItsOwn(FxRobot robot) throws Exception {
+        settle();
+        Path first = bench.file();
+        CountDownLatch latch = slowPlans();
+        robot.interact(() -> {
+            bench.change("title", job -> job.withTitle("mine"));
+            bench.open(demo("storm-painting"));
+        });
+        latch.countDown();
+        settle();
+        robot.interact(() -> bench.change("quantity", job -> job.withQuantity(3)));
+        settle();
+        assertEquals("mine", onDisk(first).title());
+        assertEquals(demo("storm-painting"), bench.file());
+        assertEquals(3, onDisk(bench.file()).quantity());
+        assertTrue(onDisk(bench.file()).title().contains("torm"));
+        robot.interact(() -> bench.open(first));
+        settle();
+        robot.interact(bench::undo);
+        settle();
+        assertEquals("Tide chart, sheet 3", onDisk(first).title(),
+                "what was done before can be undone after a visit elsewhere");
+    }
+
+    @Test
+    void aLayoutThatWasKeptForComparisonStaysWithItsJob(FxRobot robot) throws Exception {
+        at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#compare");
+        settle();
+        assertTrue(isShown(robot, "#take-other"));
+        robot.interact(() -> bench.open(demo("storm-painting")));
+        settle();
+        assertFalse(isShown(robot, "#take-other"));
+        assertTrue(onDisk(demo("storm-painting")).title().contains("torm"));
+    }
+
+    @Test
+    void aFaultInPlanningIsSaidAndTheEditIsKeptAndCanBeUndone(FxRobot robot) throws Exception {
+        settle();
+        beforePlanning = job -> {
+            throw new IllegalStateException("made for this test");
+        };
+        robot.interact(() -> bench.change("title", job -> job.withTitle("unplannable")));
+        settle();
+        assertTrue(read(robot, "#notice-text").contains("cannot be worked out"), read(robot, "#notice-text"));
+        assertFalse(bench.busy().get());
+        assertEquals("unplannable", onDisk(bench.file()).title());
+        beforePlanning = job -> job;
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertEquals("Tide chart, sheet 3", bench.currentPlan().job().title());
+    }
+
+    @Test
+    void aNumberTypedOnAFigureTakesItsPlaceWhole(FxRobot robot) {
+        at(robot, KeyCode.DIGIT5);
+        for (String typed : List.of("645", "900", "7", "12.5")) {
+            robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
+            robot.write(typed, 0).push(KeyCode.ENTER);
+            settle();
+            assertEquals(Length.mm(Double.parseDouble(typed)), bench.job().stock().endTrim(), typed);
+        }
+        robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
+        robot.write("99999", 0).push(KeyCode.ENTER);
+        settle();
+        assertTrue(read(robot, "#field-end-trim").contains("Expected a length from 0 mm to 20000 mm"),
+                read(robot, "#field-end-trim"));
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        assertEquals(Length.mm(12.5), bench.job().stock().endTrim());
+    }
+
+    @Test
+    void theWindowStaysWhileSomethingIsNotKeptAndSaysWhy(FxRobot robot) throws Exception {
+        Path elsewhere = Files.createDirectories(folder.resolve("stick"));
+        JobFile.of(bench.job()).write(elsewhere.resolve("job.json"));
+        robot.interact(() -> bench.open(elsewhere.resolve("job.json")));
+        settle();
+        Files.move(elsewhere, folder.resolve("pulled out"));
+        robot.interact(() -> bench.change("title", job -> job.withTitle("afloat")));
+        settle();
+        robot.interact(() -> bench.open(demo("storm-painting")));
+        settle();
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        settle();
+        assertTrue(stage.isShowing());
+        String said = read(robot, "#notice-text");
+        assertTrue(said.contains("“afloat” is not being kept") && said.contains("stays open"), said);
+        Files.createDirectories(elsewhere);
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, () -> !stage.isShowing());
+        assertEquals("afloat", onDisk(elsewhere.resolve("job.json")).title());
+    }
+
+    @Test
+    void theWindowStaysForTheShopsShelfToo(FxRobot robot) throws Exception {
+        at(robot, KeyCode.DIGIT5);
+        Path blocked = Files.writeString(bench.home().offcuts(), "a file where the folder should be");
+        cut(robot);
+        assertFalse(bench.shelf().of(bench.job().section()).isEmpty());
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        settle();
+        assertTrue(stage.isShowing());
+        assertTrue(read(robot, "#notice-text").contains("only here"), read(robot, "#notice-text"));
+        Files.delete(blocked);
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, () -> !stage.isShowing());
+        assertTrue(Files.isDirectory(blocked));
+    }
+
+    @Test
+    void whatWouldBeUndoneIsCalledByItsName(FxRobot robot) {
+        robot.interact(() -> bench.change("corner joint", job -> job.withTitle("x")));
+        settle();
+        assertEquals("Undo: corner joint (Ctrl+Z)", robot.lookup("#undo").query().getAccessibleText());
+    }
+
+    @Test
+    void withoutAJobThatCanBeReadTheBlankOneIsKeptInAFileOfItsOwn(FxRobot robot) throws Exception {
+        Workbench other = newBench();
+        robot.interact(() -> other.change("title", job -> job.withTitle("first of all")));
+        while (!WaitForAsyncUtils.waitForAsyncFx(10_000, other::isIdle)) {
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertTrue(other.file().startsWith(bench.home().jobs()));
+        assertEquals("first of all", onDisk(other.file()).title());
+        other.close();
+    }
+
+    @Test
+    void offcutsThatWerePutBackOrTakenGoTheWayOfTheirUndo(FxRobot robot) {
+        at(robot, KeyCode.DIGIT5);
+        List<Stick> rack = bench.job().stock().sticks();
+        cut(robot);
+        List<Stick> shelf = bench.shelf().of(bench.job().section());
+        assertFalse(shelf.isEmpty());
+        robot.interact(bench::undo);
+        settle();
+        assertEquals(List.of(), bench.shelf().of(bench.job().section()));
+        assertEquals(rack, bench.job().stock().sticks());
+        robot.interact(bench::redo);
+        settle();
+        assertEquals(shelf, bench.shelf().of(bench.job().section()), "once, not twice");
+        robot.clickOn("#take-offcuts");
+        settle();
+        assertEquals(List.of(), bench.shelf().of(bench.job().section()));
+        robot.interact(bench::undo);
+        settle();
+        assertEquals(shelf, bench.shelf().of(bench.job().section()), "taken, and not nowhere");
+    }
+
+    private void cut(FxRobot robot) {
+        robot.clickOn("#rack-menu");
+        settle();
+        robot.clickOn("It is cut: put the offcuts on the shelf");
+        settle();
+    }
+
+    @Test
+    void whatTheShopHasIsUndoneWithoutTouchingWhatOthersChanged(FxRobot robot) {
+        settle();
+        int benches = bench.job().shop().bench();
+        robot.interact(() -> {
+            bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying()));
+            bench.open(demo("storm-painting"));
+        });
+        settle();
+        assertEquals(benches + 1, bench.job().shop().bench(), "one shop for all jobs");
+        int drying = bench.job().shop().drying();
+        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(shop.bench(), drying + 5)));
+        robot.interact(() -> bench.open(demo("tide-chart-sheet-3")));
+        settle();
+        robot.interact(bench::undo);
+        settle();
+        assertEquals(benches, bench.job().shop().bench());
+        assertEquals(drying + 5, bench.job().shop().drying());
+    }
+
+    @Test
+    void aHalfTypedNumberIsNeitherTakenNorLostWhenTheWindowIsLeft(FxRobot robot) {
+        at(robot, KeyCode.DIGIT1);
+        Length before = bench.job().clearance();
+        robot.clickOn("#field-clearance").push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("9");
+        Stage[] second = new Stage[1];
+        robot.interact(() -> {
+            Stage other = new Stage();
+            other.setScene(new Scene(new StackPane(new Button("elsewhere")), 80, 60));
+            other.show();
+            other.requestFocus();
+            second[0] = other;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(before, bench.job().clearance());
+        robot.interact(() -> {
+            second[0].close();
+            stage.requestFocus();
+        });
+        settle();
+        robot.write(".5").push(KeyCode.ENTER);
+        settle();
+        assertEquals(Length.mm(9.5), bench.job().clearance());
+    }
+
+    @Test
+    void aJobWithForeignNumbersBeyondAllMeasureIsEditedAndKept(FxRobot robot) throws Exception {
+        Path file = Files.writeString(folder.resolve("odd.json"), JobFile.of(bench.job()).text()
+                .replaceFirst("\\{", "{ \"theirs\": 1e999999999, "));
+        robot.interact(() -> bench.open(file));
+        settle();
+        robot.interact(() -> bench.change("title", job -> job.withTitle("half \ud83d of it")));
+        settle();
+        robot.interact(() -> bench.change("quantity", job -> job.withQuantity(5)));
+        settle();
+        assertEquals(null, bench.notice().get());
+        assertTrue(Files.readString(file).contains("1e999999999"));
+        assertEquals(5, onDisk(file).quantity());
+        assertEquals(Station.OPENING, bench.station().get());
+    }
+}

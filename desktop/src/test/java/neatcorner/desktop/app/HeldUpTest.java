@@ -1,0 +1,87 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
+import neatcorner.plan.Station;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/**
+ * Nothing that a maker does again and again holds the window up for longer than half a picture. Each is done often enough for
+ * the machine to have warmed up, and the best of all times counts: what is slow even then is slow for everybody.
+ */
+class HeldUpTest extends WindowTest {
+    private static final double MOST = 8;
+    private static final int MOST_ROUNDS = 40;
+
+    private final List<String> slow = new ArrayList<>();
+
+    @Start
+    void start(Stage first) throws Exception {
+        open(first);
+    }
+
+    /** Does it until it was quick once. */
+    private void quick(String what, IntConsumer round) {
+        double best = Double.MAX_VALUE;
+        for (int i = 0; i < MOST_ROUNDS && best > MOST; i++) {
+            settle();
+            watch.longest();
+            round.accept(i);
+            settle();
+            best = Math.min(best, watch.longest());
+        }
+        if (best > MOST) {
+            slow.add("%s: %.1f ms".formatted(what, best));
+        }
+    }
+
+    @Test
+    void noStationHoldsAPictureUp(FxRobot robot) {
+        for (Station station : List.of(Station.values()).reversed()) {
+            KeyCode key = KeyCode.valueOf("DIGIT" + (station.ordinal() + 1));
+            KeyCode before = KeyCode.valueOf("DIGIT" + (station == Station.OPENING ? 2 : station.ordinal()));
+            quick("entering " + station, round -> {
+                at(robot, before);
+                watch.longest();
+                at(robot, key);
+            });
+            quick("another width at " + station, round -> bench.soon(() -> bench.change("width", job -> job.withSize(
+                    job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
+            quick("undo and redo at " + station,
+                    round -> robot.push(KeyCode.CONTROL, round % 2 == 0 ? KeyCode.Z : KeyCode.Y));
+        }
+        assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
+    }
+
+    @Test
+    void theDaysHoldNoPictureUp(FxRobot robot) {
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        settle();
+        quick("a step done", round -> robot.clickOn(round % 2 == 0 ? "#day-done" : "#day-anew"));
+        quick("another width", round -> bench.soon(() -> bench.change("width", job -> job.withSize(
+                job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
+        assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
+    }
+
+    @Test
+    void menusOpenAtOnce(FxRobot robot) {
+        for (String menu : List.of("#jobs", "#preferences")) {
+            quick(menu, round -> {
+                robot.clickOn(menu);
+                settle();
+                robot.push(KeyCode.ESCAPE);
+            });
+        }
+        assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
+    }
+}

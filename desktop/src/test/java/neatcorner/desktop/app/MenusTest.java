@@ -1,0 +1,240 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.util.List;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.Spinner;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.desktop.desk.AtOnce;
+import neatcorner.desktop.desk.Settings;
+import neatcorner.desktop.draw.FigureView;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.SizeOf;
+import neatcorner.measure.Length;
+import neatcorner.measure.ReadingStep;
+import neatcorner.measure.Spelling;
+import neatcorner.plan.Station;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Menus and controls above the drawings. */
+class MenusTest extends WindowTest {
+
+    @Start
+    void start(Stage opened) throws Exception {
+        open(opened);
+    }
+
+    /** Opens a menu and takes an item by the start of its words, through submenus where there are any. */
+    private void take(FxRobot robot, String button, String... words) {
+        MenuButton menu = robot.lookup(button).queryAs(MenuButton.class);
+        robot.clickOn(button);
+        settle();
+        List<MenuItem> items = List.copyOf(menu.getItems());
+        for (int depth = 0; depth < words.length; depth++) {
+            String wanted = words[depth];
+            MenuItem item = items.stream().filter(each -> String.valueOf(each.getText()).startsWith(wanted)).findFirst()
+                    .orElseThrow(() -> new AssertionError("no item " + wanted));
+            if (item instanceof Menu inner && depth < words.length - 1) {
+                items = List.copyOf(inner.getItems());
+            } else {
+                robot.interact(() -> {
+                    if (item instanceof CheckMenuItem check) {
+                        check.setSelected(!check.isSelected());
+                    }
+                    item.fire();
+                });
+            }
+        }
+        robot.interact(menu::hide);
+        settle();
+    }
+
+    @Test
+    void aStandardSizeIsTakenLyingDownAsTheArtDoes(FxRobot robot) {
+        settle();
+        take(robot, "#standard-sizes", "A3");
+        assertEquals("420", read(robot, "#value-art-width"));
+        assertEquals("297", read(robot, "#value-art-height"));
+        take(robot, "#standard-sizes", "16 × 20");
+        assertEquals(Length.inches(20), bench.job().size().width());
+    }
+
+    @Test
+    void theArtIsTurned(FxRobot robot) {
+        settle();
+        robot.clickOn("Turn");
+        settle();
+        assertEquals("420", read(robot, "#value-art-width"));
+        assertEquals("594", read(robot, "#value-art-height"));
+    }
+
+    @Test
+    void aMatIsTakenOutAndPutBack(FxRobot robot) {
+        settle();
+        robot.clickOn("#mat");
+        settle();
+        assertFalse(isShown(robot, "#slate-window"));
+        assertEquals("597", read(robot, "#value-opening-width"));
+        robot.clickOn("#mat");
+        settle();
+        assertTrue(isShown(robot, "#slate-window"));
+        assertTrue(bench.job().pack().layers().get(1) instanceof Layer.Mat, "behind the glass, before the art");
+    }
+
+    @Test
+    void oneStartsFromAnyOfFourSizesAndNothingMoves(FxRobot robot) {
+        settle();
+        for (SizeOf of : SizeOf.values()) {
+            robot.clickOn("#start-" + of.name().toLowerCase(java.util.Locale.ROOT));
+            settle();
+            assertEquals(of, bench.job().sizeOf());
+            assertEquals("739", read(robot, "#value-outside-width"));
+        }
+    }
+
+    @Test
+    void moreFramesTakeMoreSticks(FxRobot robot) {
+        settle();
+        Spinner<?> quantity = robot.lookup("#quantity").queryAs(Spinner.class);
+        robot.interact(() -> quantity.increment(3));
+        settle();
+        assertEquals(5, bench.job().quantity());
+        assertEquals(20, bench.currentPlan().layout().sticks().stream().mapToInt(stick -> stick.cuts().size()).sum()
+                + bench.currentPlan().layout().unplaced());
+    }
+
+    @Test
+    void anExistingFrameIsAskedWhatFits(FxRobot robot) {
+        settle();
+        take(robot, "#what-fits", "A3");
+        assertEquals("297", read(robot, "#value-art-height"));
+        assertEquals("739", read(robot, "#value-outside-width"));
+        robot.clickOn("#undo");
+        settle();
+        take(robot, "#what-fits", "Without a mat");
+        assertTrue(bench.job().pack().mat().isEmpty());
+        assertEquals("739", read(robot, "#value-outside-width"));
+    }
+
+    @Test
+    void theWoodIsChosenOrTyped(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        robot.interact(() -> robot.lookup("#wood").queryAs(javafx.scene.control.ComboBox.class).getSelectionModel()
+                .select(4));
+        settle();
+        assertEquals("black walnut", bench.job().section().wood().name());
+        assertTrue(read(robot, "#slate-stick-per-metre").contains("0.33"), read(robot, "#slate-stick-per-metre"));
+    }
+
+    @Test
+    void aDoubleRabbetAppearsWithItsSizesAndGoesAgain(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        robot.clickOn("#double-rabbet");
+        settle();
+        assertEquals("10", read(robot, "#value-step-width"));
+        type(robot, "#value-step-width", "11");
+        assertEquals(Length.mm(11), java.util.Objects.requireNonNull(bench.job().section().rabbet().step()).width());
+        robot.clickOn("#double-rabbet");
+        settle();
+        assertNull(bench.job().section().rabbet().step());
+    }
+
+    @Test
+    void layersGoInAndOutOfThePack(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        int before = bench.job().pack().layers().size();
+        take(robot, "#pack", "Put in foam board");
+        assertEquals(before + 1, bench.job().pack().layers().size());
+        assertTrue(read(robot, "#station-section").length() > 0);
+        take(robot, "#pack", "Take out glass");
+        assertEquals(before, bench.job().pack().layers().size());
+        assertFalse(bench.job().pack().layers().getFirst() instanceof Layer.Glazing);
+    }
+
+    @Test
+    void preferencesAreTakenAtOnceAndRemembered(FxRobot robot) {
+        settle();
+        take(robot, "#preferences", "UK words");
+        assertEquals(Spelling.UK, bench.notation().get().spelling());
+        assertEquals("rebate", robot.lookup("#start-rabbet").queryLabeled().getText());
+        take(robot, "#preferences", "Dark");
+        assertTrue(stage.getScene().getRoot().getStyleClass().contains("dark"));
+        take(robot, "#preferences", "Read the rule to", ReadingStep.MM_1.label());
+        assertEquals(ReadingStep.MM_1, bench.notation().get().step());
+        take(robot, "#preferences", "Paper", "Letter");
+        take(robot, "#preferences", "Paper", "Letter");
+        settle();
+        robot.clickOn("#preferences");
+        settle();
+        assertEquals(List.of("Letter"), chosen(robot.lookup("#preferences").queryAs(MenuButton.class), "Paper"));
+        robot.push(KeyCode.ESCAPE);
+        Settings again = new Settings(AtOnce.store(), bench.home(), AtOnce.SAID::add);
+        assertTrue(again.isDark() && again.spelling() == Spelling.UK);
+        assertEquals(neatcorner.exchange.PaperSize.LETTER, again.paper());
+    }
+
+    private static List<String> chosen(MenuButton button, String menu) {
+        return button.getItems().stream().filter(item -> menu.equals(item.getText()))
+                .flatMap(item -> ((Menu) item).getItems().stream())
+                .filter(item -> ((RadioMenuItem) item).isSelected()).map(MenuItem::getText).toList();
+    }
+
+    @Test
+    void atTwiceTheTextSizeEverythingImportantIsStillThere(FxRobot robot) {
+        settle();
+        take(robot, "#preferences", "Text size", "200 %");
+        for (KeyCode digit : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT4,
+                KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT7)) {
+            at(robot, digit);
+            assertTrue(robot.lookup(".slate-row").queryAll().size() > 2);
+            FigureView view = robot.lookup(".station .figure-view").queryAs(FigureView.class);
+            assertTrue(view.getHeight() > 100, "the drawing has " + view.getHeight() + " of room");
+        }
+        assertEquals(28, robot.lookup("#title").queryTextInputControl().getFont().getSize() / 1.25, 0.5);
+    }
+
+    @Test
+    void theJobsMenuHasTheDemoAndTheMakersOwn(FxRobot robot) {
+        settle();
+        take(robot, "#jobs", "Harbour panorama");
+        assertTrue(bench.job().title().toLowerCase(java.util.Locale.ROOT).contains("panorama"), bench.job().title());
+        take(robot, "#jobs", "New job");
+        assertFalse(bench.shop().isDemo(bench.file()));
+        assertEquals(Station.OPENING, bench.station().get());
+        robot.clickOn("#jobs");
+        settle();
+        assertTrue(robot.lookup("#jobs").queryAs(MenuButton.class).getItems().stream()
+                .anyMatch(item -> String.valueOf(item.getText()).startsWith("Tide chart sheet 1")));
+    }
+
+    @Test
+    void aTitleIsTypedAndKept(FxRobot robot) throws Exception {
+        settle();
+        robot.doubleClickOn("#title").push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("Gulls").push(KeyCode.ENTER);
+        settle();
+        assertEquals("Gulls", bench.job().title());
+        var file = bench.file();
+        assertTrue(Files.readString(file).contains("Gulls"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertEquals("Tide chart, sheet 3", bench.job().title());
+        assertEquals("Tide chart, sheet 3", robot.lookup("#title").queryTextInputControl().getText());
+        robot.clickOn("#rail-section");
+        settle();
+        assertEquals("Tide chart, sheet 3", bench.job().title(), "leaving the field does not undo the undo");
+    }
+}

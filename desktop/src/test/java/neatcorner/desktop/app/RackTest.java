@@ -1,0 +1,165 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import javafx.scene.control.Spinner;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.fitout.SizeOf;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
+import neatcorner.section.RabbetWay;
+import neatcorner.stock.Stick;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** The rack with all that lies on it, the shop's shelf of offcuts, and searches that take long. */
+class RackTest extends WindowTest {
+
+    @Start
+    void start(Stage opened) throws Exception {
+        open(opened);
+    }
+
+    private void fill(FxRobot robot, String field, String text) {
+        TextInputControl input = robot.lookup(field).queryTextInputControl();
+        robot.interact(() -> {
+            input.requestFocus();
+            input.setText(text);
+        });
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    @Test
+    void aBoardIsRenamedPricedCountedAndRemoved(FxRobot robot) {
+        at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#wood-boards");
+        settle();
+        fill(robot, "#board-name", "wide plank");
+        assertEquals("wide plank", bench.job().stock().boards().getFirst().name());
+        fill(robot, "#board-price", "41,5");
+        assertEquals(41.5, bench.job().stock().boards().getFirst().price());
+        fill(robot, "#board-price", "much");
+        assertEquals(41.5, bench.job().stock().boards().getFirst().price());
+        fill(robot, "#board-price", "");
+        assertNull(bench.job().stock().boards().getFirst().price());
+        Spinner<?> count = robot.lookup("#board-count").queryAs(Spinner.class);
+        robot.interact(() -> count.increment(2));
+        settle();
+        assertEquals(3, bench.job().stock().boards().getFirst().count());
+        type(robot, "#field-board-bow-0", "9");
+        assertEquals(Length.mm(9), bench.job().stock().boards().getFirst().bow());
+        robot.clickOn("#board-picker");
+        settle();
+        robot.clickOn("2  thick ash");
+        settle();
+        assertEquals("thick ash", robot.lookup("#board-name").queryTextInputControl().getText());
+        assertTrue(read(robot, "#wood-says").contains("resaw 2 layers"), read(robot, "#wood-says"));
+        assertTrue(read(robot, "#wood-says").contains("lead"), "the caution stands where the work is");
+    }
+
+    @Test
+    void aSheetIsRenamedPricedTrimmedAndCounted(FxRobot robot) {
+        at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#wood-sheets");
+        settle();
+        fill(robot, "#sheet-name", "old pane");
+        assertEquals("old pane", bench.job().stock().sheets().getFirst().name());
+        fill(robot, "#sheet-price", "30");
+        assertEquals(30, bench.job().stock().sheets().getFirst().price());
+        type(robot, "#field-sheet-trim-0", "12");
+        assertEquals(Length.mm(12), bench.job().stock().sheets().getFirst().trim());
+        type(robot, "#field-sheet-height-0", "540");
+        Spinner<?> count = robot.lookup("#sheet-count").queryAs(Spinner.class);
+        robot.interact(() -> count.decrement(1));
+        settle();
+        assertTrue(read(robot, ".slate").contains("too few"), read(robot, ".slate"));
+        assertTrue(read(robot, "#wood-says").contains("find no place"), read(robot, "#wood-says"));
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertEquals(2, bench.job().stock().sheets().getFirst().count(), "undone like anything else");
+    }
+
+    @Test
+    void theRabbetIsCutAnotherWay(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        robot.clickOn("#rabbet-way");
+        settle();
+        robot.clickOn("Table saw, flat and on edge");
+        settle();
+        assertEquals(RabbetWay.TABLE_SAW, bench.job().section().milling().way());
+        robot.clickOn("#passes");
+        settle();
+        assertTrue(read(robot, "#pass-step").contains("1 of 2"), read(robot, "#pass-step"));
+        assertTrue(read(robot, ".slate").contains("Blade, height"), read(robot, ".slate"));
+        robot.clickOn("#pass-next");
+        settle();
+        robot.clickOn("#pass-back");
+        settle();
+        assertTrue(read(robot, "#pass-step").contains("1 of 2"));
+    }
+
+    @Test
+    void aReclaimedBoardBringsItsGroove(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        robot.clickOn("#blank");
+        settle();
+        robot.clickOn("A reclaimed tongue-and-groove board");
+        settle();
+        assertEquals(RabbetWay.FROM_GROOVE, bench.job().section().milling().way());
+        robot.clickOn("#op-1");
+        settle();
+        robot.clickOn("#op-remove");
+        settle();
+        assertTrue(bench.job().section().milling().operations().isEmpty(), "the tongue is off already");
+    }
+
+    @Test
+    void cutsAreMovedEarlierAndLater(FxRobot robot) {
+        at(robot, KeyCode.DIGIT2);
+        robot.clickOn("#mill");
+        settle();
+        robot.clickOn("Groove");
+        settle();
+        robot.clickOn("#op-earlier");
+        settle();
+        assertEquals(1, bench.job().section().milling().rabbetAt(), "the rabbet comes after the groove now");
+        robot.clickOn("#op-later");
+        settle();
+        assertEquals(0, bench.job().section().milling().rabbetAt());
+        robot.clickOn("#op-face");
+        settle();
+        robot.clickOn("Back");
+        settle();
+        type(robot, "#field-milled-from-1", "20");
+        assertTrue(bench.job().section().milling().operations().getFirst().toString().contains("BACK"));
+    }
+
+    @Test
+    void aLongSearchCanBeStoppedAndKeepsItsBest(FxRobot robot) {
+        Random random = new Random(4);
+        List<Stick> sticks = new ArrayList<>();
+        for (int i = 0; i < 9; i++) {
+            sticks.add(new Stick("stick " + i, Length.mm(1500 + random.nextInt(2500)), 60,
+                    10.0 + random.nextInt(900) / 100.0,
+                    List.of()));
+        }
+        Job job = bench.job().withQuantity(90).withSize(SizeOf.ART, new Opening(Length.mm(611), Length.mm(433)));
+        robot.interact(() -> edit(job.withStock(job.stock().withSticks(sticks))));
+        robot.interact(bench::stopSearching);
+        settle();
+        assertFalse(bench.busy().get(), "it stops");
+        assertTrue(bench.currentPlan().layout().isComplete(), "with a layout");
+        assertFalse(isShown(robot, "#stop-search"));
+    }
+}

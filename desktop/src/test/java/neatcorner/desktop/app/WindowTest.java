@@ -1,0 +1,176 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import neatcorner.desktop.desk.Home;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.look.Look;
+import neatcorner.desktop.shell.MainWindow;
+import neatcorner.job.Job;
+import neatcorner.plan.Plan;
+import neatcorner.planner.Planner;
+import neatcorner.stock.Search;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A test that drives the real window with mouse and keys. It opens with the demo shop in a home of its own. */
+@ExtendWith(ApplicationExtension.class)
+@SuppressWarnings("NullAway.Init")
+abstract class WindowTest {
+    private static final DiskWatch DISK = new DiskWatch();
+
+    Workbench bench;
+    final WindowWatch watch = new WindowWatch();
+    Path folder;
+    Stage stage;
+    private volatile boolean opened;
+    private volatile boolean plannedAtTheWindow;
+
+    /** Each test class calls this from a start method of its own, where the test framework looks for it. */
+    final void open(Stage first) throws Exception {
+        stage = first;
+        folder = Files.createTempDirectory("neat-corner-test");
+        bench = newBench();
+        NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
+        Look.loadFonts();
+        NeatCornerWindow.show(stage, new MainWindow(bench, Stations.ALL));
+        stage.toFront();
+        watch.watch(stage.getScene());
+        DISK.begin();
+        opened = true;
+    }
+
+    final Workbench newBench() {
+        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), watch,
+                Clock.system(ZoneId.systemDefault()), this::plan);
+    }
+
+    /** How plans are worked out; for tests that want them slow or wrong. */
+    Plan plan(Job job, Search search) {
+        plannedAtTheWindow |= opened && Platform.isFxApplicationThread();
+        return Planner.plan(job, search);
+    }
+
+    @AfterEach
+    void leave() {
+        assertFalse(plannedAtTheWindow, "plans are worked out away from the window's thread");
+        DISK.end();
+        Platform.runLater(() -> {
+            stage.hide();
+            bench.close();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterAll
+    static void noDiskAtTheWindow() throws IOException {
+        assertEquals(List.of(), DISK.touched(), "files are touched away from the window's thread");
+    }
+
+    /**
+     * Waits until nothing is under way behind the window, and what came of it is laid out: found so twice, for what has just
+     * come may only be shown with the next picture.
+     */
+    final void settle() {
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        int still = 0;
+        while (still < 2) {
+            waitForPicture();
+            if (System.nanoTime() > until) {
+                throw new AssertionError("the window does not come to rest");
+            }
+            still = WaitForAsyncUtils.waitForAsyncFx(10_000, this::isStill) ? still + 1 : 0;
+        }
+    }
+
+    private boolean isStill() {
+        return bench.isIdle() && Window.getWindows().stream().map(Window::getScene)
+                .allMatch(scene -> scene == null || !scene.getRoot().isNeedsLayout());
+    }
+
+    /** Waits until the window's next picture is laid out, and for what is given to its thread by that. */
+    private void waitForPicture() {
+        CountDownLatch laidOut = new CountDownLatch(1);
+        Platform.runLater(() -> {
+            Scene scene = stage.getScene();
+            Runnable[] once = new Runnable[1];
+            once[0] = () -> {
+                scene.removePostLayoutPulseListener(once[0]);
+                Platform.runLater(laidOut::countDown);
+            };
+            scene.addPostLayoutPulseListener(once[0]);
+            Platform.requestNextPulse();
+        });
+        try {
+            if (!laidOut.await(30, TimeUnit.SECONDS)) {
+                throw new AssertionError("the window draws no more pictures");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new AssertionError(e);
+        }
+    }
+
+    /** Puts a job in the place of the one on the bench. */
+    final void edit(Job job) {
+        bench.change("test", now -> job);
+    }
+
+    /** What the maker reads in a node: all its labels, in order. */
+    static String read(FxRobot robot, String query) {
+        StringBuilder text = new StringBuilder();
+        collect(robot.lookup(query).query(), text);
+        return text.toString().strip();
+    }
+
+    private static void collect(Node node, StringBuilder text) {
+        if (node instanceof Labeled labeled) {
+            text.append(labeled.getText()).append(' ');
+        } else if (node instanceof javafx.scene.text.Text plain) {
+            text.append(plain.getText()).append(' ');
+        } else if (node instanceof TextInputControl input) {
+            text.append(input.getText()).append(' ');
+        } else if (node instanceof javafx.scene.Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, text));
+        }
+    }
+
+    static boolean isShown(FxRobot robot, String query) {
+        return robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent();
+    }
+
+    void type(FxRobot robot, String tag, String text) {
+        robot.clickOn(tag);
+        settle();
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write(text);
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    void at(FxRobot robot, KeyCode digit) {
+        robot.push(KeyCode.CONTROL, digit);
+        settle();
+    }
+}

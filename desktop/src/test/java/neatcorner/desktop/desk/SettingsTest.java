@@ -1,0 +1,97 @@
+package neatcorner.desktop.desk;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.JobFile;
+import neatcorner.exchange.PaperSize;
+import neatcorner.measure.ReadingStep;
+import neatcorner.measure.Spelling;
+import neatcorner.measure.Units;
+import neatcorner.planner.Planner;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SettingsTest {
+    @TempDir
+    Path folder = Path.of("");
+
+    private Home home() {
+        return new Home(folder.resolve("data"), folder.resolve("config"));
+    }
+
+    private Settings settings() {
+        return new Settings(AtOnce.store(), home(), AtOnce.SAID::add);
+    }
+
+    @Test
+    void whatTheShopLikesIsRemembered() {
+        Settings settings = settings();
+        settings.setUnits(Units.INCHES);
+        settings.setStep(ReadingStep.INCH_16TH);
+        settings.setSpelling(Spelling.UK);
+        settings.setDark(true);
+        settings.setWindow(1440, 900);
+
+        Settings again = settings();
+        assertEquals(ReadingStep.INCH_16TH, again.notation().step());
+        assertEquals(Spelling.UK, again.notation().spelling());
+        assertTrue(again.isDark());
+        assertEquals(1440, again.windowWidth());
+        assertEquals(PaperSize.LETTER, again.paper());
+    }
+
+    @Test
+    void nonsenseInTheSettingsCostsNothingButThat() throws IOException {
+        Files.createDirectories(folder.resolve("config"));
+        Files.writeString(folder.resolve("config/settings.properties"),
+                "units=cubit\nwindow.width=NaN\nstep.mm=INCH_16TH\ndark=\\uZZZZ\ntext.size=9000\n");
+        Settings settings = settings();
+        assertEquals(Units.MILLIMETRES, settings.units());
+        assertEquals(1280, settings.windowWidth());
+        assertEquals(ReadingStep.MM_TENTH, settings.notation().step());
+        assertFalse(settings.isDark());
+        assertEquals(100, settings.textSize());
+        settings.setDark(true);
+        assertTrue(Files.readString(folder.resolve("config/settings-unreadable.properties")).contains("cubit"));
+        assertTrue(AtOnce.SAID.getFirst().contains("settings.properties could not be read"), AtOnce.SAID.toString());
+    }
+
+    @Test
+    void foldersFollowTheEnvironment() {
+        Map<String, String> set = Map.of("XDG_DATA_HOME", "/data", "XDG_CONFIG_HOME", "relative");
+        Home home = Home.of(name -> set.getOrDefault(name, ""), Path.of("/home/maker"));
+        assertEquals(Path.of("/data/neat-corner"), home.data());
+        assertEquals(Path.of("/home/maker/.config/neat-corner"), home.config());
+    }
+
+    @Test
+    void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt() throws IOException, BadFile {
+        Shop shop = new Shop(home());
+        shop.layOutDemo();
+        shop.lookNow();
+        assertEquals(10, shop.demoJobs().size());
+        for (Path file : shop.demoJobs()) {
+            assertFalse(Planner.plan(JobFile.read(file).job()).pieces().isEmpty(), file.toString());
+        }
+        assertTrue(shop.isDemo(shop.firstDemo()));
+    }
+
+    @Test
+    void titlesBecomeFileNamesThatEveryDiskTakes() throws IOException {
+        assertEquals("tide-chart-sheet-3", Shop.fileName("Tide chart, sheet 3"));
+        assertEquals("frame", Shop.fileName("../../"));
+        assertEquals("海図", Shop.fileName("海図?"));
+        Shop shop = new Shop(home());
+        Files.createDirectories(shop.newFile("New frame").getParent());
+        Files.createFile(shop.newFile("New frame"));
+        assertEquals("new-frame-2.json", shop.newFile("New frame").getFileName().toString());
+        assertEquals("New frame 2", Shop.label(shop.newFile("New frame")));
+    }
+}
