@@ -11,5 +11,9 @@ module neatcorner.exchange {
     requires static org.jspecify;
 
     exports neatcorner.exchange;
+    exports neatcorner.exchange.csv;
+    exports neatcorner.exchange.job;
     exports neatcorner.exchange.json;
+    exports neatcorner.exchange.paper;
+    exports neatcorner.exchange.plan;
 }

@@ -10,7 +10,7 @@ import java.time.LocalDateTime;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.desktop.document.DocumentStore;
-import neatcorner.exchange.CutLogCsv;
+import neatcorner.exchange.csv.CutLogCsv;
 import neatcorner.job.Job;
 import neatcorner.saw.SawCut;
 

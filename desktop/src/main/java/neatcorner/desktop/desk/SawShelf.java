@@ -8,7 +8,7 @@ import java.util.function.UnaryOperator;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.document.SharedFile;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.SawsFile;
+import neatcorner.exchange.job.SawsFile;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Units;
 import neatcorner.saw.Saw;

@@ -16,7 +16,7 @@ import java.util.logging.Logger;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.document.SharedFile;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.PaperSize;
+import neatcorner.exchange.paper.PaperSize;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;

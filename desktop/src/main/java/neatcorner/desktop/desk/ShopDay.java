@@ -25,7 +25,7 @@ import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.SharedFile;
 import neatcorner.desktop.document.Ticket;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;

@@ -5,8 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.job.JobFile;
 import org.jspecify.annotations.Nullable;
 
 /** The files of this computer. */

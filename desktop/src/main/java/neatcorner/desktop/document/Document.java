@@ -6,7 +6,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 import org.jspecify.annotations.Nullable;

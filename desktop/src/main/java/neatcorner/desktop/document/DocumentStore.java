@@ -20,8 +20,8 @@ import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.job.JobFile;
 import org.jspecify.annotations.Nullable;
 
 /**

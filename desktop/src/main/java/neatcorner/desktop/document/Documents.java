@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 

@@ -17,7 +17,7 @@ import java.util.function.Consumer;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.StockCsv;
+import neatcorner.exchange.csv.StockCsv;
 import neatcorner.measure.Units;
 import neatcorner.section.Section;
 import neatcorner.stock.Stick;

@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.ShopFile;
+import neatcorner.exchange.job.ShopFile;
 import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 

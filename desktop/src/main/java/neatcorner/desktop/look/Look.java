@@ -24,7 +24,7 @@ public final class Look {
     /** Loads the shipped fonts; without them the system's fonts serve. */
     public static void loadFonts() {
         for (String font : FONTS) {
-            try (InputStream in = neatcorner.exchange.Fonts.open(font)) {
+            try (InputStream in = neatcorner.exchange.paper.Fonts.open(font)) {
                 Font.loadFont(in, BASE);
             } catch (java.io.IOException e) {
                 System.getLogger(Look.class.getName()).log(System.Logger.Level.WARNING, "font not loaded", e);

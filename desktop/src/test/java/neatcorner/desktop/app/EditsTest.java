@@ -16,7 +16,7 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.plan.Plan;

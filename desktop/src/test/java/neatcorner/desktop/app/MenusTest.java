@@ -183,7 +183,7 @@ class MenusTest extends WindowTest {
         robot.push(KeyCode.ESCAPE);
         Settings again = new Settings(AtOnce.store(), bench.home(), AtOnce.SAID::add);
         assertTrue(again.isDark() && again.spelling() == Spelling.UK);
-        assertEquals(neatcorner.exchange.PaperSize.LETTER, again.paper());
+        assertEquals(neatcorner.exchange.paper.PaperSize.LETTER, again.paper());
     }
 
     private static List<String> chosen(MenuButton button, String menu) {

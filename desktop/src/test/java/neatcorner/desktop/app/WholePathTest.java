@@ -13,7 +13,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neatcorner.desktop.draw.FigureView;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.measure.Length;
 import neatcorner.plan.Station;
 import neatcorner.stock.Span;

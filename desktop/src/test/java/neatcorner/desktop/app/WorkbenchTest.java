@@ -13,7 +13,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;

@@ -15,7 +15,7 @@ import java.util.Set;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;

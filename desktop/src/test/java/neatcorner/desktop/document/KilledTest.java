@@ -13,7 +13,7 @@ import java.util.Objects;
 import java.util.Random;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.locks.LockSupport;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Units;
 import neatcorner.planner.Planner;

@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import neatcorner.corner.Reinforcement;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.job.Defaults;

@@ -7,7 +7,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.JobFile;
+import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Units;
 import org.junit.jupiter.api.Test;

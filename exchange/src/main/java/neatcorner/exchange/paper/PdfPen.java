@@ -1,0 +1,201 @@
+package neatcorner.exchange.paper;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Point;
+import neatcorner.drawing.Tint;
+import neatcorner.section.Face;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/**
+ * Draws on the pages of a PDF. Places are in points from the page's top left corner; {@link #place} moves and scales
+ * what is drawn until the next call.
+ */
+final class PdfPen implements Pen, AutoCloseable {
+    private final PDDocument document;
+    private final PaperSize paper;
+    private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
+    private PDPageContentStream content;
+    private double scale = 1;
+    private double originX;
+    private double originY;
+    private double pageHeight;
+
+    PdfPen(PDDocument document, PaperSize paper) throws IOException {
+        this(document, paper, false);
+    }
+
+    /** With the first page upright or on its side. */
+    PdfPen(PDDocument document, PaperSize paper, boolean sideways) throws IOException {
+        this.document = document;
+        this.paper = paper;
+        this.pageHeight = sideways ? paper.width() : paper.height();
+        fonts.put(Face.TEXT, font("AtkinsonHyperlegibleNext_400Regular.ttf"));
+        fonts.put(Face.BOLD, font("AtkinsonHyperlegibleNext_700Bold.ttf"));
+        fonts.put(Face.FIGURES, font("AtkinsonHyperlegibleMono_400Regular.ttf"));
+        fonts.put(Face.BOLD_FIGURES, font("AtkinsonHyperlegibleMono_700Bold.ttf"));
+        this.content = startPage();
+    }
+
+    private PDFont font(String name) throws IOException {
+        try (InputStream in = Fonts.open(name)) {
+            return PDType0Font.load(document, in, true);
+        }
+    }
+
+    private PDPageContentStream startPage() throws IOException {
+        double pageWidth = paper.width() + paper.height() - pageHeight;
+        PDPage page = new PDPage(new PDRectangle((float) pageWidth, (float) pageHeight));
+        document.addPage(page);
+        return new PDPageContentStream(document, page);
+    }
+
+    void newPage() throws IOException {
+        newPage(false);
+    }
+
+    void newPage(boolean sideways) throws IOException {
+        pageHeight = sideways ? paper.width() : paper.height();
+        content.close();
+        place(0, 0, 1);
+        content = startPage();
+    }
+
+    /** From now on drawing units are points times {@code newScale}, from this place. */
+    void place(double x, double y, double newScale) {
+        originX = x;
+        originY = y;
+        scale = newScale;
+    }
+
+    /** Nothing is drawn outside this part of the page, in points from its top left corner, until the next page. */
+    void clip(double left, double top, double width, double height) {
+        draw(() -> {
+            content.addRect((float) left, (float) (pageHeight - top - height), (float) width, (float) height);
+            content.clip();
+        });
+    }
+
+    private float x(double x) {
+        return (float) (originX + x * scale);
+    }
+
+    private float y(double y) {
+        return (float) (pageHeight - originY - y * scale);
+    }
+
+    @Override
+    public void fill(List<Point> outline, Tint tint) {
+        draw(() -> {
+            content.setNonStrokingColor(new java.awt.Color(PaperInks.rgb(tint)));
+            path(outline);
+            content.fill();
+        });
+    }
+
+    @Override
+    public void blank(double x, double y, double width, double height) {
+        draw(() -> {
+            content.setNonStrokingColor(java.awt.Color.WHITE);
+            content.addRect(x(x), y(y + height), (float) (width * scale), (float) (height * scale));
+            content.fill();
+        });
+    }
+
+    @Override
+    public void stroke(List<Point> points, Tint tint, double weight, boolean dashed) {
+        draw(() -> {
+            content.setStrokingColor(new java.awt.Color(PaperInks.rgb(tint)));
+            content.setLineWidth((float) (weight * scale));
+            content.setLineDashPattern(
+                    dashed ? new float[]{(float) (6 * scale), (float) (4 * scale)} : new float[0], 0);
+            path(points);
+            content.stroke();
+        });
+    }
+
+    private void path(List<Point> points) throws IOException {
+        content.moveTo(x(points.getFirst().x()), y(points.getFirst().y()));
+        for (Point point : points.subList(1, points.size())) {
+            content.lineTo(x(point.x()), y(point.y()));
+        }
+    }
+
+    @Override
+    public void write(double x, double y, Anchor anchor, String text, double size, Face face, Tint tint) {
+        String known = known(text, face);
+        if (known.isEmpty()) {
+            return;
+        }
+        draw(() -> {
+            double width = width(known, size, face);
+            double left = switch (anchor) {
+                case START -> x;
+                case MIDDLE -> x - width / 2;
+                case END -> x - width;
+            };
+            content.setNonStrokingColor(new java.awt.Color(PaperInks.rgb(tint)));
+            content.beginText();
+            content.setFont(fonts.get(face), (float) (size * scale));
+            content.newLineAtOffset(x(left), y(y));
+            content.showText(known);
+            content.endText();
+        });
+    }
+
+    /** Width of a text in drawing units. */
+    double width(String text, double size, Face face) {
+        try {
+            PDFont font = fonts.get(face);
+            return font == null ? 0 : font.getStringWidth(known(text, face)) / 1000 * size;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The text with what the font cannot write replaced by a question mark: a title may hold anything. */
+    private String known(String text, Face face) {
+        PDFont font = fonts.get(face);
+        StringBuilder known = new StringBuilder();
+        text.codePoints().forEach(c -> known.append(isWritable(font, c) ? Character.toString(c) : "?"));
+        return known.toString();
+    }
+
+    private static boolean isWritable(@org.jspecify.annotations.Nullable PDFont font, int codePoint) {
+        try {
+            return font != null && !Character.isISOControl(codePoint)
+                    && font.encode(Character.toString(codePoint)).length > 0;
+        } catch (IOException | IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    /** One or more drawing operations on the page. */
+    @FunctionalInterface
+    private interface Operations {
+        void run() throws IOException;
+    }
+
+    private static void draw(Operations operations) {
+        try {
+            operations.run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        content.close();
+    }
+}

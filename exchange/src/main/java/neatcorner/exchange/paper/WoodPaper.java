@@ -1,0 +1,117 @@
+package neatcorner.exchange.paper;
+
+import java.io.IOException;
+import java.util.List;
+import neatcorner.drawing.Drawing;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
+import neatcorner.plan.BoardWork;
+import neatcorner.plan.Plan;
+import neatcorner.section.MillPass;
+import neatcorner.section.Passes;
+import neatcorner.section.Section;
+import neatcorner.station.section.MillingSlate;
+import neatcorner.station.sticks.BoardsFigure;
+import neatcorner.station.sticks.Offcuts;
+import neatcorner.station.sticks.SheetWork;
+import neatcorner.station.sticks.SheetsFigure;
+import neatcorner.stock.BoardMilling;
+import neatcorner.stock.Search;
+import neatcorner.stock.Stick;
+import neatcorner.stock.sheets.SheetCut;
+import neatcorner.stock.sheets.SheetLayout;
+
+/** The pages before and after the saw: boards to sticks, milling pass by pass, what to keep, sheets cut by cut. */
+final class WoodPaper {
+    private final Plan plan;
+    private final Notation notation;
+    private final PaperSheet sheet;
+    private final double unit;
+
+    WoodPaper(Plan plan, Notation notation, PaperSheet sheet, double unit) {
+        this.plan = plan;
+        this.notation = notation;
+        this.sheet = sheet;
+        this.unit = unit;
+    }
+
+    /** From rough boards to sticks; nothing when there are no boards. */
+    void boards() throws IOException {
+        if (plan.job().stock().boards().isEmpty()) {
+            return;
+        }
+        sheet.newPage();
+        sheet.heading("From rough boards to sticks");
+        sheet.figure(Drawing.of(BoardsFigure.of(plan), sheet.textWidth() / unit, 300 / unit, notation), unit);
+        for (BoardMilling milling : BoardWork.of(plan)) {
+            sheet.note("–", Theirs.words(milling.board().name()), true);
+            for (Sentence step : BoardWork.steps(milling)) {
+                sheet.tick(step);
+            }
+        }
+        sheet.note("!",
+                "Nails and grit ruin cutters: check reclaimed wood with a detector, and test old paint for lead.",
+                false);
+    }
+
+    /** The section, pass by pass, where there is more to it than a router's rabbet. */
+    void milling() throws IOException {
+        Section section = plan.job().section();
+        if (!section.isSound() || Passes.of(section).isEmpty()) {
+            return;
+        }
+        sheet.keepTogether(160);
+        sheet.heading("Milling, pass by pass");
+        for (MillPass pass : Passes.of(section)) {
+            sheet.tick(MillingSlate.inWords(section, pass));
+        }
+        sheet.note("!",
+                "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
+                false);
+    }
+
+    /** Ends worth keeping, with what to write on them. */
+    void offcuts() throws IOException {
+        List<Stick> offcuts = Offcuts.of(plan);
+        if (offcuts.isEmpty()) {
+            return;
+        }
+        sheet.keepTogether(60 + 18 * offcuts.size());
+        sheet.heading("Keep these ends");
+        for (Stick offcut : offcuts) {
+            sheet.tick(Sentence.of("{0}: write “" + Theirs.words(offcut.name() + ", "
+                    + plan.job().section().wood().name()) + "” on it", offcut.length()));
+        }
+    }
+
+    /** Sheets of glass, mat and backing with numbered cuts; nothing when there are none. */
+    void sheets(Search search) throws IOException {
+        List<SheetWork> works = SheetWork.of(plan, search);
+        if (works.stream().allMatch(work -> work.layout().sheets().isEmpty())) {
+            return;
+        }
+        sheet.newPage();
+        sheet.heading("Sheets: cuts in this order, from edge to edge");
+        for (SheetWork work : works) {
+            for (SheetLayout.Cut cut : work.layout().sheets()) {
+                SheetWork one = new SheetWork(work.material(), work.thickness(), work.nesting(),
+                        new SheetLayout(List.of(cut), 0, 1, false, ""));
+                sheet.keepTogether(220);
+                sheet.figure(Drawing.of(SheetsFigure.of(List.of(one)), sheet.textWidth() / unit, 190 / unit, notation),
+                        unit);
+                for (SheetCut each : cut.cuts()) {
+                    sheet.tick(words(work, each));
+                }
+            }
+        }
+        sheet.note("!", "Gloves and eyes for glass; score once in one even stroke, and sweep the shards.", false);
+    }
+
+    private static Sentence words(SheetWork work, SheetCut cut) {
+        String pliers = work.isTooNarrow(cut.strip()) ? "; the strip of {3} wants running pliers" : "";
+        return Sentence
+                .of("Cut " + cut.number() + ": " + (cut.upright() ? "{0} from the left edge" : "{0} from the top")
+                        + ", from {1} to {2}" + pliers, cut.at(), cut.from(), cut.to(), cut.strip());
+    }
+}

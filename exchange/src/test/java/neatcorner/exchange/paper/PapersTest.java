@@ -1,0 +1,167 @@
+package neatcorner.exchange.paper;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonParser;
+import java.io.StringReader;
+import java.util.List;
+import javax.xml.parsers.DocumentBuilderFactory;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.csv.CutListCsv;
+import neatcorner.exchange.csv.PartsCsv;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.job.JobFileTest;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.JsonText;
+import neatcorner.exchange.plan.PlanJson;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.planner.Planner;
+import neatcorner.station.opening.OpeningFigure;
+import neatcorner.station.saw.SawFigure;
+import neatcorner.station.section.SectionFigure;
+import neatcorner.station.sticks.SticksFigure;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.w3c.dom.Document;
+
+/** What is written is read back by libraries that know nothing of this program. */
+class PapersTest {
+    private static final Notation MM = Notation.of(Units.MILLIMETRES);
+    private static final Notation INCH = Notation.of(Units.INCHES);
+
+    private static Plan chart() throws BadFile {
+        return Planner.plan(JobFile.read(JobFileTest.CHART).job());
+    }
+
+    private static String text(byte[] pdf) throws Exception {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    @Test
+    void thePdfHoldsTheCutListTheSettingsAndATickForEveryCut() throws Exception {
+        String text = text(PaperPdf.write(chart(), PaperSize.A4, MM));
+        for (String wanted : List.of("Tide chart", "Cut list", "739 mm", "679 mm", "575 mm", "515 mm", "45°",
+                "Pieces A, C: saw 45° to the right; stop 739 mm", "turned over, face down", "Piece A to 739 mm",
+                "Piece D to 575 mm",
+                "100 mm",
+                "4 in", "Eyes and ears", "ash 2.4 m", "689.5")) {
+            assertTrue(text.contains(wanted), wanted + " is missing from:\n" + text);
+        }
+    }
+
+    @Test
+    void thePagesAreOfTheSizeInThePrinter() throws Exception {
+        for (PaperSize paper : PaperSize.values()) {
+            try (PDDocument document = Loader.loadPDF(PaperPdf.write(chart(), paper, MM))) {
+                assertEquals(paper.width(), document.getPage(0).getMediaBox().getWidth(), 0.01);
+                assertEquals(paper.height(), document.getPage(0).getMediaBox().getHeight(), 0.01);
+                assertTrue(document.getNumberOfPages() <= 6);
+            }
+        }
+    }
+
+    @Test
+    void titlesInAnyScriptAndJobsThatCannotBeMadeStillPrint() throws Exception {
+        Job job = chart().job().withTitle("Karte 海図 \u0007 №3 “storm”");
+        Plan impossible = Planner.plan(job.withSize(neatcorner.fitout.SizeOf.OUTSIDE,
+                new neatcorner.outline.Opening(Length.mm(10), Length.mm(10))));
+        assertTrue(text(PaperPdf.write(impossible, PaperSize.LETTER, INCH)).contains("STOP"));
+        Plan many = Planner.plan(job.withQuantity(40));
+        assertTrue(text(PaperPdf.write(many, PaperSize.A4, MM)).contains("Piece C40"));
+    }
+
+    @Test
+    void theSvgIsXmlOfTheRightSizeWithItsValues() throws Exception {
+        Plan plan = chart();
+        for (var figure : List.of(OpeningFigure.of(plan), SectionFigure.of(plan), SticksFigure.of(plan),
+                SawFigure.of(plan, plan.cuts().getFirst()))) {
+            String svg = SvgPainter.write(figure, 900, 600, INCH);
+            Document document = DocumentBuilderFactory.newInstance().newDocumentBuilder()
+                    .parse(new org.xml.sax.InputSource(new StringReader(svg)));
+            assertEquals("svg", document.getDocumentElement().getTagName());
+            assertEquals("900.00", document.getDocumentElement().getAttribute("width"));
+            assertTrue(document.getElementsByTagName("polygon").getLength() > 0);
+        }
+        assertTrue(SvgPainter.write(OpeningFigure.of(plan), 900, 600, MM).contains(">739<"));
+    }
+
+    @Test
+    void theCutListIsCsv() throws Exception {
+        List<CSVRecord> rows = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get()
+                .parse(new StringReader(CutListCsv.write(chart(), MM))).getRecords();
+        assertEquals(4, rows.size());
+        assertEquals("A", rows.getFirst().get("piece"));
+        assertEquals(739.0, Double.parseDouble(rows.getFirst().get("long_mm")));
+        assertEquals("45.0", rows.getFirst().get("left_miter_deg"));
+    }
+
+    @Test
+    void thePlanIsJsonWithTheNamesOthersRelyOn() throws Exception {
+        String text = PlanJson.write(chart(), MM);
+        try (JsonParser parser = new JsonFactory().createParser(text)) {
+            while (parser.nextToken() != null) {
+                assertTrue(parser.currentTokenLocation().getLineNr() > 0);
+            }
+        }
+        Json.Obj root = (Json.Obj) JsonText.read(text);
+        assertEquals(
+                List.of("format", "title", "sizes", "pack", "pieces", "sticks", "nesting", "saw", "weight", "findings",
+                        "section", "corner", "glueup", "schedule", "offcuts"),
+                List.copyOf(root.fields().keySet()));
+        assertEquals("[ 691, 527 ]", flat(text, "rabbet"));
+        assertEquals("[ 588, 414 ]", flat(text, "window"));
+        Json.Obj nesting = (Json.Obj) java.util.Objects.requireNonNull(root.fields().get("nesting"));
+        assertEquals("2",
+                nesting.fields().get("bound") instanceof Json.Num n ? n.digits() : "");
+    }
+
+    private static String flat(String text, String field) {
+        String flat = text.replaceAll("\\s+", " ");
+        int at = flat.indexOf("\"" + field + "\" : ") + field.length() + 5;
+        return flat.substring(at, flat.indexOf(']', at) + 1);
+    }
+
+    @Test
+    void partsListsComeFromCsv() throws Exception {
+        List<PartsCsv> parts = PartsCsv.read("length,count,name\n1380,22,rail\n\"15 1/2 in\",2,\n", Units.MILLIMETRES);
+        assertEquals(Length.mm(1380), parts.getFirst().length());
+        assertEquals("rail", parts.getFirst().name());
+        assertEquals(Length.inches(15.5), parts.get(1).length());
+    }
+
+    @Test
+    void aBadPartsListIsPointedAt() {
+        for (String[] bad : new String[][]{{"long,count\n1,2\n", "length,count"},
+            {"length,count\n", "at least one row"},
+            {"length,count\n0,2\n", "length above zero"}, {"length,count\n-5,2\n", "length above zero"},
+            {"length,count\n10,x\n", "found “x”"}, {"length,count\n10,-1\n", "whole number"},
+            {"length,count\n10\n", "a length and a count"}, {"length,count\n1,234,5\n", "no more values"},
+            {"length,count\n10,1000001\n", "100000"}, {"length,length\n1,2\n", "header"}, {"", "header"}}) {
+            BadFile said = assertThrows(BadFile.class, () -> PartsCsv.read(bad[0], Units.MILLIMETRES), bad[0]);
+            assertTrue(String.valueOf(said.getMessage()).contains(bad[1]), said.getMessage());
+        }
+    }
+
+    @Test
+    void theFontsShip() throws Exception {
+        for (String font : List.of("AtkinsonHyperlegibleNext_400Regular.ttf", "AtkinsonHyperlegibleMono_700Bold.ttf")) {
+            try (var in = Fonts.open(font)) {
+                assertTrue(in.readAllBytes().length > 10_000);
+            }
+        }
+        assertThrows(java.io.IOException.class, () -> Fonts.open("none.ttf"));
+    }
+}
