@@ -77,7 +77,7 @@ public record JoinedCorner(CornerWood wood, List<Reinforcement> reinforcements, 
     /** Plates of a brace, seen from the front. */
     public List<List<neatcorner.outline.Vertex>> plates(int reinforcement) {
         Reinforcement brace = reinforcements.get(reinforcement);
-        return brace.kind() == ReinforcementKind.BRACE ? PartShapes.plates(wood, brace) : List.of();
+        return brace.kind() == ReinforcementKind.BRACE ? BackParts.plates(wood, brace) : List.of();
     }
 
     JoinedCorner with(int reinforcement, Reinforcement changed) {

@@ -1,0 +1,69 @@
+package neatcorner.corner;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.outline.Vertex;
+
+/** Splines and slips: let in from the heel, spread over the solid wood. */
+final class HeelParts extends PartPlaces {
+    private static final int SLICES = 6;
+
+    HeelParts(CornerWood wood, Reinforcement what, int index) {
+        super(wood, what, index);
+    }
+
+    List<Part> splines() {
+        double tilt = Math.tan(what.tilt().radians());
+        List<Part> parts = new ArrayList<>();
+        double[] depths = spread(Math.min(size * sinHalf(), solidWall() - margins.hidden()),
+                thin * Math.hypot(1, tilt) + size * Math.abs(tilt));
+        for (int i = 0; i < what.count(); i++) {
+            double lean = i % 2 == 0 ? tilt : -tilt;
+            parts.add(part(i, what.count(), 0, depths[i], spline(depths[i], lean)));
+        }
+        return parts;
+    }
+
+    /** A tilted slot lies farther back, or nearer the front, the deeper it goes; its middle is at half its depth. */
+    private List<Slab> spline(double middle, double lean) {
+        List<Vertex> triangle = triangle(size);
+        if (lean == 0) {
+            return List.of(Slab.about(middle, thin, triangle));
+        }
+        List<Slab> slabs = new ArrayList<>();
+        int slices = 2 * SLICES;
+        Vertex in = wood.bisector();
+        Vertex out = new Vertex(-in.x(), -in.y());
+        for (int i = 0; i < slices; i++) {
+            double near = size * i / slices;
+            double far = size * (i + 1) / slices;
+            List<Vertex> slice = Plane.clip(Plane.clip(triangle, Plane.along(new Vertex(0, 0), in, near), in),
+                    Plane.along(new Vertex(0, 0), in, far), out);
+            double a = middle + (near - size / 2) * lean;
+            double b = middle + (far - size / 2) * lean;
+            double half = thin / 2 * Math.hypot(1, lean);
+            slabs.add(new Slab(slice, Math.min(a, b) - half, Math.max(a, b) + half));
+        }
+        return slabs;
+    }
+
+    /** Apex at the heel, legs along both outer edges, base square to the diagonal. */
+    private List<Vertex> triangle(double depth) {
+        double leg = depth / Math.cos(wood.corner().interior().radians() / 2);
+        return List.of(new Vertex(0, 0), Plane.along(new Vertex(0, 0), wood.along(), leg), new Vertex(-leg, 0));
+    }
+
+    /** The part of a cutter's disc that goes into the corner when its rim reaches this deep along the diagonal. */
+    List<Part> slips() {
+        List<Part> parts = new ArrayList<>();
+        double[] depths = spread(Math.min(size * sinHalf(), solidWall() - margins.hidden()), thin);
+        Vertex centre = Plane.along(new Vertex(0, 0), wood.bisector(), size - wide / 2);
+        List<Vertex> disc = circle(centre, wide / 2, 48);
+        List<Vertex> inside = Plane.clip(Plane.clip(disc, new Vertex(0, 0), new Vertex(0, 1)), new Vertex(0, 0),
+                wood.inward());
+        for (int i = 0; i < what.count(); i++) {
+            parts.add(part(i, what.count(), 0, depths[i], List.of(Slab.about(depths[i], thin, inside))));
+        }
+        return parts;
+    }
+}
