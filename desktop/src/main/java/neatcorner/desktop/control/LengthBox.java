@@ -35,7 +35,7 @@ public final class LengthBox extends HBox {
                 () -> {});
     }
 
-    public void open() {
+    void open() {
         tag.open();
     }
 }

@@ -16,7 +16,7 @@ public final class TypedEntry extends TextField {
     private boolean finished;
     private Runnable closed = () -> {};
 
-    public TypedEntry(Typing typing, String text, Label understood) {
+    TypedEntry(Typing typing, String text, Label understood) {
         super(text);
         this.typing = typing;
         this.understood = understood;
@@ -46,7 +46,7 @@ public final class TypedEntry extends TextField {
     }
 
     /** What to do when typing has ended, just before what was typed is taken, if anything was. */
-    public void whenClosed(Runnable newClosed) {
+    void whenClosed(Runnable newClosed) {
         closed = newClosed;
     }
 

@@ -70,7 +70,7 @@ public final class ValueTag extends StackPane {
     }
 
     /** The figure as text, for tests and for the finder. */
-    public String text() {
+    String text() {
         return figures.text();
     }
 

@@ -22,7 +22,7 @@ public final class CutLog {
     private final Path file;
     private final Clock clock;
 
-    public CutLog(DocumentStore store, Path folder, Clock clock) {
+    CutLog(DocumentStore store, Path folder, Clock clock) {
         this.store = store;
         this.file = folder.resolve("cuts.csv");
         this.clock = clock;

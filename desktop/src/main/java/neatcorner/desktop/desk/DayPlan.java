@@ -29,11 +29,11 @@ public record DayPlan(@Nullable Instant start, @Nullable Set<Path> jobs, DayProg
         jobs = jobs == null ? null : java.util.Collections.unmodifiableSet(new LinkedHashSet<>(jobs));
     }
 
-    public DayPlan withJobs(Set<Path> newJobs) {
+    DayPlan withJobs(Set<Path> newJobs) {
         return new DayPlan(start, newJobs, progress);
     }
 
-    public DayPlan withProgress(DayProgress newProgress) {
+    DayPlan withProgress(DayProgress newProgress) {
         return new DayPlan(start, jobs, newProgress);
     }
 

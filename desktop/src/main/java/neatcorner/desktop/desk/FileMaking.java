@@ -38,7 +38,7 @@ public final class FileMaking {
     /** Makes one file or several, and tells the one to look at. May take a while. */
     @FunctionalInterface
     public interface Making {
-        Path make() throws IOException;
+        public Path make() throws IOException;
     }
 
     public void make(Making making, Function<Path, Notice> done, String failed) {

@@ -16,7 +16,7 @@ public record Home(Path data, Path config) {
         return of(name -> System.getenv(name), Path.of(System.getProperty("user.home", ".")));
     }
 
-    public static Home of(UnaryOperator<String> environment, Path userHome) {
+    static Home of(UnaryOperator<String> environment, Path userHome) {
         return new Home(folder(environment.apply("XDG_DATA_HOME"), userHome.resolve(".local/share")),
                 folder(environment.apply("XDG_CONFIG_HOME"), userHome.resolve(".config")));
     }
@@ -26,11 +26,11 @@ public record Home(Path data, Path config) {
         return base.resolve("neat-corner");
     }
 
-    public Path jobs() {
+    Path jobs() {
         return data.resolve("jobs");
     }
 
-    public Path demo() {
+    Path demo() {
         return data.resolve("demo");
     }
 
@@ -38,23 +38,23 @@ public record Home(Path data, Path config) {
         return data.resolve("paper");
     }
 
-    public Path saws() {
+    Path saws() {
         return data.resolve("saws.json");
     }
 
-    public Path workshop() {
+    Path workshop() {
         return data.resolve("shop.json");
     }
 
-    public Path timers() {
+    Path timers() {
         return data.resolve("timers.json");
     }
 
-    public Path day() {
+    Path day() {
         return data.resolve("day.json");
     }
 
-    public Path offcuts() {
+    Path offcuts() {
         return data.resolve("offcuts");
     }
 

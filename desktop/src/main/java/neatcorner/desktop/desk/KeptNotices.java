@@ -15,7 +15,7 @@ public final class KeptNotices {
     private final ObjectProperty<@Nullable Notice> shown;
 
     /** Hears of all jobs that are kept or not, and says so in {@code shown}. */
-    public KeptNotices(Documents documents, Supplier<Document> onBench, ObjectProperty<@Nullable Notice> shown) {
+    KeptNotices(Documents documents, Supplier<Document> onBench, ObjectProperty<@Nullable Notice> shown) {
         this.documents = documents;
         this.onBench = onBench;
         this.shown = shown;
@@ -49,7 +49,7 @@ public final class KeptNotices {
     }
 
     /** Whether the program may end now. If something is not kept it is tried once more, and {@code end} is run when it is. */
-    public boolean mayEnd(Runnable end) {
+    boolean mayEnd(Runnable end) {
         if (documents.isKept()) {
             return true;
         }

@@ -60,7 +60,7 @@ public final class ShopDay {
     private @Nullable Ticket ticket;
     private boolean shownOnce;
 
-    public ShopDay(Workbench bench, DocumentStore store, Path path, Clock clock) {
+    ShopDay(Workbench bench, DocumentStore store, Path path, Clock clock) {
         this.bench = bench;
         this.file = new SharedFile<>(store, path, new DayPlan.Format(), DayPlan.NONE,
                 line -> bench.notice().set(Notice.grave(line)));
@@ -90,7 +90,7 @@ public final class ShopDay {
     }
 
     /** Jobs that are being made. */
-    public Set<Path> jobs() {
+    Set<Path> jobs() {
         Set<Path> jobs = file.now().jobs();
         return jobs != null ? jobs : all();
     }

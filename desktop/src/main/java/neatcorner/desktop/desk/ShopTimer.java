@@ -19,7 +19,7 @@ public record ShopTimer(String name, Instant end, Duration whole, boolean told) 
         return !now.isBefore(end);
     }
 
-    public ShopTimer asTold() {
+    ShopTimer asTold() {
         return new ShopTimer(name, end, whole, true);
     }
 

@@ -22,7 +22,7 @@ public final class ShopTimers {
     private Consumer<ShopTimer> over = timer -> {};
 
     /** {@code say} hears when a file is set aside or cannot be written. */
-    public ShopTimers(DocumentStore store, Path path, Clock clock, Consumer<String> say) {
+    ShopTimers(DocumentStore store, Path path, Clock clock, Consumer<String> say) {
         this.file = new SharedFile<>(store, path, new Timers(), List.of(), say);
         this.clock = clock;
     }
@@ -55,7 +55,7 @@ public final class ShopTimers {
     }
 
     /** Announces what is over by now, each once. */
-    public void look() {
+    void look() {
         Instant now = now();
         for (ShopTimer timer : file.now()) {
             if (!timer.told() && timer.isOver(now)) {

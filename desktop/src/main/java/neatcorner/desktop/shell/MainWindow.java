@@ -170,7 +170,7 @@ public final class MainWindow extends StackPane {
     }
 
     /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */
-    public void refresh() {
+    void refresh() {
         if (!stale) {
             stale = true;
             bench.soon(this::bringUpToDate);
@@ -265,7 +265,7 @@ public final class MainWindow extends StackPane {
         return specs.stream().filter(spec -> spec.station() == station).findFirst().orElseThrow();
     }
 
-    public void openFinder() {
+    void openFinder() {
         Finder open = finder;
         if (open == null) {
             open = new Finder(bench, this);
@@ -276,7 +276,7 @@ public final class MainWindow extends StackPane {
     }
 
     /** The view of a station, made when it is first entered. */
-    public StationView view(Station station) {
+    StationView view(Station station) {
         return views.computeIfAbsent(station, entered -> {
             StationView made = spec(entered).view().apply(desk);
             if (header != null) {
