@@ -26,11 +26,11 @@ public record Home(Path data, Path config) {
         return base.resolve("neat-corner");
     }
 
-    Path jobs() {
+    public Path jobs() {
         return data.resolve("jobs");
     }
 
-    Path demo() {
+    public Path demo() {
         return data.resolve("demo");
     }
 
@@ -38,7 +38,7 @@ public record Home(Path data, Path config) {
         return data.resolve("paper");
     }
 
-    Path saws() {
+    public Path saws() {
         return data.resolve("saws.json");
     }
 
@@ -46,7 +46,7 @@ public record Home(Path data, Path config) {
         return data.resolve("shop.json");
     }
 
-    Path timers() {
+    public Path timers() {
         return data.resolve("timers.json");
     }
 
@@ -54,7 +54,7 @@ public record Home(Path data, Path config) {
         return data.resolve("day.json");
     }
 
-    Path offcuts() {
+    public Path offcuts() {
         return data.resolve("offcuts");
     }
 

@@ -20,7 +20,7 @@ public final class SawShelf {
     private final SharedFile<List<ShopSaw>> file;
 
     /** A shop without a file has the usual saws. {@code say} hears when a file is set aside or cannot be written. */
-    SawShelf(DocumentStore store, Path path, Units units, Consumer<String> say) {
+    public SawShelf(DocumentStore store, Path path, Units units, Consumer<String> say) {
         file = new SharedFile<>(store, path, new Saws(),
                 Defaults.saws(units).stream().map(saw -> new ShopSaw(saw, SawLog.empty())).toList(), say);
     }

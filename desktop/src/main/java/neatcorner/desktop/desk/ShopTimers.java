@@ -22,7 +22,7 @@ public final class ShopTimers {
     private Consumer<ShopTimer> over = timer -> {};
 
     /** {@code say} hears when a file is set aside or cannot be written. */
-    ShopTimers(DocumentStore store, Path path, Clock clock, Consumer<String> say) {
+    public ShopTimers(DocumentStore store, Path path, Clock clock, Consumer<String> say) {
         this.file = new SharedFile<>(store, path, new Timers(), List.of(), say);
         this.clock = clock;
     }

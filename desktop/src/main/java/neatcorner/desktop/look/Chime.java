@@ -31,7 +31,7 @@ public final class Chime {
     }
 
     /** Sixteen bits, low byte first; each tone dies away like a struck bar. */
-    static byte[] tones() {
+    public static byte[] tones() {
         double[] hertz = {660, 880};
         int each = (int) (RATE * SECONDS);
         byte[] bytes = new byte[2 * each * hertz.length];

@@ -44,7 +44,7 @@ public final class RackMenu {
     private int listed;
     private final Map<Path, Job> together = new LinkedHashMap<>();
 
-    RackMenu(Workbench bench, Runnable refresh) {
+    public RackMenu(Workbench bench, Runnable refresh) {
         this.bench = bench;
         this.refresh = refresh;
         menu.setId("rack-menu");
@@ -196,7 +196,7 @@ public final class RackMenu {
     }
 
     /** Puts the sticks of a list on the rack in place of those there; one step to undo. */
-    void importFrom(Path file) {
+    public void importFrom(Path file) {
         Units units = bench.job().units();
         bench.planning().ask(Planning.Pace.QUICK, search -> read(file, units), list -> {
             if (list.said != null) {
@@ -224,7 +224,7 @@ public final class RackMenu {
         }
     }
 
-    void exportTo(Path file) {
+    public void exportTo(Path file) {
         Job job = bench.job();
         bench.files().write(file,
                 () -> StockCsv.write(job.stock().sticks(), job.units()).getBytes(StandardCharsets.UTF_8),
