@@ -119,6 +119,7 @@ class AnyWoodTest {
         assertEquals(plan.parts().size() * job.quantity(), cut.size() + plan.layout().unplaced());
         for (Station station : Station.values()) {
             assertSound(Chapters.at(station).slate(plan));
+            assertSound(Chapters.at(station).figure(plan));
         }
         assertSound(SticksFigure.of(plan));
         assertSound(BoardsFigure.of(plan));
