@@ -12,6 +12,7 @@ module neatcorner.exchange {
 
     exports neatcorner.exchange;
     exports neatcorner.exchange.csv;
+    exports neatcorner.exchange.form;
     exports neatcorner.exchange.job;
     exports neatcorner.exchange.json;
     exports neatcorner.exchange.paper;

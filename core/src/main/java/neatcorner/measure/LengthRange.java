@@ -32,6 +32,8 @@ public enum LengthRange {
     MEASURED("a measured length", 0, 50_000, 0, 2_000),
     /** Of saws, jigs and clamps. */
     TOOL("a tool", 0, 50_000, 0, 2_000),
+    /** From hole to hole in an arm of a jig. */
+    PITCH("the arm of a jig", 1, 50_000, 1.0 / 32, 2_000),
     /** Of an outline's corners, from anywhere. */
     POINT("a corner's place", -20_000, 20_000, -800, 800);
 

@@ -11,6 +11,13 @@ public sealed interface LengthText {
     /** No frame, board or wall is longer: 1 km. Anything beyond is a slip of the keyboard. */
     Length LONGEST = Length.mm(1_000_000);
 
+    /**
+     * A regular expression (ECMA 262) for the texts that are understood. It takes all of them, and refuses what is not made of
+     * numbers, units and signs in their order; it cannot tell whether brackets are closed, what is divided by zero, whether two
+     * lengths are multiplied, a mark between thousands, or a length beyond {@link #LONGEST}.
+     */
+    String PATTERN = LengthPattern.WHOLE;
+
     record Understood(Length length) implements LengthText {}
 
     /**

@@ -25,4 +25,14 @@ class ExchangeArchitectureTest {
                     .check(EXCHANGE);
         }
     }
+
+    /** JSON knows nobody, a form only JSON. */
+    @Test
+    void formsStandOnJsonAlone() {
+        noClasses().that().resideInAPackage("neatcorner.exchange.json").should().dependOnClassesThat()
+                .resideInAnyPackage("neatcorner.exchange.form", "neatcorner.exchange.job").check(EXCHANGE);
+        noClasses().that().resideInAPackage("neatcorner.exchange.form").should().dependOnClassesThat()
+                .resideInAnyPackage("neatcorner.exchange.job", "neatcorner.exchange.plan", "neatcorner.job..")
+                .check(EXCHANGE);
+    }
 }

@@ -3,12 +3,15 @@ package neatcorner.exchange.job;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Optional;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 import neatcorner.job.Job;
+import neatcorner.measure.Units;
 
 /**
  * A job as a file holds it.
@@ -30,8 +33,15 @@ public record JobFile(Job job, Foreign foreign) {
     /** Throws {@link BadFile} when the text is not a job of version 1. */
     public static JobFile read(String text) throws BadFile {
         Node root = Node.root(JsonText.read(text));
-        Job job = JobReader.read(root);
+        Forms.format(JobForm.FORMAT).read(root.required("format"), Units.MILLIMETRES);
+        Units units = units(root);
+        Job job = JobForm.JOB.read(root.withUsual(FirstDefaults.job(units).json()), units);
         return new JobFile(job, root.foreign(text));
+    }
+
+    private static Units units(Node root) throws BadFile {
+        Optional<Node> units = root.optional("units");
+        return units.isEmpty() ? Units.MILLIMETRES : JobForm.UNITS.read(units.get(), Units.MILLIMETRES);
     }
 
     /** Throws {@link BadFile} when the file does not hold a job, {@link IOException} when it cannot be read at all. */
@@ -39,9 +49,9 @@ public record JobFile(Job job, Foreign foreign) {
         return read(WholeFile.text(WholeFile.read(file, LARGEST, "a job")));
     }
 
-    /** The text of the file: known fields as the job has them now, unknown ones as they were. */
+    /** The text of the file: known fields as the job has them now, every one of them, and unknown ones as they were. */
     public String text() {
-        return JsonText.write(foreign.into(JobWriter.write(job)));
+        return JsonText.write(foreign.into(JobForm.JOB.write(job, job.units())));
     }
 
     /** The file's bytes: {@link #text} in UTF-8. */

@@ -1,9 +1,8 @@
 package neatcorner.exchange.job;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.json.Json;
+import neatcorner.exchange.form.Form;
+import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 import neatcorner.glueup.Workshop;
@@ -13,21 +12,20 @@ import neatcorner.measure.Units;
 public final class ShopFile {
     public static final String FORMAT = "neat-corner-shop/1";
 
+    private static final Form<Workshop> SHOP = Form.of("shop file", f -> {
+        f.must("format", shop -> FORMAT, Forms.format(FORMAT), "");
+        return f.inline(shop -> shop, WorkshopForm.WORKSHOP);
+    });
+
     private ShopFile() {}
 
     public static String write(Workshop shop) {
-        Map<String, Json> fields = new LinkedHashMap<>();
-        fields.put("format", Json.of(FORMAT));
-        fields.putAll(new ShopWriter(length -> Json.of(length.toMm(), 6)).shop(shop).fields());
-        return JsonText.write(new Json.Obj(fields));
+        return JsonText.write(SHOP.write(shop, Units.MILLIMETRES));
     }
 
     /** Throws {@link BadFile} with the place and what was expected there. */
     public static Workshop read(String text) throws BadFile {
-        Node root = Node.root(JsonText.read(text));
-        if (!root.required("format").text().equals(FORMAT)) {
-            throw root.required("format").expected("“" + FORMAT + "”");
-        }
-        return new ShopReader(new JobReader(Units.MILLIMETRES), Units.MILLIMETRES).shop(root);
+        return SHOP.read(Node.root(JsonText.read(text))
+                .withUsual(FirstDefaults.job(Units.MILLIMETRES).required("shop").json()), Units.MILLIMETRES);
     }
 }

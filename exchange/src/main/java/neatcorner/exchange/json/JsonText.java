@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import neatcorner.exchange.BadFile;
 
 /** Reads and writes {@link Json} as text. */
@@ -109,6 +110,54 @@ public final class JsonText {
             throw new UncheckedIOException(e);
         }
         return out.append('\n').toString();
+    }
+
+    /** As text for readers: what fits into a line of so many characters stands in one. Ends with a line end. */
+    public static String writeBrief(Json json, int width) {
+        StringBuilder out = new StringBuilder();
+        brief(json, "", 0, width, out);
+        return out.append('\n').toString();
+    }
+
+    private static void brief(Json json, String indent, int before, int width, StringBuilder out) {
+        String line = line(json);
+        if (indent.length() + before + line.length() < width) {
+            out.append(line);
+            return;
+        }
+        String more = indent + "  ";
+        switch (json) {
+            case Json.Obj object -> {
+                String between = "{\n";
+                for (Map.Entry<String, Json> field : object.fields().entrySet()) {
+                    String name = line(Json.of(field.getKey())) + ": ";
+                    out.append(between).append(more).append(name);
+                    brief(field.getValue(), more, name.length() + 1, width, out);
+                    between = ",\n";
+                }
+                out.append('\n').append(indent).append('}');
+            }
+            case Json.Arr list -> {
+                String between = "[\n";
+                for (Json item : list.items()) {
+                    out.append(between).append(more);
+                    brief(item, more, 1, width, out);
+                    between = ",\n";
+                }
+                out.append('\n').append(indent).append(']');
+            }
+            default -> out.append(line);
+        }
+    }
+
+    private static String line(Json json) {
+        return switch (json) {
+            case Json.Obj object -> object.fields().entrySet().stream()
+                    .map(field -> line(Json.of(field.getKey())) + ": " + line(field.getValue()))
+                    .collect(Collectors.joining(", ", "{", "}"));
+            case Json.Arr list -> list.items().stream().map(JsonText::line).collect(Collectors.joining(", ", "[", "]"));
+            default -> write(json).strip();
+        };
     }
 
     private static void write(JsonGenerator generator, Json json) throws IOException {

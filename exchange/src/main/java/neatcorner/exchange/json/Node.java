@@ -8,24 +8,34 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.exchange.BadFile;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A value in a file with the path that leads to it, for reading what is expected there and complaining precisely. What
- * was asked for is remembered; {@link #foreign} is the rest.
+ * was asked for is remembered; {@link #foreign} is the rest. Behind a file stands what counts where it says nothing.
  */
 public final class Node {
     private final Json json;
     private final String path;
+    private final int index;
     private final Map<Json, Set<String>> asked;
+    private final @Nullable Json usual;
 
-    private Node(Json json, String path, Map<Json, Set<String>> asked) {
+    private Node(Json json, String path, int index, Map<Json, Set<String>> asked, @Nullable Json usual) {
         this.json = json;
         this.path = path;
+        this.index = index;
         this.asked = asked;
+        this.usual = usual;
     }
 
     public static Node root(Json json) {
-        return new Node(json, "", new IdentityHashMap<>());
+        return new Node(json, "", 0, new IdentityHashMap<>(), null);
+    }
+
+    /** The same with what counts for fields that are left out, of this object and of those within it. */
+    public Node withUsual(Json fields) {
+        return new Node(json, path, index, asked, fields);
     }
 
     public Json json() {
@@ -42,6 +52,21 @@ public final class Node {
         return new BadFile(json.line(), path, what);
     }
 
+    /** The error to throw when the field of that name, be it there or not, is not what was expected. */
+    public BadFile expected(String name, String what) {
+        Json value = json instanceof Json.Obj object ? object.fields().get(name) : null;
+        return new BadFile((value == null ? json : value).line(), pathTo(name), what);
+    }
+
+    /** Which of its list's items it is, from 0; 0 for all else. */
+    public int index() {
+        return index;
+    }
+
+    private String pathTo(String name) {
+        return path.isEmpty() ? name : path + "." + name;
+    }
+
     private Json.Obj object() throws BadFile {
         if (json instanceof Json.Obj object) {
             return object;
@@ -54,14 +79,34 @@ public final class Node {
         Json.Obj object = object();
         asked.computeIfAbsent(object, each -> new HashSet<>()).add(name);
         Json value = object.fields().get(name);
-        return value == null || value instanceof Json.Null
-                ? Optional.empty()
-                : Optional.of(new Node(value, path.isEmpty() ? name : path + "." + name, asked));
+        return value == null || value instanceof Json.Null ? Optional.empty() : Optional.of(field(name, value));
+    }
+
+    private Node field(String name, Json value) {
+        return new Node(value, pathTo(name), 0, asked, usualOf(name));
+    }
+
+    private @Nullable Json usualOf(String name) {
+        return usual instanceof Json.Obj object ? object.fields().get(name) : null;
     }
 
     public Node required(String name) throws BadFile {
-        return optional(name).orElseThrow(() -> new BadFile(json.line(), path.isEmpty() ? name : path + "." + name,
-                "a value: the field is missing"));
+        return optional(name).orElseThrow(() -> missing(name));
+    }
+
+    /** The field of that name, or what counts when it is left out; throws {@link BadFile} when neither is there. */
+    public Node usual(String name) throws BadFile {
+        Optional<Node> there = optional(name);
+        Json counts = usualOf(name);
+        if (there.isEmpty() && counts == null) {
+            throw missing(name);
+        }
+        return there.isPresent() || counts == null ? there.orElseThrow() : field(name, counts);
+    }
+
+    /** The error to throw when a field of that name had to be there. */
+    public BadFile missing(String name) {
+        return new BadFile(json.line(), pathTo(name), "a value: the field is missing");
     }
 
     public List<Node> items() throws BadFile {
@@ -70,7 +115,7 @@ public final class Node {
         }
         List<Node> items = new ArrayList<>();
         for (int i = 0; i < array.items().size(); i++) {
-            items.add(new Node(array.items().get(i), path + "[" + i + "]", asked));
+            items.add(new Node(array.items().get(i), path + "[" + i + "]", i, asked, null));
         }
         return items;
     }
@@ -118,11 +163,11 @@ public final class Node {
         return (int) value;
     }
 
-    /** One of a few words. */
-    public <T> T oneOf(Map<String, T> choices) throws BadFile {
+    /** One of a few words; {@code what} is said when it is none of them, or all words when that is null. */
+    public <T> T oneOf(Map<String, T> choices, @Nullable String what) throws BadFile {
         T choice = json instanceof Json.Str string ? choices.get(string.text()) : null;
         if (choice == null) {
-            throw expected("one of " + String.join(", ", choices.keySet()));
+            throw expected(what == null ? "one of " + String.join(", ", choices.keySet()) : what);
         }
         return choice;
     }

@@ -3,8 +3,7 @@ package neatcorner.exchange.plan;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.exchange.job.ShopReader;
-import neatcorner.exchange.job.ShopWriter;
+import neatcorner.exchange.job.GlueUpForm;
 import neatcorner.exchange.json.Json;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.GluePlan;
@@ -13,6 +12,7 @@ import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.glueup.ShopDays;
@@ -38,8 +38,8 @@ public final class GlueUpJson {
         }
         CornerJig.Fit jig = glue.jig().orElse(null);
         return Json.object().with("glue", kind.name())
-                .with("school", ShopWriter.word(ShopReader.SCHOOLS, glue.school()))
-                .with("holding", ShopWriter.word(ShopReader.HOLDINGS, glue.holding()))
+                .with("school", GlueUpForm.SCHOOL.write(glue.school(), Units.MILLIMETRES))
+                .with("holding", GlueUpForm.HOLDING.write(glue.holding(), Units.MILLIMETRES))
                 .with("openTime", Json.of(glue.opens(), 2)).with("takes", Json.of(glue.takes(), 2))
                 .with("clampTime", Json.of(kind.clampAt(plan.job().glueUp().temperature())))
                 .with("pressure", range(glue.pressures())).with("tension", range(glue.tension()))

@@ -107,8 +107,8 @@ class JsonTest {
         assertTrue(complaint(() -> root.required("l").items()).contains("a list"));
         assertTrue(complaint(() -> root.required("b").bool()).contains("true or false"));
         assertTrue(complaint(() -> root.required("w").whole(0, 9)).contains("a whole number from 0 to 9"));
-        assertTrue(complaint(() -> root.required("c").oneOf(Map.of("blue", 1))).contains("one of blue"));
-        assertEquals(1, root.required("c").oneOf(Map.of("red", 1)));
+        assertTrue(complaint(() -> root.required("c").oneOf(Map.of("blue", 1), null)).contains("one of blue"));
+        assertEquals(1, root.required("c").oneOf(Map.of("red", 1), null));
     }
 
     @Test

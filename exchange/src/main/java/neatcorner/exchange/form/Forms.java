@@ -1,0 +1,268 @@
+package neatcorner.exchange.form;
+
+import java.math.BigDecimal;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.Node;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.measure.LengthText;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import org.jspecify.annotations.Nullable;
+
+/** The forms of single values, and of lists. */
+public final class Forms {
+    /** Any text. */
+    public static final Form<String> TEXT = new Single<>("", in -> type("string"), "", (node, in) -> node.text(),
+            (text, in) -> Json.of(text));
+    /** True or false. */
+    public static final Form<Boolean> FLAG = new Single<>("true or false", in -> type("boolean"), false,
+            (node, in) -> node.bool(), (flag, in) -> Json.of(flag));
+    /** A day, as 2026-03-14. */
+    public static final Form<LocalDate> DAY = read("a day such as 2026-03-14", "^[0-9]{4}-[0-9]{2}-[0-9]{2}$",
+            LocalDate.EPOCH, LocalDate::parse);
+
+    private static final int CLIPPED = 40;
+
+    private Forms() {}
+
+    /** A time of day, as 08:30; the sample is one. */
+    public static Form<LocalTime> time(LocalTime sample) {
+        return read("a time of day, as 08:30", "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9](\\.[0-9]{1,9})?)?$", sample,
+                LocalTime::parse);
+    }
+
+    /** What a file says of its own format: this, and nothing else. */
+    public static Form<String> format(String format) {
+        return new Single<>("`" + format + "`", in -> Json.object().with("const", format).end(), format,
+                (node, in) -> {
+                    if (!node.text().equals(format)) {
+                        throw node.expected("“" + format + "”");
+                    }
+                    return format;
+                }, (text, in) -> Json.of(format));
+    }
+
+    /** One of a few whole numbers; {@code what} is said when it is none of them. */
+    public static Form<Integer> number(List<Integer> numbers, String what) {
+        return new Single<>(String.join(", ", numbers.stream().map(String::valueOf).toList()), in -> Json.object()
+                .with("enum", Json.of(numbers.stream().map(Json::of).toList())).end(), numbers.getFirst(),
+                (node, in) -> {
+                    double number = node.number(-Double.MAX_VALUE, Double.MAX_VALUE, what);
+                    return numbers.stream().filter(each -> each == number).findFirst()
+                            .orElseThrow(() -> node.expected(what));
+                }, (number, in) -> Json.of(number));
+    }
+
+    private record Single<T>(String words, Function<Units, Json.Obj> schema, T sample, Reader<T> reader,
+            Writer<T> writer) implements Form<T> {
+        private interface Reader<T> {
+            T read(Node node, Units units) throws BadFile;
+        }
+
+        private interface Writer<T> {
+            Json write(T value, Units units);
+        }
+
+        @Override
+        public T read(Node node, Units units) throws BadFile {
+            return reader.read(node, units);
+        }
+
+        @Override
+        public Json write(T value, Units units) {
+            return writer.write(value, units);
+        }
+
+        @Override
+        public Description description() {
+            return new Description.Value(words, schema);
+        }
+    }
+
+    private static Json.Obj type(String type) {
+        return Json.object().with("type", type).end();
+    }
+
+    private static <T> Form<T> read(String what, String pattern, T sample, Function<String, T> parse) {
+        return new Single<>(what, in -> Json.object().with("type", "string").with("pattern", pattern).end(), sample,
+                (node, in) -> {
+                    try {
+                        return parse.apply(node.text());
+                    } catch (DateTimeException e) {
+                        throw node.expected(what);
+                    }
+                }, (value, in) -> Json.of(String.valueOf(value)));
+    }
+
+    /** A whole number within bounds. */
+    public static Form<Integer> whole(int least, int most) {
+        return new Single<>(least + " … " + most, in -> Json.object().with("type", "integer")
+                .with("minimum", Json.of(least)).with("maximum", Json.of(most)).end(), least,
+                (node, in) -> node.whole(least, most), (number, in) -> Json.of(number));
+    }
+
+    /** A number within bounds; {@code what} is said when it is not one. */
+    public static Form<Double> number(double least, double most, String what) {
+        return new Single<>(plain(least) + " … " + plain(most), in -> Json.object().with("type", "number")
+                .with("minimum", Json.of(least, 4)).with("maximum", Json.of(most, 4)).end(), least,
+                (node, in) -> node.number(least, most, what), (number, in) -> Json.of(BigDecimal.valueOf(number)));
+    }
+
+    private static String plain(double number) {
+        return Json.of(number, 4).digits().replace('-', '−');
+    }
+
+    /** An angle in degrees, within bounds. */
+    public static Form<Angle> angle(double least, double most, String what) {
+        return number(least, most, what).as((degrees, at) -> Angle.ofDegrees(degrees), Angle::degrees,
+                Angle.ofDegrees(least));
+    }
+
+    /** A length within a range: a number in the file's units, or a text with its own. */
+    public static Form<Length> length(LengthRange range) {
+        return new Single<>(lengthWords(range), in -> Schemas.reference(Schemas.lengthName(range, in)), range.most(),
+                (node, in) -> lengthIn(node, range, in), Forms::writeLength);
+    }
+
+    private static String lengthWords(LengthRange range) {
+        String mm = range.text(Notation.of(Units.MILLIMETRES));
+        String in = range.text(Notation.of(Units.INCHES));
+        return mm.substring("a length from ".length(), mm.indexOf(',')).replace(" to ", " … ") + ", "
+                + in.substring("a length from ".length(), in.indexOf(',')).replace(" to ", " … ");
+    }
+
+    private static Length lengthIn(Node node, LengthRange range, Units units) throws BadFile {
+        Length length = lengthIn(node, units);
+        if (!range.contains(length)) {
+            throw node.expected(range.text(Notation.of(units)));
+        }
+        return length;
+    }
+
+    private static Length lengthIn(Node node, Units units) throws BadFile {
+        switch (node.json()) {
+            case Json.Num number -> {
+                double most = units == Units.MILLIMETRES ? LengthText.LONGEST.toMm() : LengthText.LONGEST.toInches();
+                return units.of(node.number(-most, most, "a length under 1 km"));
+            }
+            case Json.Str string -> {
+                return switch (LengthText.read(string.text(), units)) {
+                    case LengthText.Understood understood -> understood.length();
+                    case LengthText.NotUnderstood not -> throw node.expected("a length; in “" + clipped(string.text())
+                            + "”, character " + (not.at() + 1) + ", " + not.expected());
+                };
+            }
+            default -> throw node.expected("a length: a number, or a text such as \"15 1/2 in\"");
+        }
+    }
+
+    private static String clipped(String text) {
+        return text.length() > CLIPPED ? text.substring(0, CLIPPED) + "…" : text;
+    }
+
+    /** A number in the file's units where that is exact in four decimals; else a text that is, in millimetres. */
+    private static Json writeLength(Length length, Units units) {
+        long per = units == Units.MILLIMETRES ? Length.PER_MM : Length.PER_INCH;
+        BigDecimal tenThousandths = BigDecimal.valueOf(length.units()).multiply(BigDecimal.valueOf(10_000));
+        BigDecimal[] parts = tenThousandths.divideAndRemainder(BigDecimal.valueOf(per));
+        if (parts[1].signum() == 0) {
+            return Json.of(parts[0].movePointLeft(4));
+        }
+        BigDecimal exact = BigDecimal.valueOf(length.units()).divide(BigDecimal.valueOf(Length.PER_MM));
+        return Json.of(exact.stripTrailingZeros().toPlainString() + " mm");
+    }
+
+    /** One of a few words, each for a value. */
+    private static <T> Form<T> word(Map<String, T> words, @Nullable String what) {
+        return new Single<>("`" + String.join("`, `", words.keySet()) + "`", in -> Json.object()
+                .with("enum", Json.of(words.keySet().stream().map(Json::of).toList())).end(),
+                words.values().iterator().next(), (node, in) -> node.oneOf(words, what),
+                (value, in) -> Json.of(words.entrySet().stream().filter(each -> each.getValue().equals(value))
+                        .findFirst().orElseThrow().getKey()));
+    }
+
+    /** One of several values, by what each is called. */
+    public static <T> Form<T> named(Iterable<T> values, Function<T, String> name) {
+        return named(values, name, null);
+    }
+
+    /** The same; {@code what} is said when it is none of them. */
+    public static <T> Form<T> named(Iterable<T> values, Function<T, String> name, @Nullable String what) {
+        Map<String, T> words = new LinkedHashMap<>();
+        values.forEach(value -> words.put(name.apply(value), value));
+        return word(words, what);
+    }
+
+    /** One of an enum's constants, called as they are in lower case with spaces. */
+    public static <E extends Enum<E>> Form<E> named(Class<E> type) {
+        return word(constants(type), null);
+    }
+
+    /** One of an enum's constants; {@code what} is said when it is none of them. */
+    public static <E extends Enum<E>> Form<E> named(Class<E> type, String what) {
+        return word(constants(type), what);
+    }
+
+    private static <E extends Enum<E>> Map<String, E> constants(Class<E> type) {
+        Map<String, E> words = new LinkedHashMap<>();
+        for (E each : type.getEnumConstants()) {
+            words.put(each.name().toLowerCase(Locale.ROOT).replace('_', ' '), each);
+        }
+        return words;
+    }
+
+    /** A list of at most so many. */
+    public static <T> Form<List<T>> list(Form<T> form, int most) {
+        return list(form, 0, most, "at most " + most + " in this list");
+    }
+
+    /** A list of exactly so many; {@code what} is said when it has another number. */
+    public static <T> Form<List<T>> exactly(int count, Form<T> form, String what) {
+        return list(form, count, count, what);
+    }
+
+    /** A list of some number; {@code what} is said when it has another. */
+    public static <T> Form<List<T>> list(Form<T> form, int least, int most, String what) {
+        return new Form<>() {
+            @Override
+            public List<T> read(Node node, Units units) throws BadFile {
+                List<Node> items = node.items();
+                if (items.size() < least || items.size() > most) {
+                    throw node.expected(what);
+                }
+                List<T> all = new ArrayList<>();
+                for (Node item : items) {
+                    all.add(form.read(item, units));
+                }
+                return List.copyOf(all);
+            }
+
+            @Override
+            public Json write(List<T> values, Units units) {
+                return Json.of(values.stream().map(value -> form.write(value, units)).toList());
+            }
+
+            @Override
+            public Description description() {
+                return new Description.Many(form.description(), least, most);
+            }
+
+            @Override
+            public List<T> sample() {
+                return java.util.Collections.nCopies(least, form.sample());
+            }
+        };
+    }
+}

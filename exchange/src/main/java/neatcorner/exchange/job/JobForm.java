@@ -1,0 +1,122 @@
+package neatcorner.exchange.job;
+
+import java.util.List;
+import neatcorner.corner.Reinforcement;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.form.Fields;
+import neatcorner.exchange.form.FieldTable;
+import neatcorner.exchange.form.Fields.Need;
+import neatcorner.exchange.form.Form;
+import neatcorner.exchange.form.Forms;
+import neatcorner.exchange.form.Schemas;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.JsonText;
+import neatcorner.fitout.SizeOf;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.measure.Units;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
+import org.jspecify.annotations.Nullable;
+
+/** A job, version 1. */
+public final class JobForm {
+    /** What a job of this version says of itself. */
+    public static final String FORMAT = "neat-corner-job/1";
+
+    private static final int WIDE = 150;
+
+    static final Form<Units> UNITS = Forms.named(List.of(Units.values()), Units::symbol, "mm or in");
+    private static final Form<Length> SIDE = Forms.length(LengthRange.FRAME);
+
+    /** What a job file holds. */
+    public static final Form<Job> JOB = Form.of("job", JobForm::job);
+
+    private JobForm() {}
+
+    /** The schema of job files, as it is published. */
+    public static String schema() {
+        return JsonText.writeBrief(Schemas.document("Neat Corner job, version 1", JOB, FirstDefaults.all()), WIDE);
+    }
+
+    /** All fields of job files, as a table in Markdown. */
+    public static String table() {
+        return FieldTable.of(JOB, FirstDefaults.all());
+    }
+
+    private static Job job(Fields<Job> f) throws BadFile {
+        f.must("format", job -> FORMAT, Forms.format(FORMAT), "");
+        String title = f.get("title", Job::title, Forms.TEXT, "");
+        Units units = f.get("units", Job::units, UNITS, "of its lengths");
+        int quantity = f.get("quantity", Job::quantity, Forms.whole(1, Job.MOST_FRAMES), "how many equal frames");
+        Outline outline = f.get("outline", Job::outline, OutlineForm.OUTLINE, "");
+        Measured measured = f.within("size", Need.MUST, "", g -> measured(g, outline.shape()));
+        f.rule(in -> sizesAsShape());
+        Length clearance = f.get("clearance", Job::clearance, Forms.length(LengthRange.PLAY),
+                "play between pack and rabbet wall, per side");
+        var pack = f.get("pack", Job::pack, PackForm.PACK, "layers from the front");
+        var section = f.must("section", Job::section, SectionForm.SECTION, "");
+        Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
+        return new Job(title, units, quantity, outline, measured.of(), measured.size(), clearance, pack, section,
+                corner.joint(), corner.reinforcement(), f.get("stock", Job::stock, RackForm.RACK, ""),
+                f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
+                f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""),
+                f.get("shop", Job::shop, WorkshopForm.WORKSHOP, "what there is to do it with"));
+    }
+
+    private record Corner(CornerJoint joint, List<Reinforcement> reinforcement) {}
+
+    private static Corner corner(Fields<Job> f) throws BadFile {
+        return new Corner(
+                f.get("joint", Job::joint, Forms.named(CornerJoint.class), "all but the miter are for flat rectangles"),
+                f.get("reinforcement", Job::reinforcement,
+                        Forms.list(ReinforcementForm.REINFORCEMENT, Job.MOST_REINFORCEMENTS),
+                        "what holds each corner besides glue"));
+    }
+
+    private record Measured(SizeOf of, Opening size) {}
+
+    /** A regular frame and a circle have a width only; a polygon has its points. */
+    private static Measured measured(Fields<Job> f, Shape shape) throws BadFile {
+        SizeOf of = f.must("of", Job::sizeOf, Forms.named(SizeOf.class), "what was measured");
+        Length width = f.maybe("width", job -> written(job, job.size().width()), SIDE, "needed but for a `polygon`");
+        Length height = f.maybe("height", job -> written(job, job.size().height()), SIDE,
+                "the vertical side; needed but for `polygon`, `regular` and `circle`");
+        return new Measured(of, switch (shape) {
+            case Shape.Polygon polygon -> polygon.loop().box();
+            case Shape.Regular regular -> square(f, width);
+            case Shape.Circle circle -> square(f, width);
+            case Shape.Rectangle two -> both(f, width, height);
+            case Shape.Arch two -> both(f, width, height);
+            case Shape.Ellipse two -> both(f, width, height);
+        });
+    }
+
+    private static @Nullable Length written(Job job, Length side) {
+        return job.outline().shape() instanceof Shape.Polygon ? null : side;
+    }
+
+    private static Opening square(Fields<Job> f, @Nullable Length width) throws BadFile {
+        Length side = f.there("width", width, SIDE);
+        return new Opening(side, side);
+    }
+
+    private static Opening both(Fields<Job> f, @Nullable Length width, @Nullable Length height) throws BadFile {
+        return new Opening(f.there("width", width, SIDE), f.there("height", height, SIDE));
+    }
+
+    private static Json sizesAsShape() {
+        return Schemas.all(List.of(
+                Schemas.when(outlined(List.of("polygon")), null, Schemas.within("size", Schemas.present("width"))),
+                Schemas.when(outlined(List.of("polygon", "regular", "circle")), null,
+                        Schemas.within("size", Schemas.present("height")))));
+    }
+
+    private static Json outlined(List<String> kinds) {
+        return Schemas.all(List.of(Schemas.present("outline"),
+                Schemas.within("outline", Schemas.is("kind", kinds))));
+    }
+}

@@ -1,0 +1,79 @@
+package neatcorner.exchange.job;
+
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Set;
+import neatcorner.corner.Inventory;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.form.Fields;
+import neatcorner.exchange.form.Form;
+import neatcorner.exchange.form.Forms;
+import neatcorner.glueup.Clamp;
+import neatcorner.glueup.Workshop;
+import neatcorner.glueup.jig.CornerJig;
+import neatcorner.glueup.schedule.WorkingHours;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+
+/** What a shop has to put frames together with, and when its maker works. */
+final class WorkshopForm {
+    private static final int MOST = 500;
+    private static final double USUAL_FORCE = 1000;
+    private static final Form<Length> TOOL = Forms.length(LengthRange.TOOL);
+    private static final Form<Length> POSITIVE = Forms.length(LengthRange.PITCH);
+    private static final Form<Integer> COUNT = Forms.whole(0, MOST);
+
+    private static final Form<Clamp> CLAMP = Form.of("clamp", f -> {
+        Clamp.Kind kind = f.must("kind", Clamp::kind, Forms.named(Clamp.Kind.class), "");
+        String name = f.maybe("name", Clamp::name, Forms.TEXT, "what the maker calls it; without it, as its kind");
+        return new Clamp(kind, name == null ? kind.title() : name,
+                f.must("reach", Clamp::reach, TOOL, "what it goes round or opens to"),
+                f.or("force", Clamp::force, Forms.number(0, 100_000, "a force in newtons, 0 to 100000"),
+                        USUAL_FORCE, "N"),
+                f.or("count", Clamp::count, COUNT, 1, ""));
+    });
+
+    private static final Form<CornerJig> JIG = Form.of("jig",
+            f -> new CornerJig(
+                    f.get("first", CornerJig::first, POSITIVE, "from the block's pivot to the first hole of an arm"),
+                    f.get("pitch", CornerJig::pitch, POSITIVE, "from hole to hole"),
+                    f.get("holes", CornerJig::holes, Forms.whole(1, MOST), "in an arm"),
+                    f.get("block", CornerJig::block, TOOL, "from the bite's corner to its pivot, along each side"),
+                    f.get("bridge", CornerJig::bridge, TOOL, "between the two pivots of a bridge"),
+                    f.get("least", CornerJig::least, TOOL, "between the bridges when they touch"),
+                    f.get("most", CornerJig::most, TOOL, "between them when the clamp is wide open")));
+
+    private static final Form<Set<DayOfWeek>> DAYS = Forms
+            .list(Forms.named(DayOfWeek.class, "a day of the week, as monday"), MOST)
+            .as((days, at) -> Set.copyOf(days), days -> days.stream().sorted().toList(), Set.of());
+
+    private static final Form<WorkingHours.Shift> SHIFT = Form.of("shift", f -> {
+        Set<DayOfWeek> days = f.must("days", WorkingHours.Shift::days, DAYS, "`monday` …");
+        LocalTime from = f.must("from", WorkingHours.Shift::from, Forms.time(LocalTime.of(8, 0)), "");
+        LocalTime to = f.must("to", WorkingHours.Shift::to, Forms.time(LocalTime.of(17, 0)), "later than `from`");
+        if (!to.isAfter(from)) {
+            throw f.expected("to", "a time after " + from);
+        }
+        return new WorkingHours.Shift(days, from, to);
+    });
+
+    static final Form<Workshop> WORKSHOP = Form.of("shop", WorkshopForm::workshop);
+
+    private WorkshopForm() {}
+
+    static Workshop workshop(Fields<Workshop> f) throws BadFile {
+        Inventory inventory = f.get("inventory", Workshop::inventory,
+                Forms.list(ReinforcementForm.REINFORCEMENT, MOST).as((all, at) -> new Inventory(all),
+                        Inventory::items, new Inventory(List.of())),
+                "reinforcements in the drawers");
+        List<Clamp> clamps = f.get("clamps", Workshop::clamps, Forms.list(CLAMP, MOST), "");
+        CornerJig jig = f.take("jig", Workshop::jig, JIG, Fields.Need.USUAL, in -> null, "the corner clamping jig");
+        int jigs = f.get("jigs", Workshop::jigs, COUNT, "how many of them");
+        return new Workshop(inventory, clamps, jigs == 0 ? null : jig, jigs,
+                f.get("bench", Workshop::bench, COUNT, "places where a frame can lie in its clamps"),
+                f.get("drying", Workshop::drying, COUNT, "places where a frame can dry"),
+                f.get("hours", Workshop::hours, Forms.list(SHIFT, MOST).as((shifts, at) -> new WorkingHours(shifts),
+                        WorkingHours::shifts, new WorkingHours(List.of())), "when the maker works"));
+    }
+}
