@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.SizeOf;
@@ -63,7 +64,8 @@ public final class DaysBench {
                     : blank).withSize(SizeOf.ART, new Opening(Length.mm(width), Length.mm(width * 0.7)));
             job = switch (random.nextInt(3)) {
                 case 0 -> job.withReinforcement(List.of(Reinforcement.spline(Length.mm(20), Length.mm(3), 1)));
-                case 1 -> job.withReinforcement(List.of(job.shop().inventory().of(ReinforcementKind.V_NAIL).get(2)));
+                case 1 ->
+                    job.withReinforcement(List.of(Inventory.usual(job.units()).of(ReinforcementKind.V_NAIL).get(2)));
                 default -> job;
             };
             Recipe finish = Recipe.named(FINISHES.get(random.nextInt(FINISHES.size()))).orElseThrow();

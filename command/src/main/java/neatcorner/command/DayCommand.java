@@ -61,9 +61,9 @@ final class DayCommand implements Callable<Integer> {
             Workshop shop = null;
             for (Path file : files) {
                 reading = file;
-                Plan plan = Planner.plan(JobFile.read(file).job(), patience);
-                chains.addAll(ShopDays.chains(plan));
-                shop = shop == null ? plan.job().shop() : shop;
+                JobFile read = JobFile.read(file);
+                shop = shop == null ? read.shop().workshop() : shop;
+                chains.addAll(ShopDays.chains(Planner.plan(read.job(), read.shop().workshop(), patience)));
             }
             if (shop == null || shop.hours().isEmpty()) {
                 NeatCorner.complain(files.getFirst() + ": shop.hours: expected at least one shift to work in");

@@ -61,7 +61,8 @@ final class PlanCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         try {
-            Plan plan = Planner.plan(JobFile.read(file).job(), patience);
+            JobFile read = JobFile.read(file);
+            Plan plan = Planner.plan(read.job(), read.shop().workshop(), patience);
             Notation notation = Notation.of(plan.job().units());
             Path folder = out;
             if (folder != null) {

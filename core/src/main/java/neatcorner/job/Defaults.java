@@ -6,7 +6,6 @@ import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
-import neatcorner.glueup.Workshop;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -111,7 +110,6 @@ public final class Defaults {
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
         return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size, clearance(units), pack,
-                section(units), CornerJoint.MITER, List.of(), emptyRack(units), saw, Checks.none(), GlueUp.usual(),
-                Workshop.usual(units));
+                section(units), CornerJoint.MITER, List.of(), emptyRack(units), saw, Checks.none(), GlueUp.usual());
     }
 }

@@ -8,7 +8,6 @@ import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
-import neatcorner.glueup.Workshop;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -33,12 +32,11 @@ import org.jspecify.annotations.Nullable;
  * @param reinforcement what holds each corner besides glue
  * @param checks     what was measured, and where it will hang
  * @param glueUp     how it is put together and finished
- * @param shop       what there is to do it with
  * @param clearance  play between pack and rabbet wall, per side
  */
 public record Job(String title, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
         Length clearance, Pack pack, Section section, CornerJoint joint,
-        List<Reinforcement> reinforcement, Rack stock, Saw saw, Checks checks, GlueUp glueUp, Workshop shop) {
+        List<Reinforcement> reinforcement, Rack stock, Saw saw, Checks checks, GlueUp glueUp) {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;
     /** A corner holds no more kinds of parts than this. */
@@ -68,17 +66,17 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
 
     public Job withTitle(String newTitle) {
         return new Job(newTitle, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     public Job withUnits(Units newUnits) {
         return new Job(title, newUnits, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     public Job withQuantity(int newQuantity) {
         return new Job(title, units, newQuantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     /** With widths of their own for the four sides; null gives all the section's. */
@@ -89,7 +87,7 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
 
     public Job withOutline(Outline newOutline) {
         return new Job(title, units, quantity, newOutline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     /** With faces that slope by another angle; a rabbet that was level stays level. */
@@ -102,7 +100,7 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
 
     public Job withSize(SizeOf of, Opening newSize) {
         return new Job(title, units, quantity, outline, of, newSize, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     /** The same frame, from now on governed by another of its sizes. */
@@ -112,42 +110,42 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
 
     public Job withClearance(Length newClearance) {
         return new Job(title, units, quantity, outline, sizeOf, size, newClearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     public Job withPack(Pack newPack) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, newPack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     public Job withSection(Section newSection) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, newSection, joint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     public Job withStock(Rack newStock) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                newStock, saw, checks, glueUp, shop);
+                newStock, saw, checks, glueUp);
     }
 
     public Job withSaw(Saw newSaw) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, newSaw, checks, glueUp, shop);
+                stock, newSaw, checks, glueUp);
     }
 
     public Job withJoint(CornerJoint newJoint) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, newJoint, reinforcement,
-                stock, saw, checks, glueUp, shop);
+                stock, saw, checks, glueUp);
     }
 
     public Job withChecks(Checks newChecks) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, newChecks, glueUp, shop);
+                stock, saw, newChecks, glueUp);
     }
 
     public Job withReinforcement(List<Reinforcement> newReinforcement) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint,
-                newReinforcement, stock, saw, checks, glueUp, shop);
+                newReinforcement, stock, saw, checks, glueUp);
     }
 
     /** With one of the reinforcements changed. */
@@ -159,11 +157,6 @@ public record Job(String title, Units units, int quantity, Outline outline, Size
 
     public Job withGlueUp(GlueUp newGlueUp) {
         return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, newGlueUp, shop);
-    }
-
-    public Job withShop(Workshop newShop) {
-        return new Job(title, units, quantity, outline, sizeOf, size, clearance, pack, section, joint, reinforcement,
-                stock, saw, checks, glueUp, newShop);
+                stock, saw, checks, newGlueUp);
     }
 }

@@ -7,26 +7,32 @@ import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 
 /**
- * A length of the job that a maker can see, point at and change. It is read from a plan and written to a job, which may be
- * newer than the plan that was on the screen. Two fields are the same when their ids are.
+ * A length of the job, or of the shop, that a maker can see, point at and change. It is read from a plan and written to a job,
+ * which may be newer than the plan that was on the screen. Two fields are the same when their ids are.
  *
  * @param id    stable name, such as {@code rabbet.depth}
  * @param title what a maker calls it, in US words, capitalised
  * @param range lengths that it can be
  * @param get   what it measures in a plan
- * @param set   a job with it changed; sizes that follow from others become the ones that govern, and a job that has no such
+ * @param set   makes it so long; sizes that follow from others become the ones that govern, and a job that has no such
  *              thing any more stays as it is
  */
 public record Field(String id, String title, LengthRange range, Function<Plan, Length> get,
-        BiFunction<Job, Length, Job> set) {
+        Function<Length, Edit> set) {
+
+    /** Of the job alone. */
+    public Field(String id, String title, LengthRange range, Function<Plan, Length> get,
+            BiFunction<Job, Length, Job> set) {
+        this(id, title, range, get, length -> Edit.job(job -> set.apply(job, length)));
+    }
 
     public Length in(Plan plan) {
         return get.apply(plan);
     }
 
-    /** The job with this length changed, everything else as it has it. */
-    public Job with(Job job, Length length) {
-        return set.apply(job, length);
+    /** Makes it so long, and leaves everything else as it is. */
+    public Edit edit(Length length) {
+        return set.apply(length);
     }
 
     @Override

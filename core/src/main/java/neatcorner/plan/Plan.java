@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.SizeOf;
+import neatcorner.glueup.Workshop;
 import neatcorner.hanging.Weight;
 import neatcorner.job.Cutting;
 import neatcorner.job.Geometry;
@@ -24,8 +25,9 @@ import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All that follows from a job.
+ * All that follows from a job, made in a shop.
  *
+ * @param shop     what there is to make it with
  * @param contours edges of the frame; null when there is none to make
  * @param pieces   of one frame; empty when the sizes are impossible
  * @param parts    what is cut for them: the pieces, or what those too long for a stick are scarfed from
@@ -36,7 +38,8 @@ import org.jspecify.annotations.Nullable;
  * @param findings the gravest first
  * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
-public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, List<Piece> parts,
+public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces,
+        List<Piece> parts,
         StickLayout layout,
         List<SawSetting> settings,
         List<SawCut> cuts, Weight weight, List<Finding> findings, Derived.Known known) {
@@ -45,9 +48,10 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
             plan -> SafeZone.of(plan.job().section()).orElse(null));
 
     /** Of which nothing more is known yet. */
-    public Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces, List<Piece> parts,
+    public Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces,
+            List<Piece> parts,
             StickLayout layout, List<SawSetting> settings, List<SawCut> cuts, Weight weight, List<Finding> findings) {
-        this(job, sizes, contours, pieces, parts, layout, settings, cuts, weight, findings, new Derived.Known());
+        this(job, shop, sizes, contours, pieces, parts, layout, settings, cuts, weight, findings, new Derived.Known());
     }
 
     public Plan {
@@ -59,7 +63,7 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
     }
 
     /** All that follows from a job, before anything is said about it. A search that is told to stop gives its best so far. */
-    public static Plan of(Job job, Search search) {
+    public static Plan of(Job job, Workshop shop, Search search) {
         Geometry geometry = Geometry.of(job);
         Cutting cutting = Cutting.of(geometry);
         Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;
@@ -68,15 +72,20 @@ public record Plan(Job job, FrameSizes sizes, @Nullable Contours contours, List<
                 ? Weight.of(new Weight.Frame(cutting.pieces(), job.section(), job.outline(), job.joint()), contours,
                         job.pack(), geometry.sizes(), job.units())
                 : new Weight(Mass.ZERO, Mass.ZERO);
-        return new Plan(job, geometry.sizes(), contours, cutting.pieces(), cutting.parts(), layout,
+        return new Plan(job, shop, geometry.sizes(), contours, cutting.pieces(), cutting.parts(), layout,
                 CuttingOrder.settings(cutting.parts()), CuttingOrder.cuts(cutting.parts(), job.quantity(), layout),
                 weight,
                 List.of());
     }
 
+    /** As {@link #of(Job, Workshop, Search)}, for what does not depend on the shop: sizes, pieces, sticks. */
+    public static Plan of(Job job, Search search) {
+        return of(job, Workshop.usual(job.units()), search);
+    }
+
     /** With what is to be said about it. */
     public Plan withFindings(List<Finding> found) {
-        return new Plan(job, sizes, contours, pieces, parts, layout, settings, cuts, weight, found, known);
+        return new Plan(job, shop, sizes, contours, pieces, parts, layout, settings, cuts, weight, found, known);
     }
 
     /** What follows from it, worked out once. */

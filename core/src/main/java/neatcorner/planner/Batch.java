@@ -2,6 +2,7 @@ package neatcorner.planner;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
@@ -31,14 +32,14 @@ public final class Batch {
     }
 
     /** The first job's plan with the pieces of all of them laid out on its rack; jobs of other sections are left out. */
-    public static Plan plan(Job first, List<Job> others, Search search) {
-        Plan alone = Planner.plan(first, search);
+    public static Plan plan(Job first, List<Job> others, Workshop shop, Search search) {
+        Plan alone = Planner.plan(first, shop, search);
         List<Piece> pieces = new ArrayList<>(named(alone, 1));
         int number = 2;
         for (Job other : others) {
             if (areAlike(first, other)) {
                 pieces.addAll(
-                        named(Planner.plan(other.withStock(other.stock().withSticks(List.of())), search), number));
+                        named(Plan.of(other.withStock(other.stock().withSticks(List.of())), search), number));
                 number++;
             }
         }
@@ -49,7 +50,7 @@ public final class Batch {
         StickLayout layout = new LayOut(pieces, 1, together.stock(), Blanks.of(first.section()), first.saw().kerf(),
                 first.saw().rough())
                 .solve(search);
-        return new Plan(together, alone.sizes(), alone.contours(), alone.pieces(), pieces, layout,
+        return new Plan(together, shop, alone.sizes(), alone.contours(), alone.pieces(), pieces, layout,
                 CuttingOrder.settings(pieces), CuttingOrder.cuts(pieces, 1, layout), alone.weight(),
                 alone.findings());
     }

@@ -5,6 +5,7 @@ import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
+import neatcorner.glueup.Workshop;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
@@ -18,7 +19,10 @@ import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
 
 /** Jobs for tests. */
+
 public final class Jobs {
+    /** A usual small shop, in which jobs are planned when nothing else is said. */
+    public static final Workshop SHOP = Workshop.usual(Units.MILLIMETRES);
 
     private Jobs() {}
 
@@ -37,7 +41,7 @@ public final class Jobs {
                 new Opening(Length.mm(594), Length.mm(420)),
                 Length.mm(1.5), pack, section, neatcorner.piece.CornerJoint.MITER, List.of(),
                 rack, Defaults.saw(Units.MILLIMETRES), neatcorner.saw.measured.Checks.none(),
-                neatcorner.glueup.GlueUp.usual(), neatcorner.glueup.Workshop.usual(Units.MILLIMETRES));
+                neatcorner.glueup.GlueUp.usual());
     }
 
     public static Job withRabbet(double width, double depth) {

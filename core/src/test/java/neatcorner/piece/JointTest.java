@@ -91,7 +91,7 @@ class JointTest {
     @Test
     void aPanoramaOfFourMetresIsScarfedFromShortSticks() {
         Job panorama = Jobs.withSticks(new Stick("ash", Length.mm(2400), 8, null, List.of()));
-        Job wide = FrameFields.ART_WIDTH.with(panorama, Length.mm(4000));
+        Job wide = FrameFields.ART_WIDTH.edit(Length.mm(4000)).of(panorama, Jobs.SHOP);
         assertTrue(Planner.plan(wide).findings().stream().anyMatch(f -> f.code().equals("stock.piece-too-long")));
         Plan scarfed = Planner.plan(wide.withStock(wide.stock().withScarf(Scarf.USUAL)));
         assertTrue(scarfed.canBeMade(), scarfed.findings().toString());

@@ -163,7 +163,7 @@ class AnyWoodTest {
         for (Finding finding : Planner.plan(job).findings()) {
             Remedy remedy = finding.remedy();
             if (remedy != null) {
-                Job changed = remedy.change().apply(job);
+                Job changed = remedy.edit().of(job, Jobs.SHOP);
                 assertFalse(changed.equals(job), finding.code() + " changes something");
                 boolean mended = said(changed, finding) < said(job, finding);
                 boolean nextInAir = finding.code().equals("cut.in-air") && cuts(changed) < cuts(job);

@@ -18,6 +18,7 @@ import neatcorner.glueup.Glue;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.Recipe;
 import neatcorner.glueup.School;
+import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.WorkingHours;
@@ -33,6 +34,7 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
@@ -63,19 +65,36 @@ class CornerPlanTest {
         return Jobs.chart().withReinforcement(List.of(Reinforcement.spline(Length.mm(depth), Length.mm(3), 1)));
     }
 
+    private static Plan in(Workshop shop, Job job) {
+        return Planner.plan(job, shop, Search.PATIENT);
+    }
+
     private static Finding found(Job job, String code) {
-        return Planner.plan(job).findings().stream().filter(finding -> finding.code().equals(code)).findFirst()
-                .orElseThrow(() -> new AssertionError(code + " not in " + codes(job)));
+        return found(Jobs.SHOP, job, code);
+    }
+
+    private static Finding found(Workshop shop, Job job, String code) {
+        return in(shop, job).findings().stream().filter(finding -> finding.code().equals(code)).findFirst()
+                .orElseThrow(() -> new AssertionError(code + " not in " + codes(shop, job)));
     }
 
     private static List<String> codes(Job job) {
-        return Planner.plan(job).findings().stream().map(Finding::code).toList();
+        return codes(Jobs.SHOP, job);
+    }
+
+    private static List<String> codes(Workshop shop, Job job) {
+        return in(shop, job).findings().stream().map(Finding::code).toList();
+    }
+
+    private static Job mended(Job job, String code) {
+        return mended(Jobs.SHOP, job, code);
     }
 
     /** The remedy is taken, and what it was for is gone. */
-    private static Job mended(Job job, String code) {
-        Job better = Objects.requireNonNull(found(job, code).remedy(), code).change().apply(job);
-        assertFalse(codes(better).contains(code), () -> code + " is still there");
+    private static Job mended(Workshop shop, Job job, String code) {
+        Edit edit = Objects.requireNonNull(found(shop, job, code).remedy(), code).edit();
+        Job better = edit.of(job, shop);
+        assertFalse(codes(edit.of(shop), better).contains(code), () -> code + " is still there");
         return better;
     }
 
@@ -121,8 +140,9 @@ class CornerPlanTest {
         }
         assertTrue(CornerChoices.fitted(bare, ReinforcementKind.SPLINE).isPresent());
         assertTrue(CornerChoices.fitted(bare, ReinforcementKind.PEG).isEmpty());
-        assertTrue(CornerChoices.why(Planner.plan(Jobs.chart().withShop(Jobs.chart().shop().withInventory(
-                new Inventory(List.of())))), ReinforcementKind.DOWEL).in(MM).contains("drawers"));
+        assertTrue(CornerChoices
+                .why(in(Jobs.SHOP.withInventory(new Inventory(List.of())), Jobs.chart()), ReinforcementKind.DOWEL)
+                .in(MM).contains("drawers"));
     }
 
     @Test
@@ -202,13 +222,13 @@ class CornerPlanTest {
         mended(panorama.withGlueUp(panorama.glueUp().withHolding(Holding.BAND)), "clamp.too-few");
         Job jigged = panorama.withGlueUp(panorama.glueUp().withHolding(Holding.JIG));
         assertEquals(Level.STOP, found(jigged, "jig.out-of-range").level());
-        Job banded = Objects.requireNonNull(found(jigged, "jig.out-of-range").remedy()).change().apply(jigged);
+        Job banded = Objects.requireNonNull(found(jigged, "jig.out-of-range").remedy()).edit().of(jigged, Jobs.SHOP);
         assertEquals(Level.NOTE, found(banded, "jig.out-of-range").level());
-        Job bare = panorama.withShop(panorama.shop().withClamps(List.of()).withJig(null, 0));
-        assertTrue(codes(bare).contains("clamp.too-few"));
-        Job idle = Jobs.chart().withShop(Jobs.chart().shop().withHours(new WorkingHours(List.of())));
-        mended(idle, "schedule.no-hours");
-        assertTrue(ShopDays.of(Planner.plan(idle), Search.PATIENT).schedule().steps().isEmpty());
+        Workshop bare = Jobs.SHOP.withClamps(List.of()).withJig(null, 0);
+        assertTrue(codes(bare, panorama).contains("clamp.too-few"));
+        Workshop idle = Jobs.SHOP.withHours(new WorkingHours(List.of()));
+        mended(idle, Jobs.chart(), "schedule.no-hours");
+        assertTrue(ShopDays.of(in(idle, Jobs.chart()), Search.PATIENT).schedule().steps().isEmpty());
     }
 
     @Test
@@ -241,17 +261,13 @@ class CornerPlanTest {
     void theShopsJigIsMeasuredAndTheHoleFollows() {
         Plan plan = Planner.plan(Jobs.chart());
         int before = Objects.requireNonNull(GlueUpWork.of(plan)).glue().jig().orElseThrow().hole();
-        Job finer = JigFields.PITCH.with(plan.job(), Length.mm(10))
-                .withShop(JigFields.PITCH.with(plan.job(), Length.mm(10)).shop()
-                        .withJig(
-                                Objects.requireNonNull(JigFields.PITCH.with(plan.job(), Length.mm(10)).shop().jig())
-                                        .withHoles(60),
-                                1));
-        int after = Objects.requireNonNull(GlueUpWork.of(Planner.plan(finer))).glue().jig().orElseThrow().hole();
+        Workshop finer = JigFields.PITCH.edit(Length.mm(10)).of(Jobs.SHOP);
+        finer = finer.withJig(Objects.requireNonNull(finer.jig()).withHoles(60), 1);
+        int after = Objects.requireNonNull(GlueUpWork.of(in(finer, plan.job()))).glue().jig().orElseThrow().hole();
         assertTrue(after > before, "finer holes are counted further");
         for (Field field : JigFields.ALL) {
-            assertEquals(Length.mm(33), field.in(Planner.plan(field.with(plan.job(), Length.mm(33)))));
-            assertEquals(plan.job(), field.with(plan.job(), Length.ZERO), "no length is no jig");
+            assertEquals(Length.mm(33), field.in(in(field.edit(Length.mm(33)).of(Jobs.SHOP), plan.job())));
+            assertEquals(Jobs.SHOP, field.edit(Length.ZERO).of(Jobs.SHOP), "no length is no jig");
         }
     }
 
@@ -322,12 +338,12 @@ class CornerPlanTest {
                 "one setting up, and a minute and a half for each piece");
         DayProgress begun = DayProgress.NONE.finished(days.chains().getFirst().frame(), days.start().toInstant())
                 .finished(days.chains().getFirst().frame(), days.start().plusMinutes(20).toInstant());
-        ShopDays rest = begun.rest(days.chains(), job.shop(), days.start().plusMinutes(20), Search.PATIENT);
+        ShopDays rest = begun.rest(days.chains(), Jobs.SHOP, days.start().plusMinutes(20), Search.PATIENT);
         assertTrue(rest.chains().stream().allMatch(chain -> chain.follows() == null), "the wood is there");
         assertEquals(0, rest.schedule().steps().getFirst().start());
         DayProgress ahead = DayProgress.NONE.finished(days.chains().get(2).frame(), days.start().toInstant());
         assertEquals(null,
-                ahead.rest(days.chains(), job.shop(), days.start(), Search.PATIENT).chains().get(2).follows(),
+                ahead.rest(days.chains(), Jobs.SHOP, days.start(), Search.PATIENT).chains().get(2).follows(),
                 "a frame that was begun waits for none");
     }
 
@@ -337,12 +353,13 @@ class CornerPlanTest {
         Job large = Jobs.chart().withSize(neatcorner.fitout.SizeOf.OUTSIDE, new neatcorner.outline.Opening(
                 Length.mm(1300), Length.mm(700))).withGlueUp(Jobs.chart().glueUp().withHolding(Holding.BAND));
         Clamp shortBand = new Clamp(Clamp.Kind.BAND, "band", Length.mm(600), 5000, 2);
-        Job none = large.withShop(large.shop().withClamps(List.of(shortBand)));
-        assertFalse(ShopDays.of(Planner.plan(none), Search.PATIENT).schedule().stuck().isEmpty());
-        assertFalse(ShopDays.of(Planner.plan(none), Search.PATIENT).schedule().proved());
+        Workshop none = Jobs.SHOP.withClamps(List.of(shortBand));
+        assertFalse(ShopDays.of(in(none, large), Search.PATIENT).schedule().stuck().isEmpty());
+        assertFalse(ShopDays.of(in(none, large), Search.PATIENT).schedule().proved());
         Clamp longBand = new Clamp(Clamp.Kind.BAND, "long band", Length.mm(5000), 5000, 1);
-        Job one = large.withShop(large.shop().withClamps(List.of(shortBand, longBand))).withQuantity(2);
-        neatcorner.glueup.schedule.Schedule schedule = ShopDays.of(Planner.plan(one), Search.PATIENT).schedule();
+        Workshop one = Jobs.SHOP.withClamps(List.of(shortBand, longBand));
+        neatcorner.glueup.schedule.Schedule schedule = ShopDays.of(in(one, large.withQuantity(2)), Search.PATIENT)
+                .schedule();
         assertTrue(schedule.stuck().isEmpty(), schedule.stuck().toString());
     }
 
@@ -352,9 +369,9 @@ class CornerPlanTest {
         GlueUpWork work = GlueUpWork.of(Planner.plan(Jobs.chart().withGlueUp(Jobs.chart().glueUp().withHolding(
                 Holding.JIG))));
         assertTrue(Objects.requireNonNull(work).glue().jigPull() >= 2 * work.glue().tension().least() - 1e-6);
-        Job weak = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withHolding(Holding.JIG)).withShop(Jobs.chart().shop()
-                .withClamps(List.of(new Clamp(Clamp.Kind.BAR, "bar", Length.mm(900), 500, 1))));
-        assertTrue(codes(weak).contains("clamp.too-weak"), codes(weak).toString());
+        Job jigged = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withHolding(Holding.JIG));
+        Workshop weak = Jobs.SHOP.withClamps(List.of(new Clamp(Clamp.Kind.BAR, "bar", Length.mm(900), 500, 1)));
+        assertTrue(codes(weak, jigged).contains("clamp.too-weak"), codes(weak, jigged).toString());
     }
 
     @Test
@@ -362,11 +379,11 @@ class CornerPlanTest {
         List<Chain> chains = ShopDays.chains(Planner.plan(splined(22).withQuantity(2)));
         ZonedDateTime monday = ZonedDateTime.of(2026, 11, 23, 8, 0, 0, 0, ZoneOffset.UTC);
         DayProgress none = DayProgress.NONE;
-        ShopDays first = none.rest(chains, Jobs.chart().shop(), monday, Search.PATIENT);
+        ShopDays first = none.rest(chains, Jobs.SHOP, monday, Search.PATIENT);
         Instant late = monday.plusMinutes(90).toInstant();
         String frame = chains.getFirst().frame();
         DayProgress sawn = none.finished(frame, late).finished(frame, late).finished(frame, late);
-        ShopDays after = sawn.rest(chains, Jobs.chart().shop(), monday.plusMinutes(90), Search.PATIENT);
+        ShopDays after = sawn.rest(chains, Jobs.SHOP, monday.plusMinutes(90), Search.PATIENT);
         assertEquals(chains.getFirst().tasks().size() - 3, after.chains().getFirst().tasks().size());
         assertTrue(after.at(after.schedule().end()).isAfter(first.at(first.schedule().end()).plusMinutes(5)));
         long unclamp = after.schedule().steps().stream().filter(step -> step.chain() == 0).findFirst().orElseThrow()
@@ -375,7 +392,7 @@ class CornerPlanTest {
         assertEquals(2, sawn.takenBack(frame).done(frame));
         DayProgress wanted = none.wanted(frame, 0, monday.plusHours(2).toInstant());
         assertTrue(wanted.isWantedLater(frame, 0));
-        ShopDays held = wanted.rest(chains, Jobs.chart().shop(), monday, Search.PATIENT);
+        ShopDays held = wanted.rest(chains, Jobs.SHOP, monday, Search.PATIENT);
         assertEquals(120, held.schedule().steps().stream().filter(step -> step.chain() == 0).findFirst().orElseThrow()
                 .start());
         assertFalse(wanted.wanted(frame, 0, null).isWantedLater(frame, 0));

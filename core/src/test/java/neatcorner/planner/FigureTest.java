@@ -127,7 +127,7 @@ class FigureTest {
 
     @Test
     void impossibleSizesAreShownSoThatTheyCanBeMended() {
-        Plan plan = Planner.plan(FrameFields.OUTSIDE_WIDTH.with(PLAN.job(), Length.mm(20)));
+        Plan plan = Planner.plan(FrameFields.OUTSIDE_WIDTH.edit(Length.mm(20)).of(PLAN.job(), Jobs.SHOP));
         Figure figure = OpeningFigure.of(plan);
         assertTrue(values(figure).stream().anyMatch(value -> FrameFields.OUTSIDE_WIDTH.equals(value.field())));
     }

@@ -94,7 +94,7 @@ class FindingsTest {
         Finding finding = finding(job, code).orElseThrow();
         assertEquals(level, finding.level());
         Remedy remedy = Objects.requireNonNull(finding.remedy(), "a remedy is offered");
-        Job mended = remedy.change().apply(job);
+        Job mended = remedy.edit().of(job, Jobs.SHOP);
         assertTrue(finding(mended, code).isEmpty() || finding(mended, code).get().level().compareTo(level) > 0,
                 () -> "still there after: " + remedy.label());
     }
@@ -183,7 +183,7 @@ class FindingsTest {
         Plan plan = Planner.plan(Jobs.chart());
         Field top = MatFields.MAT_SHOWS.getFirst();
         assertEquals(neatcorner.measure.Length.mm(45.5), top.in(plan));
-        Plan wider = Planner.plan(top.with(plan.job(), neatcorner.measure.Length.mm(50)));
+        Plan wider = Planner.plan(top.edit(neatcorner.measure.Length.mm(50)).of(plan.job(), Jobs.SHOP));
         assertEquals(neatcorner.measure.Length.mm(54.5), MatFields.MAT_TOP.in(wider));
     }
 }

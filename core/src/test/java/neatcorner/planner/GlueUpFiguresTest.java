@@ -75,7 +75,7 @@ class GlueUpFiguresTest {
         Mark.Handle handle = CornerFigure.of(plan, kind(plan), 0).marks().stream().filter(Mark.Handle.class::isInstance)
                 .map(Mark.Handle.class::cast).findFirst().orElseThrow();
         assertEquals(22 / Math.sqrt(2), handle.at().y(), 1e-6, "at the end of the depth, along the diagonal");
-        Job deeper = handle.field().with(plan.job(), handle.field().in(plan).plus(Length.mm(3)));
+        Job deeper = handle.field().edit(handle.field().in(plan).plus(Length.mm(3))).of(plan.job(), Jobs.SHOP);
         assertEquals(Length.mm(25), deeper.reinforcement().getFirst().size());
         assertTrue(CornerFigure.of(plan, kind(plan), -1).marks().stream().noneMatch(Mark.Handle.class::isInstance));
     }

@@ -125,7 +125,7 @@ class PlannerTest {
         fields.addAll(List.of(FrameFields.face(1), FrameFields.layer(0), StockFields.stick(0)));
         for (Field field : fields) {
             Length changed = field.in(plan).plus(Length.mm(4));
-            assertEquals(changed, field.in(Planner.plan(field.with(plan.job(), changed))), field.id());
+            assertEquals(changed, field.in(Planner.plan(field.edit(changed).of(plan.job(), Jobs.SHOP))), field.id());
         }
     }
 }

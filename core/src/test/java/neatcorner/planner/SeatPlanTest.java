@@ -54,7 +54,7 @@ class SeatPlanTest {
     }
 
     private static Job mended(Job job, String code) {
-        return Objects.requireNonNull(finding(job, code).remedy()).change().apply(job);
+        return Objects.requireNonNull(finding(job, code).remedy()).edit().of(job, Jobs.SHOP);
     }
 
     /** The rabbet's wall is 12 high; a pack on the lip's edge reaches past it once the faces slope enough. */

@@ -85,7 +85,7 @@ class ShapePlanTest {
         assertTrue(Planner.plan(notch).pieces().isEmpty(), "never a wrong number");
         Remedy remedy = finding.remedy();
         assertNotNull(remedy);
-        assertTrue(Planner.plan(remedy.change().apply(notch)).canBeMade());
+        assertTrue(Planner.plan(remedy.edit().of(notch, Jobs.SHOP)).canBeMade());
     }
 
     @Test
@@ -93,7 +93,7 @@ class ShapePlanTest {
         Job arch = shaped(new Shape.Arch(Shape.Curve.SEGMENT, Length.mm(260), 0), SizeOf.SIGHT, 400, 600);
         Remedy remedy = finding(arch, "size.impossible").remedy();
         assertNotNull(remedy);
-        assertTrue(Planner.plan(remedy.change().apply(arch)).canBeMade());
+        assertTrue(Planner.plan(remedy.edit().of(arch, Jobs.SHOP)).canBeMade());
     }
 
     @Test
@@ -101,7 +101,7 @@ class ShapePlanTest {
         Job ring = shaped(new Shape.Circle(4), SizeOf.SIGHT, 500, 500);
         Remedy remedy = finding(ring, "grain.short").remedy();
         assertNotNull(remedy);
-        Plan mended = Planner.plan(remedy.change().apply(ring));
+        Plan mended = Planner.plan(remedy.edit().of(ring, Jobs.SHOP));
         assertTrue(mended.findings().stream().noneMatch(f -> f.code().equals("grain.short")));
         assertEquals(6, mended.pieces().size(), "30° is the most: six segments");
         Job narrow = ring.withOutline(Outline.of(new Shape.Circle(6)).withBoardWidth(Length.mm(50)));
@@ -149,7 +149,7 @@ class ShapePlanTest {
     @Test
     void typingASideLeavesAllCornersButTwo() {
         Job job = polygon(0, 0, 400, 0, 400, 300, 0, 300);
-        Plan longer = Planner.plan(ShapeFields.side(0, false).with(job, Length.mm(450)));
+        Plan longer = Planner.plan(ShapeFields.side(0, false).edit(Length.mm(450)).of(job, Jobs.SHOP));
         assertEquals(450, ShapeFields.side(0, false).in(longer).toMm(), 1e-3);
         assertEquals(450, ShapeFields.side(2, false).in(longer).toMm(), 1e-3, "the side across gives");
         assertEquals(300, ShapeFields.side(1, false).in(longer).toMm(), 1e-3);
@@ -188,7 +188,7 @@ class ShapePlanTest {
     void aFreeOutlineIsStretchedByItsOverallSize() {
         Job ell = polygon(0, 0, 400, 0, 400, 150, 200, 150, 200, 300, 0, 300);
         Plan plan = Planner.plan(ell);
-        Plan wider = Planner.plan(FrameFields.SIGHT_WIDTH.with(plan.job(), Length.mm(500)));
+        Plan wider = Planner.plan(FrameFields.SIGHT_WIDTH.edit(Length.mm(500)).of(plan.job(), Jobs.SHOP));
         assertEquals(500, wider.sizes().sight().width().toMm(), 0.01);
         assertEquals(300, wider.sizes().sight().height().toMm(), 0.01);
         assertEquals(6, wider.pieces().size());

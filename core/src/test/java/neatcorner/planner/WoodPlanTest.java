@@ -75,7 +75,7 @@ class WoodPlanTest {
         assertEquals(level, found.level());
         Remedy remedy = found.remedy();
         assertNotNull(remedy, code);
-        assertTrue(finding(remedy.change().apply(job), code).isEmpty(), code + " is mended");
+        assertTrue(finding(remedy.edit().of(job, Jobs.SHOP), code).isEmpty(), code + " is mended");
     }
 
     @Test
@@ -132,7 +132,7 @@ class WoodPlanTest {
         assertFoundAndMended(glued, "layers.sum", Level.STOP);
         Remedy remedy = finding(glued, "layers.sum").orElseThrow().remedy();
         assertNotNull(remedy);
-        assertEquals(Length.mm(18), remedy.change().apply(glued).section().thickness());
+        assertEquals(Length.mm(18), remedy.edit().of(glued, Jobs.SHOP).section().thickness());
     }
 
     @Test
@@ -195,7 +195,7 @@ class WoodPlanTest {
         assertFalse(BoardWork.isEnough(job));
         List<Remedy> remedies = BoardWork.whenShort(Planner.plan(job));
         assertEquals("Make the face 27 mm wide", remedies.getFirst().label().in(MM));
-        assertEquals(Length.mm(27), remedies.getFirst().change().apply(job).section().width());
+        assertEquals(Length.mm(27), remedies.getFirst().edit().of(job, Jobs.SHOP).section().width());
         assertTrue(BoardWork.whenShort(Planner.plan(Jobs.chart())).isEmpty());
     }
 
@@ -266,7 +266,7 @@ class WoodPlanTest {
         Job other = Jobs.chart().withSection(Jobs.chart().section().withWidth(Length.mm(25)));
         assertTrue(Batch.areAlike(Jobs.chart(), small));
         assertFalse(Batch.areAlike(Jobs.chart(), other));
-        Plan batch = Batch.plan(Jobs.chart(), List.of(small, other), Search.PATIENT);
+        Plan batch = Batch.plan(Jobs.chart(), List.of(small, other), Jobs.SHOP, Search.PATIENT);
         Set<String> names = new HashSet<>();
         for (CutStick stick : batch.layout().sticks()) {
             for (CutPiece cut : stick.cuts()) {
@@ -288,10 +288,11 @@ class WoodPlanTest {
                 StockFields.boardBow(0), StockFields.sheetWidth(0), StockFields.sheetHeight(0),
                 StockFields.sheetTrim(0),
                 StockFields.LEAST_OFFCUT)) {
-            Job changed = field.with(plan.job(), Length.mm(123));
+            Job changed = field.edit(Length.mm(123)).of(plan.job(), Jobs.SHOP);
             assertEquals(Length.mm(123), field.in(Planner.plan(changed)), field.id());
             if (!field.equals(StockFields.LEAST_OFFCUT)) {
-                assertEquals(job, field.with(plan.job(), Length.mm(-1)), field.id() + " is never negative");
+                assertEquals(job, field.edit(Length.mm(-1)).of(plan.job(), Jobs.SHOP),
+                        field.id() + " is never negative");
             }
         }
     }
@@ -305,12 +306,14 @@ class WoodPlanTest {
         for (Field field : List.of(SectionFields.milled(1), SectionFields.milledDepth(1), SectionFields.milled(2),
                 SectionFields.milledDepth(2),
                 SectionFields.milledFrom(2), SectionFields.milled(3))) {
-            assertEquals(Length.mm(7), field.in(Planner.plan(field.with(plan.job(), Length.mm(7)))), field.id());
+            assertEquals(Length.mm(7), field.in(Planner.plan(field.edit(Length.mm(7)).of(plan.job(), Jobs.SHOP))),
+                    field.id());
         }
         Layers layers = new Layers(true, List.of(new Ply(Species.named("elm"), Length.mm(12), Length.ZERO)));
         Plan glued = Planner.plan(job.withSection(
                 job.section().withMilling(job.section().milling().withLayers(layers))));
         assertEquals(Length.mm(9),
-                SectionFields.ply(0).in(Planner.plan(SectionFields.ply(0).with(glued.job(), Length.mm(9)))));
+                SectionFields.ply(0)
+                        .in(Planner.plan(SectionFields.ply(0).edit(Length.mm(9)).of(glued.job(), Jobs.SHOP))));
     }
 }

@@ -14,12 +14,15 @@ import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.JobFileTest;
+import neatcorner.exchange.job.KnownShop;
 import neatcorner.exchange.job.ShopFile;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
@@ -31,6 +34,7 @@ import neatcorner.exchange.plan.PlanJson;
 import neatcorner.exchange.plan.ShopCalendar;
 import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
+import neatcorner.glueup.schedule.Chain;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -83,7 +87,7 @@ class GlueUpFilesTest {
         assertEquals(ReinforcementKind.TENON, held.get(3).kind());
         assertEquals(Length.inches(0.138), held.get(4).thickness());
         assertEquals("liquid hide", file.job().glueUp().glue().name());
-        assertEquals(2, file.job().shop().bench());
+        assertEquals(2, file.shop().workshop().bench());
         Job again = JobFile.read(file.text()).job();
         assertEquals(file.job(), again);
         assertTrue(file.text().contains("\"seen\""), "what is not known survives");
@@ -93,9 +97,9 @@ class GlueUpFilesTest {
 
     @Test
     void aShopIsKeptWhole() throws BadFile {
-        Workshop shop = JobFile.read(HELD).job().shop();
+        KnownShop shop = JobFile.read(HELD).shop();
         assertEquals(shop, ShopFile.read(ShopFile.write(shop)));
-        Workshop inches = Workshop.usual(Units.INCHES).withJig(null, 0);
+        KnownShop inches = new KnownShop(Workshop.usual(Units.INCHES).withJig(null, 0), "a shop of its own");
         assertEquals(inches, ShopFile.read(ShopFile.write(inches)));
         assertThrows(BadFile.class, () -> ShopFile.read("{\"format\": \"something\"}"));
     }
@@ -137,7 +141,7 @@ class GlueUpFilesTest {
 
     @Test
     void aPlanThatIsWrittenInHasteHasEveryStepAndNoProofThatItHasNot() throws BadFile {
-        Plan many = Planner.plan(splined().job().withQuantity(6), () -> true);
+        Plan many = Planner.plan(splined().job().withQuantity(6), splined().shop(), () -> true);
         Node hasty = Node.root(JsonText.read(PlanJson.write(many, MM, () -> true))).required("schedule");
         Node patient = Node.root(JsonText.read(PlanJson.write(many, MM))).required("schedule");
         assertEquals(patient.required("steps").items().size(), hasty.required("steps").items().size());
@@ -162,7 +166,8 @@ class GlueUpFilesTest {
     void theDaysAreACalendar() throws Exception {
         Job job = splined().job().withTitle("Möwe, „Sturm“; Blatt 1, ein sehr langer Name für eine Zeile im Kalender");
         ZonedDateTime monday = ZonedDateTime.of(2026, 3, 27, 8, 0, 0, 0, ZoneId.of("Europe/Paris"));
-        ShopDays days = ShopDays.of(ShopDays.chains(Planner.plan(job)), job.shop(), monday, Search.PATIENT);
+        ShopDays days = ShopDays.of(ShopDays.chains(Planner.plan(job)), Workshop.usual(job.units()), monday,
+                Search.PATIENT);
         String text = ShopCalendar.write(days, Instant.parse("2026-03-01T00:00:00Z"));
         assertTrue(text.lines().allMatch(line -> line.getBytes(java.nio.charset.StandardCharsets.UTF_8).length <= 75));
         List<VEvent> events = new CalendarBuilder().build(new StringReader(text)).getComponents(Component.VEVENT);
@@ -175,6 +180,27 @@ class GlueUpFilesTest {
         assertEquals(monday.toInstant(), Instant.from(start));
         assertEquals(Duration.ofMinutes(days.schedule().steps().getFirst().end()),
                 Duration.between(Instant.from(start), Instant.from(first.getDateTimeEnd().getDate())));
+    }
+
+    /** A calendar that has the file already moves its events when the jobs are made in another order. */
+    @Test
+    void aStepKeepsItsNameInTheCalendarWhenJobsAreReordered() throws Exception {
+        List<Chain> sea = ShopDays.chains(Planner.plan(splined().job().withTitle("Sea")));
+        List<Chain> storm = ShopDays.chains(Planner.plan(splined().job().withTitle("Storm").withQuantity(2)));
+        Set<String> before = uids(Stream.concat(sea.stream(), storm.stream()).toList());
+        assertEquals(before, uids(Stream.concat(storm.stream(), sea.stream()).toList()));
+    }
+
+    private static Set<String> uids(List<Chain> chains) throws Exception {
+        ShopDays days = ShopDays.of(chains, Workshop.usual(Units.MILLIMETRES),
+                ZonedDateTime.of(2026, 3, 27, 8, 0, 0, 0, ZoneId.of("Europe/Paris")), Search.PATIENT);
+        List<VEvent> events = new CalendarBuilder()
+                .build(new StringReader(ShopCalendar.write(days, Instant.parse("2026-03-01T00:00:00Z"))))
+                .getComponents(Component.VEVENT);
+        Set<String> steps = events.stream().filter(event -> !event.getSummary().getValue().contains("wait after"))
+                .map(event -> event.getUid().orElseThrow().getValue()).collect(Collectors.toSet());
+        assertEquals(days.schedule().steps().size(), steps.size(), "each event has one of its own");
+        return steps;
     }
 
     @Test

@@ -28,8 +28,15 @@ final class GoldenJobs {
     /** All jobs by name, in a fixed order. */
     static Map<String, Job> all() throws BadFile, IOException {
         Map<String, Job> jobs = new LinkedHashMap<>();
+        files().forEach((name, file) -> jobs.put(name, file.job()));
+        return jobs;
+    }
+
+    /** The same with the shops that they were planned in. */
+    static Map<String, JobFile> files() throws BadFile, IOException {
+        Map<String, JobFile> jobs = new LinkedHashMap<>();
         for (Path file : demo()) {
-            jobs.put(file.getFileName().toString().replace(".json", ""), JobFile.read(file).job());
+            jobs.put(file.getFileName().toString().replace(".json", ""), JobFile.read(file));
         }
         jobs.putAll(odd());
         return jobs;
@@ -41,13 +48,13 @@ final class GoldenJobs {
         }
     }
 
-    private static Map<String, Job> odd() throws BadFile {
+    private static Map<String, JobFile> odd() throws BadFile {
         Node root = Node.root(JsonText.read(text("odd-jobs.json")));
-        Map<String, Job> jobs = new LinkedHashMap<>();
+        Map<String, JobFile> jobs = new LinkedHashMap<>();
         for (Node patch : root.required("odd").items()) {
             Json job = merged(root.required("usual").json(), patch.json());
             String title = patch.required("title").text();
-            if (jobs.put(title, JobFile.read(JsonText.write(job)).job()) != null) {
+            if (jobs.put(title, JobFile.read(JsonText.write(job))) != null) {
                 throw patch.expected("a title of its own");
             }
         }

@@ -38,6 +38,7 @@ import neatcorner.planner.Planner;
 import neatcorner.saw.SawLog;
 import neatcorner.saw.measured.TestCorner;
 import neatcorner.station.saw.SawSlates;
+import neatcorner.stock.Search;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -54,7 +55,7 @@ class GoldenTest {
 
     @Test
     void everythingSaidAboutTheGoldenJobsIsAsItWas() throws Exception {
-        Map<String, Job> jobs = GoldenJobs.all();
+        Map<String, JobFile> jobs = GoldenJobs.files();
         List<String> names = List.copyOf(jobs.keySet());
         List<String> texts = IntStream.range(0, names.size()).parallel()
                 .mapToObj(i -> said(Objects.requireNonNull(jobs.get(names.get(i))), i)).toList();
@@ -105,8 +106,9 @@ class GoldenTest {
     }
 
     /** The number says in which units and spelling: a job's own units and US words, or the others. */
-    private static String said(Job job, int number) {
-        Plan plan = Planner.plan(job);
+    private static String said(JobFile file, int number) {
+        Job job = file.job();
+        Plan plan = Planner.plan(job, file.shop().workshop(), Search.PATIENT);
         Units other = job.units() == Units.MILLIMETRES ? Units.INCHES : Units.MILLIMETRES;
         Notation own = Notation.of(job.units());
         Notation away = new Notation(ReadingStep.usual(number % 2 == 0 ? other : job.units()), Spelling.UK);

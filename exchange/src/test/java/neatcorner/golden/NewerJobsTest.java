@@ -10,8 +10,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.corner.Reinforcement;
 import neatcorner.fitout.Pack;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
@@ -32,6 +34,7 @@ import org.junit.jupiter.api.Test;
 
 /** What was offered for one job is taken for a newer one: nothing that was changed in between is taken back. */
 class NewerJobsTest {
+    private static final Workshop SHOP = Workshop.usual(Units.MILLIMETRES);
 
     /** A job that was changed after its plan was shown. */
     private static Job newer(Job job) {
@@ -83,10 +86,11 @@ class NewerJobsTest {
     void aFieldChangesTheJobItIsGivenAndOnlyItsOwnPartOfIt() throws Exception {
         for (Job job : GoldenJobs.all().values()) {
             for (Field field : fields(job)) {
-                Job changed = field.with(newer(job), Length.mm(7));
+                Job changed = field.edit(Length.mm(7)).of(newer(job), SHOP);
                 assertEquals("newer", changed.title(), field.id());
                 assertEquals(job.quantity() + 1, changed.quantity(), field.id());
-                assertEquals("newer", field.with(emptier(job), Length.mm(7)).title(), field.id() + " of nothing");
+                assertEquals("newer", field.edit(Length.mm(7)).of(emptier(job), SHOP).title(),
+                        field.id() + " of nothing");
             }
         }
     }
@@ -100,9 +104,9 @@ class NewerJobsTest {
                     .filter(remedy -> remedy != null), BoardWork.whenShort(plan).stream());
             for (Remedy remedy : all.toList()) {
                 remedies++;
-                assertEquals("newer", remedy.change().apply(newer(job)).title(), remedy.label().template());
-                assertEquals("newer", remedy.change().apply(emptier(job)).title(), remedy.label().template());
-                assertTrue(remedy.change().apply(newer(job)).quantity() == job.quantity() + 1,
+                assertEquals("newer", remedy.edit().of(newer(job), SHOP).title(), remedy.label().template());
+                assertEquals("newer", remedy.edit().of(emptier(job), SHOP).title(), remedy.label().template());
+                assertTrue(remedy.edit().of(newer(job), SHOP).quantity() == job.quantity() + 1,
                         remedy.label().template());
             }
         }

@@ -16,7 +16,6 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.SawsFile;
 import neatcorner.exchange.job.ShopFile;
 import neatcorner.job.Defaults;
-import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
@@ -91,14 +90,14 @@ class OddFilesTest {
     @Test
     void jobsAreReadOrRefusedAndThosePlannedHearOfAStop() throws Exception {
         List<String> good = new ArrayList<>();
-        for (Job job : GoldenJobs.all().values()) {
-            good.add(JobFile.of(job).text());
+        for (JobFile job : GoldenJobs.files().values()) {
+            good.add(job.text());
         }
         all(good, text -> {
             JobFile file = JobFile.read(text);
             assertEquals(file.text(), JobFile.read(file.text()).text(), "comes back");
             long start = System.nanoTime();
-            Plan plan = Planner.plan(file.job(), () -> System.nanoTime() - start > 50_000_000);
+            Plan plan = Planner.plan(file.job(), file.shop().workshop(), () -> System.nanoTime() - start > 50_000_000);
             for (Station station : Station.values()) {
                 Chapters.at(station).slate(plan);
             }
@@ -123,7 +122,7 @@ class OddFilesTest {
 
     @Test
     void filesOfTheShopAreReadOrRefused() {
-        all(List.of(ShopFile.write(Defaults.blank(Units.MILLIMETRES).shop())), text -> {
+        all(List.of(ShopFile.write(JobFile.of(Defaults.blank(Units.MILLIMETRES)).shop())), text -> {
             ShopFile.read(ShopFile.write(ShopFile.read(text)));
         });
         all(List.of(SawsFile.write(Defaults.saws(Units.INCHES).stream()

@@ -48,7 +48,7 @@ public final class CornerChoices {
         Fitting.Fit least = null;
         for (CornerWork.Kind each : CornerWork.of(plan).kinds()) {
             Fitting.Fit fit = new Fitting(each.corner(), CornerFindings.step(plan.job().units())).strongest(kind,
-                    plan.job().shop().inventory());
+                    plan.shop().inventory());
             if (least == null || weaker(fit, least)) {
                 least = fit;
             }
@@ -77,7 +77,7 @@ public final class CornerChoices {
         if (!kind.suits(plan.job().joint())) {
             return Sentence.of("A " + kind.title() + " does not hold a " + plan.job().joint().title() + " corner.");
         }
-        if (plan.job().shop().inventory().of(kind).isEmpty()) {
+        if (plan.shop().inventory().of(kind).isEmpty()) {
             return Sentence.of("There is no " + kind.title() + " in the shop's drawers.");
         }
         String none = fit.chosen() == null ? "No " + kind.title() + " goes in: " : "";

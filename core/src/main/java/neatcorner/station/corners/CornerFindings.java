@@ -10,6 +10,7 @@ import neatcorner.corner.JoinedCorner;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
@@ -17,6 +18,7 @@ import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -56,12 +58,13 @@ public final class CornerFindings {
         if (endGrain && plan.weight().total().kilograms() > LIGHT) {
             findings.add(Finding.note("corner.unreinforced", CORNERS, Sentence.of(
                     "A frame of {0} hangs on glued end grain alone: splines, V-nails or tenons would hold it.",
-                    plan.weight().total()), new Remedy(Sentence.of("Add splines"), CornerFindings::withSplines)));
+                    plan.weight().total()),
+                    new Remedy(Sentence.of("Add splines"), Edit.jobIn(CornerFindings::withSplines))));
         }
     }
 
-    private static Job withSplines(Job job) {
-        return CornerChoices.fitted(Plan.of(job, () -> true), ReinforcementKind.SPLINE).orElse(job);
+    private static Job withSplines(Job job, Workshop shop) {
+        return CornerChoices.fitted(Plan.of(job, shop, () -> true), ReinforcementKind.SPLINE).orElse(job);
     }
 
     private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings,
@@ -161,7 +164,7 @@ public final class CornerFindings {
 
     private static @Nullable Remedy remedy(Plan plan, int index, CornerWork.Kind kind, Search search) {
         Optional<Fitting.Mended> mended = new Fitting(kind.corner(), step(plan.job().units()), search).mend(index,
-                plan.job().shop().inventory());
+                plan.shop().inventory());
         if (search.isCancelled()) {
             return null;
         }

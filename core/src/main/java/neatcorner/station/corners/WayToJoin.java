@@ -86,7 +86,8 @@ public record WayToJoin(String name, CornerJoint joint, List<Reinforcement> rein
     }
 
     private static Optional<WayToJoin> fitted(Plan plan, CornerJoint joint, ReinforcementKind kind) {
-        Plan bare = Plan.of(plan.job().withJoint(joint).withReinforcement(List.of()).withQuantity(1), Search.PATIENT);
+        Plan bare = Plan.of(plan.job().withJoint(joint).withReinforcement(List.of()).withQuantity(1),
+                plan.shop(), Search.PATIENT);
         return CornerChoices.fitted(bare, kind).map(job -> of(bare, joint, job.reinforcement()));
     }
 }

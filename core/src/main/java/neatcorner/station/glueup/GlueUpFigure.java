@@ -124,7 +124,7 @@ public final class GlueUpFigure {
 
     /** Blocks, arms and bridges where they are when the frame is closed. */
     private double jig() {
-        CornerJig jig = plan.job().shop().jig();
+        CornerJig jig = plan.shop().jig();
         CornerJig.Fit fit = glue.jig().orElse(null);
         if (jig == null || fit == null) {
             return 4 * unit;

@@ -2,6 +2,7 @@ package neatcorner.station.glueup;
 
 import static neatcorner.plan.Station.GLUE_UP;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.glueup.Clamp;
 import neatcorner.glueup.Glue;
@@ -10,11 +11,14 @@ import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
 import neatcorner.glueup.SqueezeOut;
+import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
+import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -46,11 +50,11 @@ public final class GlueUpFindings {
         }
         addClamps(plan, work, findings);
         addJig(plan, work, findings);
-        if (plan.job().shop().hours().isEmpty()) {
+        if (plan.shop().hours().isEmpty()) {
             findings.add(Finding.check("schedule.no-hours", GLUE_UP, Sentence.of(
                     "There are no working hours, so no day can be planned: set the shop's hours."),
-                    new Remedy(Sentence.of("Work Monday to Friday, 8 to 5"), job -> job.withShop(
-                            job.shop().withHours(neatcorner.glueup.schedule.WorkingHours.usual())))));
+                    new Remedy(Sentence.of("Work Monday to Friday, 8 to 5"), Edit.shop(
+                            shop -> shop.withHours(WorkingHours.usual())))));
         }
     }
 
@@ -130,7 +134,7 @@ public final class GlueUpFindings {
             return;
         }
         Length opens = glue.jig().get().gap().plus(glue.jig().get().travel());
-        double there = plan.job().shop().force(Clamp.Kind.BAR, opens);
+        double there = plan.shop().force(Clamp.Kind.BAR, opens);
         if (there < glue.jigPull() - 1e-6) {
             Scalar pull = new Scalar(glue.jigPull(), "N", 0);
             findings.add(Finding.check("clamp.too-weak", GLUE_UP, there <= 0
@@ -151,7 +155,7 @@ public final class GlueUpFindings {
                 boolean pins = holding == Holding.PINS
                         && (!work.frame().pinned() || school != School.CORNER_BY_CORNER);
                 Job tried = plan.job().withGlueUp(plan.job().glueUp().withSchool(school).withHolding(holding));
-                GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), tried.shop());
+                GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), plan.shop());
                 if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()) {
                     return new Remedy(Sentence.of(Sentence.capital(school.title()) + ", with " + holding.title()),
                             job -> job.withGlueUp(job.glueUp().withSchool(school).withHolding(holding)));
@@ -159,20 +163,20 @@ public final class GlueUpFindings {
             }
         }
         return work.glue().holding() == Holding.BAND && work.frame().standsOut()
-                ? new Remedy(Sentence.of("Put a longer band on the list"), job -> job.withShop(longer(job, work)))
+                ? new Remedy(Sentence.of("Put a longer band on the list"), Edit.shop(shop -> longer(shop, work)))
                 : null;
     }
 
-    private static neatcorner.glueup.Workshop longer(Job job, GlueUpWork work) {
-        List<Clamp> clamps = new java.util.ArrayList<>(job.shop().clamps());
+    private static Workshop longer(Workshop shop, GlueUpWork work) {
+        List<Clamp> clamps = new ArrayList<>(shop.clamps());
         double needs = work.glue().tension().least();
         Length reach = Length.mm(Math.ceil(work.frame().band().toMm() / 500) * 500);
         clamps.add(new Clamp(Clamp.Kind.BAND, "long band clamp", reach, Math.max(1200, needs), 1));
-        return job.shop().withClamps(clamps);
+        return shop.withClamps(clamps);
     }
 
     private static void addJig(Plan plan, GlueUpWork work, List<Finding> findings) {
-        CornerJig jig = plan.job().shop().jig();
+        CornerJig jig = plan.shop().jig();
         boolean wanted = plan.job().glueUp().holding() == Holding.JIG;
         if (jig == null || !work.frame().square() || work.glue().jig().isPresent()) {
             if (wanted && !work.frame().square()) {

@@ -3,10 +3,11 @@ package neatcorner.station.glueup;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
-import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 
 /** The dimensions of the shop's corner clamping jig. */
@@ -31,18 +32,17 @@ public final class JigFields {
 
     private JigFields() {}
 
-    private static CornerJig jig(Job job) {
-        CornerJig jig = job.shop().jig();
+    private static CornerJig jig(Workshop shop) {
+        CornerJig jig = shop.jig();
         return jig == null ? CornerJig.usual() : jig;
     }
 
     /** Only positive lengths are taken; others leave the jig as it is. */
     private static Field field(String name, String title, Function<CornerJig, Length> get,
             BiFunction<CornerJig, Length, CornerJig> set) {
-        return new Field("jig." + name, title, LengthRange.TOOL, plan -> get.apply(jig(plan.job())),
-                (job, length) -> length.isPositive()
-                        ? job.withShop(job.shop().withJig(set.apply(jig(job), length),
-                                Math.max(1, job.shop().jigs())))
-                        : job);
+        return new Field("jig." + name, title, LengthRange.TOOL, plan -> get.apply(jig(plan.shop())),
+                length -> Edit.shop(shop -> length.isPositive()
+                        ? shop.withJig(set.apply(jig(shop), length), Math.max(1, shop.jigs()))
+                        : shop));
     }
 }

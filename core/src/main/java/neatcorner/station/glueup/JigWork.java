@@ -68,7 +68,7 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
         Angle interior = corners.isEmpty() ? Angle.RIGHT : corners.getFirst().corner().wood().corner().interior();
         return switch (kind) {
             case CORNER_JIG -> {
-                CornerJig jig = plan.job().shop().jig();
+                CornerJig jig = plan.shop().jig();
                 CornerJig design = jig == null ? CornerJig.usual() : jig;
                 yield jigs.cornerJig(design, design.fit(plan.sizes().outside()).orElse(null));
             }

@@ -48,7 +48,7 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
 
     /** As of a Monday's first working minute. */
     public static ShopDays of(Plan plan, Search search) {
-        Workshop shop = plan.job().shop();
+        Workshop shop = plan.shop();
         ZonedDateTime start = SOME_MONDAY.plusMinutes(Math.min(7 * 24 * 60,
                 shop.hours().from(SOME_MONDAY, 1).next(0)));
         return of(chains(plan), shop, start, search);

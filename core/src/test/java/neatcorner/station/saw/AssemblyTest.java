@@ -134,7 +134,7 @@ class AssemblyTest {
         assertEquals(Level.NOTE, finding.level());
         Remedy remedy = finding.remedy();
         assertNotNull(remedy);
-        Climate place = remedy.change().apply(wide).checks().place();
+        Climate place = remedy.edit().of(wide, Jobs.SHOP).checks().place();
         assertNotNull(place);
         assertTrue(place.glued() > 11 && place.glued() < 18);
         assertEquals(4, SawSlates.seasons(Planner.plan(wide)).rows().size());

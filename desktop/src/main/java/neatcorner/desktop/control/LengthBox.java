@@ -31,7 +31,7 @@ public final class LengthBox extends HBox {
         caption.setText(notation.words(name));
         tag.show(field.in(plan), field.title(), notation,
                 Typing.length(notation, field.range(),
-                        length -> bench.change(field.title(), job -> field.with(job, length))),
+                        length -> bench.change(field.title(), field.edit(length))),
                 () -> {});
     }
 

@@ -9,6 +9,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.desktop.document.Planning;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.job.JobFile;
 
 /** Makes files away from the window's thread, and says that they are there, or that they cannot be. */
 public final class FileMaking {
@@ -57,5 +58,10 @@ public final class FileMaking {
             WholeFile.write(path, bytes.get());
             return path;
         }, written -> Notice.info(done), failed);
+    }
+
+    /** Writes a copy of a job elsewhere, and says so. */
+    public void copy(JobFile job, Path path) {
+        write(path, job::bytes, "A copy is in " + path + ".", "The copy could not be written to " + path + ".");
     }
 }

@@ -165,7 +165,7 @@ public final class ShopDay {
         Instant start = day.start() == null ? opened : Objects.requireNonNull(day.start());
         Instant from = start.isAfter(now()) ? start : minute();
         ZonedDateTime when = zoned(from);
-        Workshop shop = bench.job().shop();
+        Workshop shop = bench.workshop();
         Path open = bench.file();
         Plan present = bench.currentPlan();
         List<Path> files = List.copyOf(jobs());
@@ -208,7 +208,7 @@ public final class ShopDay {
     /** Only the pieces matter here, so the sticks are laid out in haste. */
     private static List<Chain> chains(Path file, Workshop shop) {
         try {
-            return ShopDays.chains(Planner.plan(JobFile.read(file).job().withShop(shop), () -> true));
+            return ShopDays.chains(Planner.plan(JobFile.read(file).job(), shop, () -> true));
         } catch (IOException | BadFile e) {
             LOG.log(Level.WARNING, "job left out of the day", e);
             return List.of();

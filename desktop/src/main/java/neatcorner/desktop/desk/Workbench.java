@@ -39,6 +39,7 @@ import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
@@ -76,11 +77,11 @@ public final class Workbench implements AutoCloseable {
     private final IntegerProperty cut = new SimpleIntegerProperty();
     private final StringProperty progress = new SimpleStringProperty("");
     private final Runnable shown = this::show;
-    private @Nullable SawShelf saws;
+    private final SawShelf saws;
     private @Nullable ShopTimers timers;
     private @Nullable ShopDay day;
 
-    /** Everything that the bench does later, it does on the window's thread. */
+    /** What is done later is done on the window's thread. */
     public Workbench(Home home, Executor window) {
         this(home, window, Clock.system(ZoneId.systemDefault()), Planner::plan);
     }
@@ -98,10 +99,11 @@ public final class Workbench implements AutoCloseable {
         this.documents = new Documents(store, state, Planning.onThreads(window), planner);
         Job blank = Defaults.blank(settings.units());
         this.document = new ReadOnlyObjectWrapper<>(
-                documents.add(shop.newFile(blank.title()), Planner.plan(blank)));
+                documents.add(shop.newFile(blank.title()), blank));
         this.plan = new ReadOnlyObjectWrapper<>(document.get().work().plan());
         this.notation = new SimpleObjectProperty<>(settings.notation());
         document.get().watch(shown);
+        saws = new SawShelf(store, home.saws(), settings.units(), this::say);
         files = new FileMaking(documents.planning(), notice::set, this::fault);
         cutLog = new CutLog(store, home.log(), clock);
         kept = new KeptNotices(documents, document::get, notice);
@@ -140,12 +142,7 @@ public final class Workbench implements AutoCloseable {
 
     /** The shop's saws; read when they are first asked for. */
     public SawShelf saws() {
-        SawShelf shelf = saws;
-        if (shelf == null) {
-            shelf = new SawShelf(store, home.saws(), settings.units(), this::say);
-            saws = shelf;
-        }
-        return shelf;
+        return saws;
     }
 
     /** The waits that are being watched; read when they are first asked for. */
@@ -245,12 +242,17 @@ public final class Workbench implements AutoCloseable {
 
     /** Whether a plan is of the job as it was before; its newest plan is on its way then. */
     public boolean isOld(Plan of) {
-        return !of.job().equals(job());
+        return !of.job().equals(job()) || !of.shop().equals(workshop());
     }
 
     /** The job as it is now, newer perhaps than the plan that is shown. */
     public Job job() {
         return document.get().job();
+    }
+
+    /** What there is to make the job with. */
+    public Workshop workshop() {
+        return document.get().shop();
     }
 
     /** Changes the job as it is now: it can be undone, and it is kept. */
@@ -265,11 +267,16 @@ public final class Workbench implements AutoCloseable {
 
     /** Changes what the shop has. It is kept for all jobs. */
     public void changeShop(String name, UnaryOperator<Workshop> change) {
-        change(name, job -> job.withShop(change.apply(job.shop())));
+        change(name, Edit.shop(change));
+    }
+
+    /** Changes the job or the shop as they are now. */
+    public void change(String name, Edit edit) {
+        document.get().change(new Change(name, edit));
     }
 
     public void take(Remedy remedy) {
-        change(remedy.label().in(Notation.of(job().units())), remedy.change());
+        change(remedy.label().in(Notation.of(job().units())), remedy.edit());
     }
 
     /** Changes the job in a way that takes a while to work out. */
@@ -278,7 +285,7 @@ public final class Workbench implements AutoCloseable {
     }
 
     /** Shows what a job would look like while something is being dragged or typed; nothing is kept. */
-    public void preview(UnaryOperator<Job> change) {
+    public void preview(Edit change) {
         document.get().preview(change);
     }
 
@@ -363,13 +370,6 @@ public final class Workbench implements AutoCloseable {
         });
     }
 
-    /** Writes a copy of the job elsewhere, and says so. */
-    public void saveCopy(Path path) {
-        var content = document.get().content();
-        files.write(path, content::bytes, "A copy is in " + path + ".",
-                "The copy could not be written to " + path + ".");
-    }
-
     /** What is written beside the jobs: papers, templates, lists. */
     public FileMaking files() {
         return files;
@@ -377,7 +377,7 @@ public final class Workbench implements AutoCloseable {
 
     public void setUnits(Units units) {
         settings.setUnits(units);
-        notation.set(settings.notation());
+        notationChanged();
     }
 
     /** Takes over what the settings now say about notation. */

@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.job.KnownShop;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
 import org.jspecify.annotations.Nullable;
 
@@ -40,8 +42,17 @@ public final class Document {
         record ChangedOutside() implements Keeping {}
     }
 
-    /** One thing that was done: what was there before and after, and what it did to the shelf of offcuts. */
-    private record Step(String name, JobFile before, JobFile after, @Nullable ShelfMove move) {}
+    /**
+     * One thing that was done: what was there before and after, and what it did to the shelf of offcuts.
+     *
+     * @param moved whether the job may have come from another shop to this one, or the other way
+     */
+    private record Step(String name, JobFile before, JobFile after, @Nullable ShelfMove move, boolean moved) {
+
+        Step reversed() {
+            return new Step(name, after, before, move == null ? null : move.reversed(), moved);
+        }
+    }
 
     Document(Documents all, DocumentStore.Place place, JobFile content, Plan hasty) {
         this.all = all;
@@ -85,14 +96,31 @@ public final class Document {
         List.copyOf(watchers).forEach(Runnable::run);
     }
 
-    /** Changes the job as it is now. What changes nothing is no change. */
+    /** What there is to make it with: the shop's, or what another shop had where it was planned. */
+    public Workshop shop() {
+        return content.shop().workshop();
+    }
+
+    /** Whether it is shown as it was planned in another shop. */
+    public boolean isElsewhere() {
+        return all.shop().isElsewhere(content);
+    }
+
+    /** Plans it in this shop from now on; it can be undone. */
+    public void useOwnShop() {
+        if (isElsewhere()) {
+            take(new Step("use my own shop", content, all.shop().inOwn(content), null, true));
+        }
+    }
+
+    /** Changes the job, or the shop, as it is now. What changes nothing is no change. */
     public void change(Change change) {
-        perform(change.name(), change.of(), null);
+        perform(change, null);
     }
 
     /** Changes the job and the shelf of offcuts in one step. */
     public void change(Change change, ShelfMove move) {
-        perform(change.name(), change.of(), move);
+        perform(change, move);
     }
 
     /**
@@ -101,7 +129,8 @@ public final class Document {
      */
     public void changeSlowly(Change change, Consumer<Throwable> failed) {
         Job before = content.job();
-        all.planning().ask(Planning.Pace.QUICK, search -> change.of().apply(before), after -> {
+        Workshop shop = shop();
+        all.planning().ask(Planning.Pace.QUICK, search -> change.edit().of(before, shop), after -> {
             if (content.job().equals(before)) {
                 change(new Change(change.name(), job -> after));
             } else {
@@ -110,28 +139,41 @@ public final class Document {
         }, failed);
     }
 
-    private void perform(String name, UnaryOperator<Job> change, @Nullable ShelfMove move) {
-        Job before = content.job();
-        Job after = change.apply(before);
-        if (after.equals(before) && move == null) {
-            work.plan(before);
+    private void perform(Change change, @Nullable ShelfMove move) {
+        JobFile after = changed(change.edit());
+        if (after.equals(content) && move == null) {
+            plan();
             return;
         }
-        String beyond = Limits.beyond(after);
+        String beyond = Limits.beyond(after.job());
         if (beyond != null) {
             all.say(beyond);
-            work.plan(before);
+            plan();
             return;
         }
-        Step step = new Step(name, content, content.withJob(after), move);
+        take(new Step(change.name(), content, after, move, false));
+    }
+
+    private JobFile changed(Edit edit) {
+        KnownShop shop = content.shop();
+        return content.withJob(edit.of(content.job(), shop.workshop()))
+                .withShop(shop.withWorkshop(edit.of(shop.workshop())));
+    }
+
+    private void plan() {
+        work.plan(content.job(), shop());
+    }
+
+    private void take(Step step) {
         done.push(step);
         undone.clear();
-        go(step.before, step.after, move);
+        go(step);
     }
 
     /** Shows what the job would be like while something is being dragged or typed; nothing is kept. */
-    public void preview(UnaryOperator<Job> change) {
-        work.plan(change.apply(content.job()));
+    public void preview(Edit change) {
+        JobFile after = changed(change);
+        work.plan(after.job(), after.shop().workshop());
     }
 
     /** What would be undone; null when there is nothing. */
@@ -149,7 +191,7 @@ public final class Document {
         Step step = done.poll();
         if (step != null) {
             undone.push(step);
-            go(step.after, step.before, step.move == null ? null : step.move.reversed());
+            go(step.reversed());
         }
     }
 
@@ -157,7 +199,7 @@ public final class Document {
         Step step = undone.poll();
         if (step != null) {
             done.push(step);
-            go(step.before, step.after, step.move);
+            go(step);
         }
     }
 
@@ -165,37 +207,38 @@ public final class Document {
     void takeOver(DocumentStore.Read read) {
         JobFile theirs = read.content();
         all.store().adopt(place, read.place());
-        Step step = new Step("take theirs", content, theirs.withJob(all.shop().inShop(theirs.job())), null);
+        Step step = new Step("take theirs", content, all.shop().here(theirs), null, true);
         done.push(step);
         undone.clear();
         content = step.after;
         version++;
         keeping = new Keeping.Kept();
-        work.plan(content.job());
+        plan();
         tell();
     }
 
     /** What is shared with other jobs goes its own way: only what this step changed about it is changed. */
-    private void go(JobFile from, JobFile to, @Nullable ShelfMove move) {
-        content = to;
-        ShopDiff diff = new ShopDiff(from.job().shop(), to.job().shop());
-        if (!diff.isNone()) {
+    private void go(Step step) {
+        boolean here = !step.moved && !isElsewhere();
+        content = step.after;
+        ShopDiff diff = new ShopDiff(step.before.shop().workshop(), step.after.shop().workshop());
+        if (here && !diff.isNone()) {
             all.shop().change(diff);
         }
-        if (move != null) {
-            all.shop().shelf().move(move);
+        if (step.move != null) {
+            all.shop().shelf().move(step.move);
         }
-        content = to.withJob(all.shop().inShop(to.job()));
-        work.plan(content.job());
+        content = here ? all.shop().inOwn(step.after) : step.moved ? all.shop().here(step.after) : step.after;
+        plan();
         keep();
     }
 
     /** The shop is another. */
     void shopChanged() {
-        Job job = all.shop().inShop(content.job());
-        if (!job.equals(content.job())) {
-            content = content.withJob(job);
-            work.plan(job);
+        JobFile here = all.shop().here(content);
+        if (!here.equals(content)) {
+            content = here;
+            plan();
             tell();
         }
     }
@@ -227,7 +270,7 @@ public final class Document {
         }
         all.store().read(place.file, read -> {
             if (keeping instanceof Keeping.Kept && !read.content().equals(content)
-                    && !all.shop().inShop(read.content().job()).equals(content.job())) {
+                    && !all.shop().here(read.content()).equals(content)) {
                 takeOver(read);
             }
             then.run();

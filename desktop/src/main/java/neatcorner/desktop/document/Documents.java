@@ -11,7 +11,6 @@ import java.util.function.Consumer;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Job;
-import neatcorner.plan.Plan;
 
 /**
  * All jobs that are open. A job stays open as long as the program runs, so that its changes can be undone and are not lost
@@ -57,8 +56,9 @@ public final class Documents {
     /** Opens a job on the thread that asks; for the start. Throws as reading does. */
     public Document openNow(Path file) throws IOException, BadFile {
         DocumentStore.Read read = store.read(file);
-        Job job = shop.inShop(read.content().job());
-        return add(read.place(), read.content().withJob(job), Work.first(planner, job, () -> false));
+        JobFile content = shop.here(read.content());
+        return add(read.place(), content,
+                Work.first(planner, content.job(), content.shop().workshop(), () -> false));
     }
 
     /** Opens a job, or gives the one that is open already, as its file has it now. One of the two is told. */
@@ -72,21 +72,20 @@ public final class Documents {
     }
 
     private void planned(DocumentStore.Read read, Consumer<Document> opened, Consumer<String> refused) {
-        Job job = shop.inShop(read.content().job());
-        planning.ask(Planning.Pace.QUICK, search -> Work.first(planner, job, search), first -> {
-            Document known = open.get(key(read.place().file));
-            opened.accept(known != null ? known : add(read.place(), read.content().withJob(job), first));
-        }, fault -> refused.accept(read.place().file.getFileName()
-                + " cannot be worked out: something went wrong in the program; it is in the log."));
+        JobFile content = shop.here(read.content());
+        planning.ask(Planning.Pace.QUICK,
+                search -> Work.first(planner, content.job(), content.shop().workshop(), search), first -> {
+                    Document known = open.get(key(read.place().file));
+                    opened.accept(known != null ? known : add(read.place(), content, first));
+                }, fault -> refused.accept(read.place().file.getFileName()
+                        + " cannot be worked out: something went wrong in the program; it is in the log."));
     }
 
-    /** A new job, planned already, for a file that is not there yet. It is kept when it is first changed. */
-    public Document add(Path file, Plan plan) {
-        return add(file, new Work.First(plan, false));
-    }
-
-    private Document add(Path file, Work.First first) {
-        return add(new DocumentStore.Place(file, null), JobFile.of(first.plan().job()), first);
+    /** A new job for a file that is not there yet, planned at once. It is kept when it is first changed. */
+    public Document add(Path file, Job job) {
+        JobFile content = shop.inOwn(JobFile.of(job));
+        return add(new DocumentStore.Place(file, null), content,
+                Work.first(planner, job, content.shop().workshop(), () -> false));
     }
 
     /** Makes a new job in a file of its own, named after {@code stem}. It is kept at once, or says why it cannot be. */
@@ -97,16 +96,18 @@ public final class Documents {
                 file = free(folder, stem, i);
             }
             Path chosen = file;
-            return () -> create(chosen, shop.inShop(job), made);
+            return () -> create(chosen, job, made);
         }, this::notMade);
     }
 
     private void create(Path file, Job job, Consumer<Document> made) {
-        planning.ask(Planning.Pace.QUICK, search -> Work.first(planner, job, search), first -> {
-            Document document = add(file, first);
-            document.keep();
-            made.accept(document);
-        }, fault -> notMade());
+        JobFile content = shop.inOwn(JobFile.of(job));
+        planning.ask(Planning.Pace.QUICK,
+                search -> Work.first(planner, job, content.shop().workshop(), search), first -> {
+                    Document document = add(new DocumentStore.Place(file, null), content, first);
+                    document.keep();
+                    made.accept(document);
+                }, fault -> notMade());
     }
 
     private void notMade() {
@@ -139,7 +140,7 @@ public final class Documents {
         Document document = new Document(this, place, content, first.plan());
         open.put(key(place.file), document);
         if (first.more()) {
-            document.work().goOn(content.job());
+            document.work().goOn(content.job(), content.shop().workshop());
         }
         return document;
     }

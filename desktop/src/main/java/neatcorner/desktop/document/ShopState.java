@@ -2,15 +2,17 @@ package neatcorner.desktop.document;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Consumer;
 import neatcorner.exchange.BadFile;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.job.KnownShop;
 import neatcorner.exchange.job.ShopFile;
 import neatcorner.glueup.Workshop;
-import neatcorner.job.Job;
 
 /** What all jobs of the shop share: what it has to do them with, and its shelf of offcuts. */
 public final class ShopState {
-    private final SharedFile<Optional<Workshop>> workshop;
+    private final SharedFile<Optional<KnownShop>> own;
     private final OffcutShelf shelf;
 
     /**
@@ -19,40 +21,58 @@ public final class ShopState {
      * @param say      hears one line for the maker when something is set aside or cannot be kept
      */
     public ShopState(DocumentStore store, Path workshop, Path offcuts, Consumer<String> say) {
-        this.workshop = new SharedFile<>(store, workshop, new Described(), Optional.empty(), say);
+        this.own = new SharedFile<>(store, workshop, new Described(), Optional.empty(), say);
         this.shelf = new OffcutShelf(store, offcuts, say);
     }
 
     /** Reads what the shop has on the thread that asks; for the start. */
     public void lookNow() {
-        workshop.lookNow();
+        own.lookNow();
     }
 
     public OffcutShelf shelf() {
         return shelf;
     }
 
-    /** A job as it is made in this shop. */
-    Job inShop(Job job) {
-        return workshop.now().map(job::withShop).orElse(job);
+    /**
+     * Whether a job was planned in another shop than this one: then it is shown as it was planned there, until its maker says
+     * otherwise. A job that says nothing of its shop is made in this one.
+     */
+    boolean isElsewhere(JobFile job) {
+        KnownShop its = job.shop();
+        return own.now().filter(here -> !here.isSameShop(its) && !here.workshop().equals(its.workshop())
+                && (its.id() != null || !its.workshop().equals(Workshop.usual(job.job().units())))).isPresent();
+    }
+
+    /** A job as it is planned here: in this shop as it is now, unless it is made elsewhere. */
+    JobFile here(JobFile job) {
+        return isElsewhere(job) ? job : inOwn(job);
+    }
+
+    /** A job in this shop, wherever it was planned. */
+    JobFile inOwn(JobFile job) {
+        return own.now().map(job::withShop).orElse(job);
     }
 
     void change(ShopDiff diff) {
-        workshop.change(now -> Optional.of(now.map(diff::in).orElse(diff.after())));
+        String id = UUID.randomUUID().toString();
+        own.change(now -> Optional.of(now
+                .map(shop -> new KnownShop(diff.in(shop.workshop()), shop.id() == null ? id : shop.id()))
+                .orElseGet(() -> new KnownShop(diff.after(), id))));
     }
 
     void watch(Runnable watcher) {
-        workshop.watch(watcher);
+        own.watch(watcher);
     }
 
-    private static final class Described implements SharedFile.Format<Optional<Workshop>> {
+    private static final class Described implements SharedFile.Format<Optional<KnownShop>> {
         @Override
-        public Optional<Workshop> read(String text) throws BadFile {
+        public Optional<KnownShop> read(String text) throws BadFile {
             return Optional.of(ShopFile.read(text));
         }
 
         @Override
-        public String write(Optional<Workshop> shop) {
+        public String write(Optional<KnownShop> shop) {
             return ShopFile.write(shop.orElseThrow());
         }
     }

@@ -1,6 +1,7 @@
 package neatcorner.desktop.document;
 
 import neatcorner.desktop.document.Planning.Pace;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 import neatcorner.stock.Search;
@@ -24,9 +25,9 @@ public final class Work {
     /** What can be found at once, and whether there may be more. */
     record First(Plan plan, boolean more) {}
 
-    static First first(Planner planner, Job job, Search search) {
+    static First first(Planner planner, Job job, Workshop shop, Search search) {
         Patience patience = new Patience(search, FIRST);
-        Plan plan = planner.plan(job, patience);
+        Plan plan = planner.plan(job, shop, patience);
         return new First(plan, patience.ranOut());
     }
 
@@ -59,22 +60,23 @@ public final class Work {
         }
     }
 
-    void plan(Job job) {
+    void plan(Job job, Workshop shop) {
         drop();
-        ticket = all.planning().ask(Pace.QUICK, search -> first(all.planner(), job, search), first -> {
+        ticket = all.planning().ask(Pace.QUICK, search -> first(all.planner(), job, shop, search), first -> {
             show(first.plan, first.more);
             if (first.more) {
-                goOn(job);
+                goOn(job, shop);
             }
         }, this::fail);
     }
 
     /** Goes on to the best plan from one that was made in haste. */
-    void goOn(Job job) {
+    void goOn(Job job, Workshop shop) {
         drop();
         busy = true;
         progress = "working out the sticks";
-        ticket = all.planning().ask(Pace.SLOW, search -> all.planner().plan(job, search), best -> show(best, false),
+        ticket = all.planning().ask(Pace.SLOW, search -> all.planner().plan(job, shop, search),
+                best -> show(best, false),
                 this::fail, (bars, atLeast) -> {
                     progress = "best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks");
                     changed.run();
@@ -101,9 +103,9 @@ public final class Work {
         changed.run();
     }
 
-    /** Works a job out. */
+    /** Works a job out in a shop. */
     @FunctionalInterface
     public interface Planner {
-        Plan plan(Job job, Search search);
+        Plan plan(Job job, Workshop shop, Search search);
     }
 }

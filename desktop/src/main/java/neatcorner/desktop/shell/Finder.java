@@ -141,6 +141,9 @@ final class Finder extends StackPane {
         files.addAll(bench.shop().demoJobs());
         files.forEach(file -> found.add(new Found("job", Shop.label(file), () -> bench.open(file))));
         found.add(new Found("do", "New job", bench::newJob));
+        if (bench.document().get().isElsewhere()) {
+            found.add(new Found("do", "Use my own shop", bench.document().get()::useOwnShop));
+        }
         found.add(new Found("do", "Bench view", window::openBench));
         found.add(new Found("do", "Millimetres", () -> bench.setUnits(Units.MILLIMETRES)));
         found.add(new Found("do", "Inches", () -> bench.setUnits(Units.INCHES)));

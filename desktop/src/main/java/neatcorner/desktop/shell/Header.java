@@ -66,6 +66,8 @@ final class Header extends HBox {
     private final Label ready = new Label();
     private final Label demo = new Label("demo shop");
     private final Button blank = new Button("Start my own");
+    private final Label elsewhere = new Label("planned in another shop");
+    private final Button own = new Button("Use my own shop");
     private final ProgressIndicator busy = new ProgressIndicator();
     private final Controls.Choices<Units> units;
 
@@ -101,6 +103,12 @@ final class Header extends HBox {
         blank.setId("blank");
         blank.setMinWidth(Region.USE_PREF_SIZE);
         blank.setOnAction(e -> bench.newJob());
+        elsewhere.getStyleClass().add("demo");
+        elsewhere.setMinWidth(Region.USE_PREF_SIZE);
+        own.setId("own-shop");
+        own.setMinWidth(Region.USE_PREF_SIZE);
+        own.setTooltip(new Tooltip("Plan this job with your clamps, drawers and hours"));
+        own.setOnAction(e -> bench.document().get().useOwnShop());
         busy.setPrefSize(20, 20);
         busy.visibleProperty().bind(bench.busy());
         javafx.scene.control.Label progress = new javafx.scene.control.Label();
@@ -122,7 +130,8 @@ final class Header extends HBox {
         undo.disableProperty().bind(bench.canUndo().not());
         redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
         redo.disableProperty().bind(bench.canRedo().not());
-        getChildren().addAll(jobs, title, ready, demo, blank, space, busy, progress, stop, units, undo, redo,
+        getChildren().addAll(jobs, title, ready, demo, blank, elsewhere, own, space, busy, progress, stop, units, undo,
+                redo,
                 icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
                 icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", this::paper),
                 icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());
@@ -155,11 +164,16 @@ final class Header extends HBox {
                 .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
         ready.setText(fine + " of " + Station.values().length + " ready");
         boolean isDemo = bench.shop().isDemo(bench.file());
-        for (Region part : List.of(demo, blank)) {
-            part.setVisible(isDemo);
-            part.setManaged(isDemo);
-        }
+        show(isDemo, demo, blank);
+        show(bench.document().get().isElsewhere(), elsewhere, own);
         units.show(notation.units());
+    }
+
+    private static void show(boolean shown, Region... parts) {
+        for (Region part : parts) {
+            part.setVisible(shown);
+            part.setManaged(shown);
+        }
     }
 
     /** Says what a button would undo or do again. */
@@ -341,7 +355,7 @@ final class Header extends HBox {
         chooser.setInitialFileName(Shop.fileName(bench.job().title()) + ".json");
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {
-            bench.saveCopy(file.toPath());
+            bench.files().copy(bench.document().get().content(), file.toPath());
         }
     }
 }

@@ -1,7 +1,6 @@
 package neatcorner.desktop.station;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -9,6 +8,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import neatcorner.corner.Room;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.drawing.Figure;
@@ -17,6 +17,7 @@ import neatcorner.job.Reshape;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
@@ -50,18 +51,18 @@ public abstract class StationView extends BorderPane {
         view.setChanges(new FigureView.Changes() {
             @Override
             public void typed(Field field, Length length) {
-                bench.change(field.title(), job -> field.with(job, length));
+                bench.change(field.title(), field.edit(length));
             }
 
             @Override
             public void dragged(Field field, Length length, boolean done) {
                 Length possible = field.range().nearest(length);
-                take(field.title(), job -> field.with(job, possible), done);
+                take(field.title(), field.edit(possible), done);
             }
 
             @Override
             public void cornerMoved(int corner, double dx, double dy, boolean done) {
-                take("corner", job -> reshape(job).cornerMoved(corner, dx, dy), done);
+                take("corner", Edit.job(job -> reshape(job).cornerMoved(corner, dx, dy)), done);
             }
 
             @Override
@@ -82,7 +83,7 @@ public abstract class StationView extends BorderPane {
     }
 
     /** Keeps a job, or only shows it while something is still being dragged. */
-    private void take(String name, UnaryOperator<Job> change, boolean done) {
+    private void take(String name, Edit change, boolean done) {
         if (done) {
             bench.change(name, change);
         } else {

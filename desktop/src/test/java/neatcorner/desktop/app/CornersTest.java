@@ -106,7 +106,7 @@ class CornersTest extends WindowTest {
                 .anyMatch(times -> times.size() == 1));
         robot.clickOn("#fewer-bands");
         settle();
-        assertEquals(2, bench.job().shop().count(neatcorner.glueup.Clamp.Kind.BAND));
+        assertEquals(2, bench.workshop().count(neatcorner.glueup.Clamp.Kind.BAND));
         robot.clickOn("#day-calendar");
         settle();
         assertTrue(java.nio.file.Files.exists(bench.home().paper().resolve("shop-days.ics")));

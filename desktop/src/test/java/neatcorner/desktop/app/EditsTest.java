@@ -17,8 +17,11 @@ import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.job.KnownShop;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.stock.Search;
@@ -38,8 +41,8 @@ class EditsTest extends WindowTest {
     }
 
     @Override
-    Plan plan(Job job, Search search) {
-        return super.plan(beforePlanning.apply(job), search);
+    Plan plan(Job job, Workshop shop, Search search) {
+        return super.plan(beforePlanning.apply(job), shop, search);
     }
 
     private Path demo(String name) {
@@ -239,24 +242,67 @@ class EditsTest extends WindowTest {
         settle();
     }
 
+    /** A job of another shop is shown as it was planned there, and changes nothing here; one click plans it in this one. */
+    @Test
+    void aJobFromAnotherShopIsPlannedThereUntilItsMakerSaysOtherwise(FxRobot robot) throws Exception {
+        settle();
+        int benches = bench.workshop().bench();
+        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying())));
+        settle();
+        Path theirs = bench.home().jobs().resolve("theirs.json");
+        KnownShop other = new KnownShop(Workshop.usual(Units.MILLIMETRES).withPlaces(17, 2), "another shop");
+        Files.createDirectories(theirs.getParent());
+        JobFile.of(bench.job()).withShop(other).write(theirs);
+        robot.interact(() -> bench.open(theirs));
+        settle();
+        assertEquals(17, bench.workshop().bench(), "as it was planned there");
+        assertTrue(robot.lookup("#own-shop").query().isVisible());
+        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(18, 2)));
+        settle();
+        assertEquals("another shop", JobFile.read(theirs).shop().id());
+        assertEquals(18, JobFile.read(theirs).shop().workshop().bench());
+        robot.interact(() -> bench.open(demo("storm-painting")));
+        settle();
+        assertEquals(benches + 1, bench.workshop().bench(), "this shop is as it was");
+        assertFalse(robot.lookup("#own-shop").query().isVisible());
+        robot.interact(() -> bench.open(theirs));
+        settle();
+        robot.clickOn("#own-shop");
+        settle();
+        assertEquals(benches + 1, bench.workshop().bench(), "planned in this shop now");
+        assertFalse(robot.lookup("#own-shop").query().isVisible());
+        robot.interact(bench::undo);
+        settle();
+        assertEquals(18, bench.workshop().bench());
+        robot.interact(bench::undo);
+        settle();
+        assertEquals(17, bench.workshop().bench());
+        assertTrue(robot.lookup("#own-shop").query().isVisible());
+        robot.interact(bench::redo);
+        robot.interact(bench::redo);
+        settle();
+        assertEquals(benches + 1, bench.workshop().bench());
+        assertEquals(benches + 1, JobFile.read(theirs).shop().workshop().bench());
+    }
+
     @Test
     void whatTheShopHasIsUndoneWithoutTouchingWhatOthersChanged(FxRobot robot) {
         settle();
-        int benches = bench.job().shop().bench();
+        int benches = bench.workshop().bench();
         robot.interact(() -> {
             bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying()));
             bench.open(demo("storm-painting"));
         });
         settle();
-        assertEquals(benches + 1, bench.job().shop().bench(), "one shop for all jobs");
-        int drying = bench.job().shop().drying();
+        assertEquals(benches + 1, bench.workshop().bench(), "one shop for all jobs");
+        int drying = bench.workshop().drying();
         robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(shop.bench(), drying + 5)));
         robot.interact(() -> bench.open(demo("tide-chart-sheet-3")));
         settle();
         robot.interact(bench::undo);
         settle();
-        assertEquals(benches, bench.job().shop().bench());
-        assertEquals(drying + 5, bench.job().shop().drying());
+        assertEquals(benches, bench.workshop().bench());
+        assertEquals(drying + 5, bench.workshop().drying());
     }
 
     @Test

@@ -23,6 +23,7 @@ import neatcorner.desktop.desk.Home;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.shell.MainWindow;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
@@ -67,9 +68,9 @@ abstract class WindowTest {
     }
 
     /** How plans are worked out; for tests that want them slow or wrong. */
-    Plan plan(Job job, Search search) {
+    Plan plan(Job job, Workshop shop, Search search) {
         plannedAtTheWindow |= opened && Platform.isFxApplicationThread();
-        return Planner.plan(job, search);
+        return Planner.plan(job, shop, search);
     }
 
     @AfterEach

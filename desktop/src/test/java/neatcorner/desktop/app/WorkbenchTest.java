@@ -18,6 +18,7 @@ import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -93,7 +94,7 @@ class WorkbenchTest extends WindowTest {
     void aPreviewIsShownButNotKept(FxRobot robot) throws Exception {
         String before = Files.readString(file());
         Job job = bench.job();
-        robot.interact(() -> bench.preview(now -> now.withClearance(Length.mm(9))));
+        robot.interact(() -> bench.preview(Edit.job(now -> now.withClearance(Length.mm(9)))));
         settle();
         assertEquals(Length.mm(9), bench.currentPlan().job().clearance());
         assertEquals(job, bench.job());
@@ -137,11 +138,12 @@ class WorkbenchTest extends WindowTest {
 
     @Test
     void aCopyIsWrittenOrTheReasonIsSaid(FxRobot robot) throws Exception {
-        robot.interact(() -> bench.saveCopy(folder.resolve("copy.json")));
+        robot.interact(() -> bench.files().copy(bench.document().get().content(), folder.resolve("copy.json")));
         settle();
         assertTrue(read(robot, "#notice-text").contains("A copy is in"));
         assertEquals(bench.job(), JobFile.read(folder.resolve("copy.json")).job());
-        robot.interact(() -> bench.saveCopy(folder.resolve("none").resolve("copy.json")));
+        robot.interact(() -> bench.files().copy(bench.document().get().content(),
+                folder.resolve("none").resolve("copy.json")));
         settle();
         assertTrue(read(robot, "#notice-text").contains("could not be written"));
         robot.clickOn("Close");

@@ -20,6 +20,7 @@ import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.plan.Edit;
 import neatcorner.section.Section;
 import neatcorner.stock.Stick;
 import net.jqwik.api.ForAll;
@@ -78,7 +79,7 @@ class DocumentsModelTest {
         void open(int which) {
             program.documents.open(file(which), document -> open.computeIfAbsent(document, each -> {
                 Model model = new Model();
-                model.states.add(plain(each.job()));
+                model.states.add(each.job());
                 model.ever.add(model.now());
                 return model;
             }), refused -> assertTrue(failed, refused));
@@ -118,7 +119,7 @@ class DocumentsModelTest {
                     document.redo();
                     model.at = Math.min(model.states.size() - 1, model.at + 1);
                 }
-                case 4 -> document.preview(job -> job.withTitle("only looked at"));
+                case 4 -> document.preview(Edit.job(job -> job.withTitle("only looked at")));
                 case 5 -> open(which % JOBS);
                 case 6 -> document.change(new Change("nothing", job -> job.withTitle(job.title())));
                 case 7 -> {
@@ -130,17 +131,12 @@ class DocumentsModelTest {
         }
 
         void check() {
-            open.forEach((document, model) -> assertEquals(model.now(), plain(document.job())));
+            open.forEach((document, model) -> assertEquals(model.now(), document.job()));
         }
     }
 
     private static Path file(int which) {
         return Path.of("/jobs/job-" + which + ".json");
-    }
-
-    /** Without the shop, which is not the job's own. */
-    private static Job plain(Job job) {
-        return job.withShop(Defaults.blank(Units.MILLIMETRES).shop());
     }
 
     private static MemoryDisk disk() {
@@ -154,8 +150,8 @@ class DocumentsModelTest {
 
     private static Job onDisk(MemoryDisk disk, Path file) {
         try {
-            return plain(JobFile.read(new String(Objects.requireNonNull(disk.files.get(file)),
-                    java.nio.charset.StandardCharsets.UTF_8)).job());
+            return JobFile.read(new String(Objects.requireNonNull(disk.files.get(file)),
+                    java.nio.charset.StandardCharsets.UTF_8)).job();
         } catch (BadFile e) {
             throw new AssertionError(e);
         }
@@ -183,7 +179,7 @@ class DocumentsModelTest {
         maker.check();
         for (Document document : maker.open.keySet()) {
             assertInstanceOf(Document.Keeping.Kept.class, document.keeping());
-            assertEquals(plain(document.job()), onDisk(disk, document.file()));
+            assertEquals(document.job(), onDisk(disk, document.file()));
             document.change(new Change("nothing", job -> job));
             maker.program.settle();
             assertEquals(document.job(), document.work().plan().job(), "what is shown is what is there");
@@ -218,7 +214,7 @@ class DocumentsModelTest {
                 document.keepMine();
                 maker.program.settle();
                 boolean again = document.keeping() instanceof Document.Keeping.ChangedOutside;
-                assertTrue(again || plain(document.job()).equals(onDisk(disk, file(0))), "mine, or asked again");
+                assertTrue(again || document.job().equals(onDisk(disk, file(0))), "mine, or asked again");
             } else {
                 Job seen = onDisk(disk, file(0));
                 boolean own = Objects.requireNonNull(maker.open.get(document)).ever.contains(seen);

@@ -3,6 +3,7 @@ package neatcorner.desktop.document;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Units;
@@ -29,11 +30,11 @@ final class OneProgram {
     }
 
     /** Cheap: only the job of the plan matters here. Half of the jobs have more to be found. */
-    private Plan plan(Job job, Search search) {
+    private Plan plan(Job job, Workshop shop, Search search) {
         if (faulty) {
             throw new IllegalStateException("a fault in planning, made for this test");
         }
-        return new Plan(job, SOME.sizes(), null, List.of(), List.of(), SOME.layout(), List.of(), List.of(),
+        return new Plan(job, shop, SOME.sizes(), null, List.of(), List.of(), SOME.layout(), List.of(), List.of(),
                 SOME.weight(), List.of());
     }
 

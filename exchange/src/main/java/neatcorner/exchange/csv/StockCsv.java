@@ -7,6 +7,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.PlainText;
 import neatcorner.measure.Length;
@@ -16,6 +17,7 @@ import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -148,21 +150,24 @@ public final class StockCsv {
 
     /** The sticks of a rack, exactly, lengths as bare numbers where that is exact in four decimals. */
     public static String write(List<Stick> sticks, Units units) {
-        StringBuilder text = new StringBuilder("name,length,count,price,defects,width,thickness\r\n");
-        for (Stick stick : sticks) {
-            text.append('"').append(PlainText.cell(stick.name()).replace("\"", "\"\"")).append("\",")
-                    .append(length(stick.length(), units)).append(',').append(stick.count()).append(',');
-            Double price = stick.price();
-            text.append(price == null ? "" : price(price)).append(",\"");
-            for (int i = 0; i < stick.defects().size(); i++) {
-                Span defect = stick.defects().get(i);
-                text.append(i == 0 ? "" : ";").append(length(Length.max(Length.ZERO, defect.from()), units)).append('-')
-                        .append(length(defect.to(), units));
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord("name", "length", "count", "price", "defects", "width", "thickness");
+            for (Stick stick : sticks) {
+                Double price = stick.price();
+                printer.printRecord(PlainText.cell(stick.name()), length(stick.length(), units), stick.count(),
+                        price == null ? "" : price(price),
+                        stick.defects().stream().map(defect -> defect(defect, units)).collect(Collectors.joining(";")),
+                        across(stick.width(), units), across(stick.thickness(), units));
             }
-            text.append("\",").append(across(stick.width(), units)).append(',')
-                    .append(across(stick.thickness(), units)).append("\r\n");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    private static String defect(Span defect, Units units) {
+        return length(Length.max(Length.ZERO, defect.from()), units) + "-" + length(defect.to(), units);
     }
 
     /** With two decimals, or as many as it has. */

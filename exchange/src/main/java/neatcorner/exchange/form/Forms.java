@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.Node;
@@ -24,10 +25,10 @@ import org.jspecify.annotations.Nullable;
 /** The forms of single values, and of lists. */
 public final class Forms {
     /** Any text. */
-    public static final Form<String> TEXT = new Single<>("", in -> type("string"), "", (node, in) -> node.text(),
+    public static final Form<String> TEXT = new Single<>(() -> "", in -> type("string"), "", (node, in) -> node.text(),
             (text, in) -> Json.of(text));
     /** True or false. */
-    public static final Form<Boolean> FLAG = new Single<>("true or false", in -> type("boolean"), false,
+    public static final Form<Boolean> FLAG = new Single<>(() -> "true or false", in -> type("boolean"), false,
             (node, in) -> node.bool(), (flag, in) -> Json.of(flag));
     /** A day, as 2026-03-14. */
     public static final Form<LocalDate> DAY = read("a day such as 2026-03-14", "^[0-9]{4}-[0-9]{2}-[0-9]{2}$",
@@ -45,7 +46,7 @@ public final class Forms {
 
     /** What a file says of its own format: this, and nothing else. */
     public static Form<String> format(String format) {
-        return new Single<>("`" + format + "`", in -> Json.object().with("const", format).end(), format,
+        return new Single<>(() -> "`" + format + "`", in -> Json.object().with("const", format).end(), format,
                 (node, in) -> {
                     if (!node.text().equals(format)) {
                         throw node.expected("“" + format + "”");
@@ -56,7 +57,7 @@ public final class Forms {
 
     /** One of a few whole numbers; {@code what} is said when it is none of them. */
     public static Form<Integer> number(List<Integer> numbers, String what) {
-        return new Single<>(String.join(", ", numbers.stream().map(String::valueOf).toList()), in -> Json.object()
+        return new Single<>(() -> String.join(", ", numbers.stream().map(String::valueOf).toList()), in -> Json.object()
                 .with("enum", Json.of(numbers.stream().map(Json::of).toList())).end(), numbers.getFirst(),
                 (node, in) -> {
                     double number = node.number(-Double.MAX_VALUE, Double.MAX_VALUE, what);
@@ -65,7 +66,7 @@ public final class Forms {
                 }, (number, in) -> Json.of(number));
     }
 
-    private record Single<T>(String words, Function<Units, Json.Obj> schema, T sample, Reader<T> reader,
+    private record Single<T>(Supplier<String> words, Function<Units, Json.Obj> schema, T sample, Reader<T> reader,
             Writer<T> writer) implements Form<T> {
         private interface Reader<T> {
             T read(Node node, Units units) throws BadFile;
@@ -87,7 +88,7 @@ public final class Forms {
 
         @Override
         public Description description() {
-            return new Description.Value(words, schema);
+            return new Description.Value(words.get(), schema);
         }
     }
 
@@ -96,7 +97,8 @@ public final class Forms {
     }
 
     private static <T> Form<T> read(String what, String pattern, T sample, Function<String, T> parse) {
-        return new Single<>(what, in -> Json.object().with("type", "string").with("pattern", pattern).end(), sample,
+        return new Single<>(() -> what, in -> Json.object().with("type", "string").with("pattern", pattern).end(),
+                sample,
                 (node, in) -> {
                     try {
                         return parse.apply(node.text());
@@ -108,14 +110,14 @@ public final class Forms {
 
     /** A whole number within bounds. */
     public static Form<Integer> whole(int least, int most) {
-        return new Single<>(least + " … " + most, in -> Json.object().with("type", "integer")
+        return new Single<>(() -> least + " … " + most, in -> Json.object().with("type", "integer")
                 .with("minimum", Json.of(least)).with("maximum", Json.of(most)).end(), least,
                 (node, in) -> node.whole(least, most), (number, in) -> Json.of(number));
     }
 
     /** A number within bounds; {@code what} is said when it is not one. */
     public static Form<Double> number(double least, double most, String what) {
-        return new Single<>(plain(least) + " … " + plain(most), in -> Json.object().with("type", "number")
+        return new Single<>(() -> plain(least) + " … " + plain(most), in -> Json.object().with("type", "number")
                 .with("minimum", Json.of(least, 4)).with("maximum", Json.of(most, 4)).end(), least,
                 (node, in) -> node.number(least, most, what), (number, in) -> Json.of(BigDecimal.valueOf(number)));
     }
@@ -132,7 +134,8 @@ public final class Forms {
 
     /** A length within a range: a number in the file's units, or a text with its own. */
     public static Form<Length> length(LengthRange range) {
-        return new Single<>(lengthWords(range), in -> Schemas.reference(Schemas.lengthName(range, in)), range.most(),
+        return new Single<>(() -> lengthWords(range), in -> Schemas.reference(Schemas.lengthName(range, in)),
+                range.most(),
                 (node, in) -> lengthIn(node, range, in), Forms::writeLength);
     }
 
@@ -186,7 +189,7 @@ public final class Forms {
 
     /** One of a few words, each for a value. */
     private static <T> Form<T> word(Map<String, T> words, @Nullable String what) {
-        return new Single<>("`" + String.join("`, `", words.keySet()) + "`", in -> Json.object()
+        return new Single<>(() -> "`" + String.join("`, `", words.keySet()) + "`", in -> Json.object()
                 .with("enum", Json.of(words.keySet().stream().map(Json::of).toList())).end(),
                 words.values().iterator().next(), (node, in) -> node.oneOf(words, what),
                 (value, in) -> Json.of(words.entrySet().stream().filter(each -> each.getValue().equals(value))

@@ -10,24 +10,31 @@ import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Units;
 
 /**
  * A job as a file holds it.
  *
+ * @param shop    in which it was planned
  * @param foreign what else was in the file; it is written back as it was
  */
-public record JobFile(Job job, Foreign foreign) {
+public record JobFile(Job job, KnownShop shop, Foreign foreign) {
     /** A larger file is not a job. */
     public static final int LARGEST = 4_000_000;
 
+    /** A job in a usual small shop. */
     public static JobFile of(Job job) {
-        return new JobFile(job, Foreign.NONE);
+        return new JobFile(job, new KnownShop(Workshop.usual(job.units()), null), Foreign.NONE);
     }
 
     public JobFile withJob(Job newJob) {
-        return new JobFile(newJob, foreign);
+        return new JobFile(newJob, shop, foreign);
+    }
+
+    public JobFile withShop(KnownShop newShop) {
+        return new JobFile(job, newShop, foreign);
     }
 
     /** Throws {@link BadFile} when the text is not a job of version 1. */
@@ -35,8 +42,8 @@ public record JobFile(Job job, Foreign foreign) {
         Node root = Node.root(JsonText.read(text));
         Forms.format(JobForm.FORMAT).read(root.required("format"), Units.MILLIMETRES);
         Units units = units(root);
-        Job job = JobForm.JOB.read(root.withUsual(FirstDefaults.job(units).json()), units);
-        return new JobFile(job, root.foreign(text));
+        JobForm.Planned read = JobForm.JOB.read(root.withUsual(FirstDefaults.job(units).json()), units);
+        return new JobFile(read.job(), read.shop(), root.foreign(text));
     }
 
     private static Units units(Node root) throws BadFile {
@@ -51,7 +58,7 @@ public record JobFile(Job job, Foreign foreign) {
 
     /** The text of the file: known fields as the job has them now, every one of them, and unknown ones as they were. */
     public String text() {
-        return JsonText.write(foreign.into(JobForm.JOB.write(job, job.units())));
+        return JsonText.write(foreign.into(JobForm.JOB.write(new JobForm.Planned(job, shop), job.units())));
     }
 
     /** The file's bytes: {@link #text} in UTF-8. */

@@ -32,8 +32,12 @@ public final class JobForm {
     static final Form<Units> UNITS = Forms.named(List.of(Units.values()), Units::symbol, "mm or in");
     private static final Form<Length> SIDE = Forms.length(LengthRange.FRAME);
 
+    /** A job, and the shop that it was planned in. */
+    record Planned(Job job, KnownShop shop) {}
+
     /** What a job file holds. */
-    public static final Form<Job> JOB = Form.of("job", JobForm::job);
+    static final Form<Planned> JOB = Form.of("job", f -> new Planned(f.part(Planned::job, JobForm::job),
+            f.get("shop", Planned::shop, WorkshopForm.SHOP, "what there was to do it with when it was planned")));
 
     private JobForm() {}
 
@@ -63,8 +67,7 @@ public final class JobForm {
         return new Job(title, units, quantity, outline, measured.of(), measured.size(), clearance, pack, section,
                 corner.joint(), corner.reinforcement(), f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
-                f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""),
-                f.get("shop", Job::shop, WorkshopForm.WORKSHOP, "what there is to do it with"));
+                f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""));
     }
 
     private record Corner(CornerJoint joint, List<Reinforcement> reinforcement) {}

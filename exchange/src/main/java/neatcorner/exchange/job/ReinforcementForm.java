@@ -22,12 +22,15 @@ final class ReinforcementForm {
     private static final Form<Length> PLACE = Forms.length(LengthRange.PLACE);
     private static final Form<Integer> BISCUIT = Forms.number(List.of(0, 10, 20), "a biscuit's size: 0, 10 or 20");
 
+    private static final List<Kind<Reinforcement>> KINDS = kinds();
+    private static final Form<Integer> COUNT = Forms.whole(1, Reinforcement.MOST);
+    private static final Form<Angle> TILT = Forms.angle(-45, 45, "an angle from −45 to 45 degrees");
+
     static final Form<Reinforcement> REINFORCEMENT = Form.of("reinforcement", f -> {
-        Reinforcement sized = f.choose("kind", null, kinds(), "");
-        int count = f.or("count", Reinforcement::count, Forms.whole(1, Reinforcement.MOST), 1,
+        Reinforcement sized = f.choose("kind", null, KINDS, "");
+        int count = f.or("count", Reinforcement::count, COUNT, 1,
                 "in a corner; of `pin`, `brad` and `nail`, from each side");
-        Angle tilt = f.or("tilt", Reinforcement::tilt, Forms.angle(-45, 45, "an angle from −45 to 45 degrees"),
-                Angle.ZERO, "of splines in a dovetailed pair");
+        Angle tilt = f.or("tilt", Reinforcement::tilt, TILT, Angle.ZERO, "of splines in a dovetailed pair");
         return sized.withCount(count).withTilt(tilt).at(
                 f.maybe("fromHeel", Reinforcement::fromHeel, PLACE,
                         "to its middle, along the joint, or along the outer edge for what is driven through it"),

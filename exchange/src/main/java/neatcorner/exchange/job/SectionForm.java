@@ -62,8 +62,10 @@ final class SectionForm {
         }
     }
 
-    private static final Form<List<Line>> MILLING = Forms.list(Form.of("operation", f -> f.choose("op", null, lines(),
-            "")), 0, Milling.MOST_OPERATIONS + 1, "at most " + Milling.MOST_OPERATIONS + " operations");
+    private static final List<Kind<Line>> LINES = lines();
+    private static final Form<List<Line>> MILLING = Forms.list(
+            Form.of("operation", f -> f.choose("op", null, LINES, "")), 0, Milling.MOST_OPERATIONS + 1,
+            "at most " + Milling.MOST_OPERATIONS + " operations");
 
     static final Form<Section> SECTION = Form.of("section", f -> {
         Species wood = f.get("wood", Section::wood, WOOD, "a name");

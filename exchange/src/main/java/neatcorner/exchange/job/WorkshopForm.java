@@ -58,11 +58,13 @@ final class WorkshopForm {
         return new WorkingHours.Shift(days, from, to);
     });
 
-    static final Form<Workshop> WORKSHOP = Form.of("shop", WorkshopForm::workshop);
+    static final Form<KnownShop> SHOP = Form.of("shop",
+            f -> new KnownShop(f.part(KnownShop::workshop, WorkshopForm::workshop), f.maybe("id", KnownShop::id,
+                    Forms.TEXT, "tells it from other shops; given by the program when a shop is first described")));
 
     private WorkshopForm() {}
 
-    static Workshop workshop(Fields<Workshop> f) throws BadFile {
+    private static Workshop workshop(Fields<Workshop> f) throws BadFile {
         Inventory inventory = f.get("inventory", Workshop::inventory,
                 Forms.list(ReinforcementForm.REINFORCEMENT, MOST).as((all, at) -> new Inventory(all),
                         Inventory::items, new Inventory(List.of())),

@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.UUID;
 import neatcorner.exchange.PlainText;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
@@ -37,7 +38,7 @@ public final class ShopCalendar {
         for (Schedule.Step step : days.schedule().steps()) {
             Chain chain = days.chains().get(step.chain());
             String name = chain.tasks().get(step.task()).name();
-            String id = Integer.toHexString(chain.frame().hashCode()) + "-" + step.chain() + "-" + step.task();
+            String id = id(chain, step.task());
             calendar.event(id, chain.frame() + ": " + name, days.at(step.start()), days.at(step.end()), true);
             if (step.ready() - step.end() >= LONG_WAIT) {
                 calendar.event(id + "-wait", chain.frame() + ": wait after " + name.toLowerCase(Locale.ROOT),
@@ -46,6 +47,17 @@ public final class ShopCalendar {
         }
         calendar.line("END:VCALENDAR");
         return calendar.text.toString();
+    }
+
+    /**
+     * The same for the same step of the same frame, in whatever order the frames are made: calendars that take the file again
+     * move an event instead of making another.
+     */
+    private static String id(Chain chain, int task) {
+        String name = chain.tasks().get(task).name();
+        long before = chain.tasks().subList(0, task).stream().filter(each -> each.name().equals(name)).count();
+        return UUID.nameUUIDFromBytes((chain.frame() + "\n" + name + "\n" + before).getBytes(StandardCharsets.UTF_8))
+                .toString();
     }
 
     private void event(String id, String summary, ZonedDateTime from, ZonedDateTime to, boolean busy) {

@@ -20,7 +20,6 @@ import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.Recipe;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.job.Job;
 import neatcorner.measure.Angle;
@@ -62,6 +61,9 @@ class EverythingTest {
         Job job = full().job();
         assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
         walk(job, job, Function.identity(), changed -> JobFile.read(JobFile.of((Job) changed).text()).job());
+        KnownShop shop = full().shop();
+        walk(shop, shop, Function.identity(), changed -> JobFile.read(JobFile.of(job).withShop((KnownShop) changed)
+                .text()).shop());
         assertEquals(Set.of(), lost);
         assertTrue(seen.size() > 110, seen.size() + " components: " + seen);
     }
@@ -97,8 +99,8 @@ class EverythingTest {
 
     @Test
     void everyComponentOfTheShopComesBack() throws Exception {
-        Workshop shop = full().job().shop();
-        walk(shop, shop, Function.identity(), changed -> ShopFile.read(ShopFile.write((Workshop) changed)));
+        KnownShop shop = full().shop();
+        walk(shop, shop, Function.identity(), changed -> ShopFile.read(ShopFile.write((KnownShop) changed)));
         assertEquals(Set.of(), lost);
         assertTrue(seen.contains("CornerJig.least") && seen.contains("Shift.days"), seen.toString());
     }
@@ -113,7 +115,7 @@ class EverythingTest {
                 .collect(Collectors.toSet());
         operations.add(Operation.PackRabbet.class);
         assertEquals(Set.of(Operation.class.getPermittedSubclasses()), operations);
-        assertEquals(Set.of(ReinforcementKind.values()), job.shop().inventory().items().stream()
+        assertEquals(Set.of(ReinforcementKind.values()), full().shop().workshop().inventory().items().stream()
                 .map(Reinforcement::kind).collect(Collectors.toSet()));
     }
 

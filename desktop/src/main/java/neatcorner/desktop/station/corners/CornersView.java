@@ -15,6 +15,8 @@ import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
+import neatcorner.exchange.form.Kind;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
@@ -22,7 +24,6 @@ import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
-import neatcorner.planner.Planner;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
@@ -81,8 +82,9 @@ public final class CornersView extends StationView {
     /** Puts the strongest of a kind in that clears everything, and says why no more goes in. */
     private void fit(ReinforcementKind kind) {
         Job before = bench().job();
+        Workshop shop = bench().workshop();
         bench().planning().ask(Planning.Pace.QUICK, search -> {
-            Plan plan = Planner.plan(before, () -> true);
+            Plan plan = Plan.of(before, shop, () -> true);
             return new Fit(CornerChoices.why(plan, kind), CornerChoices.strongest(plan, kind));
         }, fit -> {
             said = fit.why();

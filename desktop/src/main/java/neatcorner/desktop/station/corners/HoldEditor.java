@@ -60,7 +60,7 @@ final class HoldEditor extends FlowPane {
         chosen = Math.max(0, Math.min(chosen, all.size() - 1));
         setVisible(!all.isEmpty());
         setManaged(!all.isEmpty());
-        if (built.changed(all, chosen, notation, plan.job().section().wood(), plan.job().shop().inventory())) {
+        if (built.changed(all, chosen, notation, plan.job().section().wood(), plan.shop().inventory())) {
             boxes = new ArrayList<>();
             List<Node> nodes = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
@@ -145,7 +145,7 @@ final class HoldEditor extends FlowPane {
     private MenuButton sizes(Reinforcement what, Notation notation) {
         MenuButton menu = new MenuButton("In stock");
         menu.setId("hold-stock");
-        for (Reinforcement item : bench.job().shop().inventory().of(what.kind())) {
+        for (Reinforcement item : bench.workshop().inventory().of(what.kind())) {
             MenuItem take = new MenuItem(name(item, notation));
             take.setOnAction(e -> change(now -> now.kind() == item.kind() ? sized(now, item) : now));
             take.setDisable(!item.isPossible());

@@ -144,7 +144,7 @@ final class DayPane extends BorderPane {
 
     private void fill() {
         ShopDay.Shown shown = shown();
-        timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.job().shop().hours());
+        timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.workshop().hours());
         Schedule.Step next = next();
         done.setVisible(next != null);
         if (shown == null) {
@@ -290,7 +290,7 @@ final class DayPane extends BorderPane {
     // What the shop has
 
     private void showShop() {
-        Workshop has = bench.job().shop();
+        Workshop has = bench.workshop();
         if (!hours.isFocused()) {
             hours.setText(HoursText.write(has.hours()));
             hoursWhy.setText("");

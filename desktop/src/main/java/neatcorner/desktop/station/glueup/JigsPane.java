@@ -80,7 +80,7 @@ final class JigsPane extends StepList {
     }
 
     private CornerJig jig() {
-        CornerJig jig = bench.job().shop().jig();
+        CornerJig jig = bench.workshop().jig();
         return jig == null ? CornerJig.usual() : jig;
     }
 

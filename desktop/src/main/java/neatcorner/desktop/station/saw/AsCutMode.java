@@ -77,7 +77,7 @@ final class AsCutMode implements StationMode {
             letter.setText(piece.name());
             length.show(measured.outer(), "Length of " + piece.name() + " as cut", notation,
                     Typing.length(notation, LengthRange.MEASURED,
-                            typed -> bench.change("measured piece", job -> SawFields.cut(index).with(job, typed))),
+                            typed -> bench.change("measured piece", SawFields.cut(index).edit(typed))),
                     () -> {});
             left.show(measured.left(), "Left miter of " + piece.name() + " as cut", notation,
                     Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withLeft(typed))), () -> {});

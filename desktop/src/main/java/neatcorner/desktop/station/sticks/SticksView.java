@@ -15,6 +15,7 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
+import neatcorner.glueup.Workshop;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
@@ -70,14 +71,14 @@ public final class SticksView extends StationView {
     private final Later<Together, Optional<Plan>> batch;
 
     /** Jobs that are cut from the same sticks. */
-    private record Together(Job job, List<Job> others) {}
+    private record Together(Job job, Workshop shop, List<Job> others) {}
 
     public SticksView(Desk desk) {
         super(desk, Station.STICKS);
         Workbench bench = desk.bench();
         Runnable refresh = desk::refresh;
         batch = new Later<>(bench, Optional.empty(),
-                (jobs, search) -> Optional.of(Batch.plan(jobs.job(), jobs.others(), search)), refresh);
+                (jobs, search) -> Optional.of(Batch.plan(jobs.job(), jobs.others(), jobs.shop(), search)), refresh);
         boards = new BoardsMode(bench, refresh);
         sheets = new SheetsMode(bench, refresh);
         rack = new RackMenu(bench, refresh);
@@ -196,7 +197,7 @@ public final class SticksView extends StationView {
         if (others.isEmpty()) {
             return plan;
         }
-        Optional<Plan> known = batch.of(new Together(plan.job(), others));
+        Optional<Plan> known = batch.of(new Together(plan.job(), plan.shop(), others));
         return known.orElse(plan);
     }
 
