@@ -1,6 +1,8 @@
 /** The arithmetic of frame making: what a maker decides goes in, all that follows from it comes out. */
 module neatcorner.core {
     requires static transitive org.jspecify;
+    requires static io.soabase.recordbuilder.core;
+    requires static java.compiler;
     requires ojalgo;
     requires transitive org.locationtech.jts;
 

@@ -1,5 +1,6 @@
 package neatcorner.corner;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import org.jspecify.annotations.Nullable;
@@ -16,8 +17,9 @@ import org.jspecify.annotations.Nullable;
  *                  for the usual place
  * @param fromFace  from the front face to its middle, where the corner allows a choice; null for the usual place
  */
+@RecordBuilder
 public record Reinforcement(ReinforcementKind kind, Length size, Length thickness, Length width, int count, Angle tilt,
-        @Nullable Length fromHeel, @Nullable Length fromFace) {
+        @Nullable Length fromHeel, @Nullable Length fromFace) implements ReinforcementBuilder.With {
     /** More of one kind do not fit in any frame's corner. */
     public static final int MOST = 12;
 
@@ -34,26 +36,6 @@ public record Reinforcement(ReinforcementKind kind, Length size, Length thicknes
 
     public static Reinforcement spline(Length depth, Length thickness, int count) {
         return of(ReinforcementKind.SPLINE, depth, thickness, Length.ZERO, count);
-    }
-
-    public Reinforcement withSize(Length newSize) {
-        return new Reinforcement(kind, newSize, thickness, width, count, tilt, fromHeel, fromFace);
-    }
-
-    public Reinforcement withThickness(Length newThickness) {
-        return new Reinforcement(kind, size, newThickness, width, count, tilt, fromHeel, fromFace);
-    }
-
-    public Reinforcement withWidth(Length newWidth) {
-        return new Reinforcement(kind, size, thickness, newWidth, count, tilt, fromHeel, fromFace);
-    }
-
-    public Reinforcement withCount(int newCount) {
-        return new Reinforcement(kind, size, thickness, width, newCount, tilt, fromHeel, fromFace);
-    }
-
-    public Reinforcement withTilt(Angle newTilt) {
-        return new Reinforcement(kind, size, thickness, width, count, newTilt, fromHeel, fromFace);
     }
 
     /** Put somewhere else; null for the usual place. */

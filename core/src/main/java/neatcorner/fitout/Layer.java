@@ -1,5 +1,6 @@
 package neatcorner.fitout;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
@@ -41,18 +42,11 @@ public sealed interface Layer {
      * @param overlap how far it covers the art, on each side
      * @param borders from the window to its outer edge
      */
-    record Mat(Length thickness, Length overlap, Faces borders) implements Layer {
+    @RecordBuilder
+    record Mat(Length thickness, Length overlap, Faces borders) implements LayerMatBuilder.With, Layer {
         @Override
         public Mat withThickness(Length newThickness) {
             return new Mat(newThickness, overlap, borders);
-        }
-
-        public Mat withOverlap(Length newOverlap) {
-            return new Mat(thickness, newOverlap, borders);
-        }
-
-        public Mat withBorders(Faces newBorders) {
-            return new Mat(thickness, overlap, newBorders);
         }
 
         @Override

@@ -1,5 +1,6 @@
 package neatcorner.glueup;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Length;
 
 /**
@@ -9,7 +10,8 @@ import neatcorner.measure.Length;
  * @param force how hard it pulls, N
  * @param count how many there are
  */
-public record Clamp(Kind kind, String name, Length reach, double force, int count) {
+@RecordBuilder
+public record Clamp(Kind kind, String name, Length reach, double force, int count) implements ClampBuilder.With {
 
     /** What it is. */
     public enum Kind {
@@ -29,9 +31,5 @@ public record Clamp(Kind kind, String name, Length reach, double force, int coun
         public String title() {
             return title;
         }
-    }
-
-    public Clamp withCount(int newCount) {
-        return new Clamp(kind, name, reach, force, newCount);
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.glueup;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,38 +11,11 @@ import org.jspecify.annotations.Nullable;
  * @param school      null for the usual: all at once, or two halves where the glue is too quick for that
  * @param holding     null for the best that the shop has and that fits
  */
+@RecordBuilder
 public record GlueUp(Glue glue, double temperature, boolean outdoors, @Nullable School school, SqueezeOut squeezeOut,
-        @Nullable Holding holding, Recipe finish) {
+        @Nullable Holding holding, Recipe finish) implements GlueUpBuilder.With {
 
     public static GlueUp usual() {
         return new GlueUp(Glue.usual(), 20, false, null, SqueezeOut.WIPE, null, Recipe.none());
-    }
-
-    public GlueUp withGlue(Glue newGlue) {
-        return new GlueUp(newGlue, temperature, outdoors, school, squeezeOut, holding, finish);
-    }
-
-    public GlueUp withTemperature(double newTemperature) {
-        return new GlueUp(glue, newTemperature, outdoors, school, squeezeOut, holding, finish);
-    }
-
-    public GlueUp withOutdoors(boolean newOutdoors) {
-        return new GlueUp(glue, temperature, newOutdoors, school, squeezeOut, holding, finish);
-    }
-
-    public GlueUp withSchool(@Nullable School newSchool) {
-        return new GlueUp(glue, temperature, outdoors, newSchool, squeezeOut, holding, finish);
-    }
-
-    public GlueUp withSqueezeOut(SqueezeOut newSqueezeOut) {
-        return new GlueUp(glue, temperature, outdoors, school, newSqueezeOut, holding, finish);
-    }
-
-    public GlueUp withHolding(@Nullable Holding newHolding) {
-        return new GlueUp(glue, temperature, outdoors, school, squeezeOut, newHolding, finish);
-    }
-
-    public GlueUp withFinish(Recipe newFinish) {
-        return new GlueUp(glue, temperature, outdoors, school, squeezeOut, holding, newFinish);
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.glueup;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +21,9 @@ import org.jspecify.annotations.Nullable;
  * @param bench     places where a frame can lie in its clamps
  * @param drying    places where a frame can dry
  */
+@RecordBuilder
 public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig jig, int jigs, int bench,
-        int drying, WorkingHours hours) {
+        int drying, WorkingHours hours) implements WorkshopBuilder.With {
 
     public Workshop {
         clamps = List.copyOf(clamps);
@@ -36,24 +38,12 @@ public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable Corner
                 CornerJig.usual(), 1, 4, 10, WorkingHours.usual());
     }
 
-    public Workshop withInventory(Inventory newInventory) {
-        return new Workshop(newInventory, clamps, jig, jigs, bench, drying, hours);
-    }
-
-    public Workshop withClamps(List<Clamp> newClamps) {
-        return new Workshop(inventory, newClamps, jig, jigs, bench, drying, hours);
-    }
-
     public Workshop withJig(@Nullable CornerJig newJig, int count) {
         return new Workshop(inventory, clamps, newJig, newJig == null ? 0 : count, bench, drying, hours);
     }
 
     public Workshop withPlaces(int newBench, int newDrying) {
         return new Workshop(inventory, clamps, jig, jigs, newBench, newDrying, hours);
-    }
-
-    public Workshop withHours(WorkingHours newHours) {
-        return new Workshop(inventory, clamps, jig, jigs, bench, drying, newHours);
     }
 
     public int count(Clamp.Kind kind) {

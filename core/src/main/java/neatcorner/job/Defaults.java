@@ -11,7 +11,6 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
-import neatcorner.piece.CornerJoint;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SawKind;
 import neatcorner.saw.SawScale;
@@ -109,7 +108,8 @@ public final class Defaults {
                 ? new Opening(Length.mm(297), Length.mm(420))
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
-        return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size, clearance(units), pack,
-                section(units), CornerJoint.MITER, List.of(), emptyRack(units), saw, Checks.none(), GlueUp.usual());
+        return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size,
+                new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), emptyRack(units), saw,
+                Checks.none(), GlueUp.usual());
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.outline;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -12,7 +13,9 @@ import neatcorner.measure.Length;
  *                   section
  * @param boardWidth the widest blank that the segments of a curve may take
  */
-public record Outline(Shape shape, Angle slope, List<Length> faceWidths, Length boardWidth) {
+@RecordBuilder
+public record Outline(Shape shape, Angle slope, List<Length> faceWidths,
+        Length boardWidth) implements OutlineBuilder.With {
     /** A board of six inches: common practice. */
     public static final Length USUAL_BOARD = Length.mm(150);
 
@@ -29,21 +32,10 @@ public record Outline(Shape shape, Angle slope, List<Length> faceWidths, Length 
         return new Outline(shape, Angle.ZERO, List.of(), USUAL_BOARD);
     }
 
+    @Override
     public Outline withShape(Shape newShape) {
         return new Outline(newShape, slope, newShape.getClass().equals(shape.getClass()) ? faceWidths : List.of(),
                 boardWidth);
-    }
-
-    public Outline withSlope(Angle newSlope) {
-        return new Outline(shape, newSlope, faceWidths, boardWidth);
-    }
-
-    public Outline withFaceWidths(List<Length> widths) {
-        return new Outline(shape, slope, widths, boardWidth);
-    }
-
-    public Outline withBoardWidth(Length width) {
-        return new Outline(shape, slope, faceWidths, width);
     }
 
     public boolean isRectangle() {

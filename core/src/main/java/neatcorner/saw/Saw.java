@@ -1,5 +1,6 @@
 package neatcorner.saw;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -17,40 +18,17 @@ import neatcorner.measure.Length;
  * @param scale       how its angle is read and nudged
  * @param stops       miters at which it clicks in, from a square cut
  */
+@RecordBuilder
 public record Saw(String name, SawKind kind, Length kerf, Angle maxMiter, Angle maxBevel, Length minHold, Length rough,
-        SecondMiter secondMiter, SawScale scale, List<Angle> stops) {
+        SecondMiter secondMiter, SawScale scale, List<Angle> stops) implements SawBuilder.With {
     private static final double AT_STOP = 0.05;
 
     public Saw {
         stops = List.copyOf(stops);
     }
 
-    public Saw withKerf(Length newKerf) {
-        return new Saw(name, kind, newKerf, maxMiter, maxBevel, minHold, rough, secondMiter, scale, stops);
-    }
-
-    public Saw withMinHold(Length newMinHold) {
-        return new Saw(name, kind, kerf, maxMiter, maxBevel, newMinHold, rough, secondMiter, scale, stops);
-    }
-
-    public Saw withRough(Length newRough) {
-        return new Saw(name, kind, kerf, maxMiter, maxBevel, minHold, newRough, secondMiter, scale, stops);
-    }
-
-    public Saw withSecondMiter(SecondMiter newSecondMiter) {
-        return new Saw(name, kind, kerf, maxMiter, maxBevel, minHold, rough, newSecondMiter, scale, stops);
-    }
-
-    public Saw withScale(SawScale newScale) {
-        return new Saw(name, kind, kerf, maxMiter, maxBevel, minHold, rough, secondMiter, newScale, stops);
-    }
-
     public Saw withRange(Angle newMaxMiter, Angle newMaxBevel) {
         return new Saw(name, kind, kerf, newMaxMiter, newMaxBevel, minHold, rough, secondMiter, scale, stops);
-    }
-
-    public Saw withName(String newName) {
-        return new Saw(newName, kind, kerf, maxMiter, maxBevel, minHold, rough, secondMiter, scale, stops);
     }
 
     public boolean reachesMiter(Angle miter) {

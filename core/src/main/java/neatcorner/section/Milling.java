@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -13,7 +14,9 @@ import java.util.function.UnaryOperator;
  * @param rabbetAt   how many of the operations come before the rabbet
  * @param operations all but the rabbet; no {@link Operation.PackRabbet} among them
  */
-public record Milling(Layers layers, RabbetWay way, int rabbetPasses, int rabbetAt, List<Operation> operations) {
+@RecordBuilder
+public record Milling(Layers layers, RabbetWay way, int rabbetPasses, int rabbetAt,
+        List<Operation> operations) implements MillingBuilder.With {
     /** No section is milled in more cuts than this, besides the rabbet. */
     public static final int MOST_OPERATIONS = 40;
 
@@ -39,14 +42,6 @@ public record Milling(Layers layers, RabbetWay way, int rabbetPasses, int rabbet
         List<Operation> order = new ArrayList<>(operations);
         order.add(rabbetAt, new Operation.PackRabbet(rabbet, way, rabbetPasses));
         return List.copyOf(order);
-    }
-
-    public Milling withWay(RabbetWay newWay) {
-        return new Milling(layers, newWay, rabbetPasses, rabbetAt, operations);
-    }
-
-    public Milling withLayers(Layers newLayers) {
-        return new Milling(newLayers, way, rabbetPasses, rabbetAt, operations);
     }
 
     public Milling plus(Operation operation) {

@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import neatcorner.measure.Length;
 
@@ -53,8 +54,10 @@ public sealed interface Operation {
      * @param sunk  how far it is moved in down the side; an ogee is a cove sunk by the radius of a round-over that is set in
      *              by the cove's
      */
+    @RecordBuilder
     record Shaped(EdgeShape shape, Edge edge, Length size, Length depth, int passes, Length inset, Length sunk)
             implements
+                OperationShapedBuilder.With,
                 Operation {
 
         /** At the edge itself. */
@@ -81,14 +84,6 @@ public sealed interface Operation {
             });
         }
 
-        public Shaped withInset(Length newInset) {
-            return new Shaped(shape, edge, size, depth, passes, newInset, sunk);
-        }
-
-        public Shaped withSunk(Length newSunk) {
-            return new Shaped(shape, edge, size, depth, passes, inset, newSunk);
-        }
-
         @Override
         public String title() {
             return shape.title();
@@ -99,14 +94,6 @@ public sealed interface Operation {
             return new Shaped(shape, edge, newSize, shape.hasDepth() ? depth : newSize, passes, inset, sunk);
         }
 
-        public Shaped withDepth(Length newDepth) {
-            return new Shaped(shape, edge, size, newDepth, passes, inset, sunk);
-        }
-
-        public Shaped withEdge(Edge newEdge) {
-            return new Shaped(shape, newEdge, size, depth, passes, inset, sunk);
-        }
-
         @Override
         public Shaped withPasses(int newPasses) {
             return new Shaped(shape, edge, size, depth, newPasses, inset, sunk);
@@ -114,7 +101,9 @@ public sealed interface Operation {
     }
 
     /** A groove along a face; {@code from} is measured from the sight edge, on the sides from the front. */
-    record Groove(Face face, Length from, Length size, Length depth, int passes) implements Operation {
+    @RecordBuilder
+    record Groove(Face face, Length from, Length size, Length depth,
+            int passes) implements OperationGrooveBuilder.With, Operation {
         @Override
         public String title() {
             return "groove";
@@ -123,14 +112,6 @@ public sealed interface Operation {
         @Override
         public Groove withSize(Length newSize) {
             return new Groove(face, from, newSize, depth, passes);
-        }
-
-        public Groove withDepth(Length newDepth) {
-            return new Groove(face, from, size, newDepth, passes);
-        }
-
-        public Groove withFrom(Length newFrom) {
-            return new Groove(face, newFrom, size, depth, passes);
         }
 
         @Override

@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,8 @@ import org.jspecify.annotations.Nullable;
  *              tilted by the slope is level: its floor lies in the frame's plane, width and depth are measured along that
  *              plane and square to it, from the inner edge of the floor and from the back's sight edge
  */
-public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt) {
+@RecordBuilder
+public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt) implements RabbetBuilder.With {
 
     /** Cut square to the stick. */
     public Rabbet(Length width, Length depth, @Nullable Step step) {
@@ -26,22 +28,6 @@ public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt
 
     public static Rabbet plain(Length width, Length depth) {
         return new Rabbet(width, depth, null);
-    }
-
-    public Rabbet withWidth(Length newWidth) {
-        return new Rabbet(newWidth, depth, step, tilt);
-    }
-
-    public Rabbet withDepth(Length newDepth) {
-        return new Rabbet(width, newDepth, step, tilt);
-    }
-
-    public Rabbet withStep(@Nullable Step newStep) {
-        return new Rabbet(width, depth, newStep, tilt);
-    }
-
-    public Rabbet withTilt(Angle newTilt) {
-        return new Rabbet(width, depth, step, newTilt);
     }
 
     public boolean isTilted() {

@@ -1,5 +1,6 @@
 package neatcorner.section;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -13,31 +14,13 @@ import neatcorner.wood.Species;
  * @param thickness front to back
  * @param milling   how it becomes what it is
  */
-public record Section(Species wood, Length width, Length thickness, Rabbet rabbet, Milling milling) {
+@RecordBuilder
+public record Section(Species wood, Length width, Length thickness, Rabbet rabbet,
+        Milling milling) implements SectionBuilder.With {
 
     /** A rectangle with a rabbet. */
     public Section(Species wood, Length width, Length thickness, Rabbet rabbet) {
         this(wood, width, thickness, rabbet, Milling.PLAIN);
-    }
-
-    public Section withMilling(Milling newMilling) {
-        return new Section(wood, width, thickness, rabbet, newMilling);
-    }
-
-    public Section withWood(Species newWood) {
-        return new Section(newWood, width, thickness, rabbet, milling);
-    }
-
-    public Section withWidth(Length newWidth) {
-        return new Section(wood, newWidth, thickness, rabbet, milling);
-    }
-
-    public Section withThickness(Length newThickness) {
-        return new Section(wood, width, newThickness, rabbet, milling);
-    }
-
-    public Section withRabbet(Rabbet newRabbet) {
-        return new Section(wood, width, thickness, newRabbet, milling);
     }
 
     /** Where the pack's rabbet turns: the inner edge of its floor, the foot of its wall, the wall's other end. */

@@ -1,5 +1,6 @@
 package neatcorner.stock;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,8 +18,9 @@ import neatcorner.measure.Length;
  * @param boards      rough lumber, not yet milled to sticks
  * @param sheets      of glass, mat, backing
  */
+@RecordBuilder
 public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, boolean flippable, double scarf,
-        Length leastOffcut, List<Pin> pins, List<RoughBoard> boards, List<Sheet> sheets) {
+        Length leastOffcut, List<Pin> pins, List<RoughBoard> boards, List<Sheet> sheets) implements RackBuilder.With {
     /** No rack has more kinds of sticks, boards or sheets, and no stick more defects. */
     public static final int MOST_KINDS = 1_000;
 
@@ -43,6 +45,7 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
     }
 
     /** Other sticks; what was pinned to a kind that is gone is free again. */
+    @Override
     public Rack withSticks(List<Stick> newSticks) {
         List<Pin> kept = pins.stream().filter(pin -> pin.stock() < newSticks.size()
                 && pin.number() <= newSticks.get(pin.stock()).count()).toList();
@@ -77,28 +80,8 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         return withPins(List.of()).withSticks(changed).withPins(kept);
     }
 
-    public Rack withEndTrim(Length newTrim) {
-        return new Rack(sticks, newTrim, keepFrameTogether, flippable, scarf, leastOffcut, pins, boards, sheets);
-    }
-
     public Rack withKeep(Keep keep) {
         return new Rack(sticks, endTrim, keep, flippable, scarf, leastOffcut, pins, boards, sheets);
-    }
-
-    public Rack withFlippable(boolean newFlippable) {
-        return new Rack(sticks, endTrim, keepFrameTogether, newFlippable, scarf, leastOffcut, pins, boards, sheets);
-    }
-
-    public Rack withScarf(double slope) {
-        return new Rack(sticks, endTrim, keepFrameTogether, flippable, slope, leastOffcut, pins, boards, sheets);
-    }
-
-    public Rack withLeastOffcut(Length length) {
-        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, length, pins, boards, sheets);
-    }
-
-    public Rack withPins(List<Pin> newPins) {
-        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, newPins, boards, sheets);
     }
 
     /** With a piece given to a stick, wherever it was before. */
@@ -111,14 +94,6 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
     /** With a piece free to lie anywhere. */
     public Rack released(String piece, int frame) {
         return withPins(pins.stream().filter(pin -> !pin.piece().equals(piece) || pin.frame() != frame).toList());
-    }
-
-    public Rack withBoards(List<RoughBoard> newBoards) {
-        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, pins, newBoards, sheets);
-    }
-
-    public Rack withSheets(List<Sheet> newSheets) {
-        return new Rack(sticks, endTrim, keepFrameTogether, flippable, scarf, leastOffcut, pins, boards, newSheets);
     }
 
     /** The longest clear stretch on any stick there is at least one of; empty on an empty rack. */

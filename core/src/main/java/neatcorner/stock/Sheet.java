@@ -1,5 +1,6 @@
 package neatcorner.stock;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Length;
 import org.jspecify.annotations.Nullable;
 
@@ -12,8 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param grained  whether it has a pattern or a grain, so that panels may not be turned
  * @param trim     taken off every edge first, where it is bruised; zero for none
  */
+@RecordBuilder
 public record Sheet(String name, String material, Length width, Length height, int count, @Nullable Double price,
-        boolean grained, Length trim) {
+        boolean grained, Length trim) implements SheetBuilder.With {
 
     /** With sound edges. */
     public Sheet(String name, String material, Length width, Length height, int count, @Nullable Double price,
@@ -25,27 +27,7 @@ public record Sheet(String name, String material, Length width, Length height, i
         return price == null ? 0 : price;
     }
 
-    public Sheet withCount(int newCount) {
-        return new Sheet(name, material, width, height, newCount, price, grained, trim);
-    }
-
     public Sheet withSize(Length newWidth, Length newHeight) {
         return new Sheet(name, material, newWidth, newHeight, count, price, grained, trim);
-    }
-
-    public Sheet withName(String newName) {
-        return new Sheet(newName, material, width, height, count, price, grained, trim);
-    }
-
-    public Sheet withPrice(@Nullable Double newPrice) {
-        return new Sheet(name, material, width, height, count, newPrice, grained, trim);
-    }
-
-    public Sheet withGrained(boolean newGrained) {
-        return new Sheet(name, material, width, height, count, price, newGrained, trim);
-    }
-
-    public Sheet withTrim(Length newTrim) {
-        return new Sheet(name, material, width, height, count, price, grained, newTrim);
     }
 }

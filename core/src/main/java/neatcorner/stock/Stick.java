@@ -1,5 +1,6 @@
 package neatcorner.stock;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,8 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param width     across its face; null when it is as wide as the job's section
  * @param thickness front to back; null when it is as thick as the job's section
  */
+@RecordBuilder
 public record Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects,
-        @Nullable Length width, @Nullable Length thickness) {
+        @Nullable Length width, @Nullable Length thickness) implements StickBuilder.With {
 
     /** A stick of the job's own section. */
     public Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects) {
@@ -25,26 +27,6 @@ public record Stick(String name, Length length, int count, @Nullable Double pric
 
     public Stick {
         defects = List.copyOf(defects);
-    }
-
-    public Stick withName(String newName) {
-        return new Stick(newName, length, count, price, defects, width, thickness);
-    }
-
-    public Stick withLength(Length newLength) {
-        return new Stick(name, newLength, count, price, defects, width, thickness);
-    }
-
-    public Stick withCount(int newCount) {
-        return new Stick(name, length, newCount, price, defects, width, thickness);
-    }
-
-    public Stick withPrice(@Nullable Double newPrice) {
-        return new Stick(name, length, count, newPrice, defects, width, thickness);
-    }
-
-    public Stick withDefects(List<Span> newDefects) {
-        return new Stick(name, length, count, price, newDefects, width, thickness);
     }
 
     /** With a width and a thickness of its own; null for the job's section's. */

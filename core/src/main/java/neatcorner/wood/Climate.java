@@ -1,5 +1,7 @@
 package neatcorner.wood;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * The air that a frame lives in over a year, and how moist its wood was when it was glued.
  *
@@ -8,7 +10,8 @@ package neatcorner.wood;
  * @param glued  moisture of the wood at the glue-up, percent
  * @param flat   whether the faces are flat-sawn, which move more, rather than quarter-sawn
  */
-public record Climate(Air dry, Air damp, double glued, boolean flat) {
+@RecordBuilder
+public record Climate(Air dry, Air damp, double glued, boolean flat) implements ClimateBuilder.With {
 
     /**
      * The air of a month.
@@ -29,20 +32,4 @@ public record Climate(Air dry, Air damp, double glued, boolean flat) {
     public static final Climate BY_THE_SEA = new Climate(new Air(17, 65), new Air(12, 85), 12, true);
     /** A museum's steady air; values from memory. */
     public static final Climate STEADY = new Climate(new Air(20, 45), new Air(21, 55), 9, true);
-
-    public Climate withGlued(double moisture) {
-        return new Climate(dry, damp, moisture, flat);
-    }
-
-    public Climate withFlat(boolean newFlat) {
-        return new Climate(dry, damp, glued, newFlat);
-    }
-
-    public Climate withDry(Air air) {
-        return new Climate(air, damp, glued, flat);
-    }
-
-    public Climate withDamp(Air air) {
-        return new Climate(dry, air, glued, flat);
-    }
 }

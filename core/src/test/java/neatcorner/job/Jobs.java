@@ -39,8 +39,8 @@ public final class Jobs {
                 Keep.WISH, false);
         return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
-                Length.mm(1.5), pack, section, neatcorner.piece.CornerJoint.MITER, List.of(),
-                rack, Defaults.saw(Units.MILLIMETRES), neatcorner.saw.measured.Checks.none(),
+                new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), rack, Defaults.saw(Units.MILLIMETRES),
+                neatcorner.saw.measured.Checks.none(),
                 neatcorner.glueup.GlueUp.usual());
     }
 

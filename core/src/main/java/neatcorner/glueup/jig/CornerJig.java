@@ -1,5 +1,6 @@
 package neatcorner.glueup.jig;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -19,8 +20,9 @@ import org.jspecify.annotations.Nullable;
  * @param least  between the pivots of the two bridges when they touch
  * @param most   between them when the clamp is wide open
  */
+@RecordBuilder
 public record CornerJig(Length first, Length pitch, int holes, Length block, Length bridge, Length least,
-        Length most) {
+        Length most) implements CornerJigBuilder.With {
     /** Room at each corner to put the pieces in, mm. */
     private static final double PLAY = 3;
 
@@ -28,10 +30,6 @@ public record CornerJig(Length first, Length pitch, int holes, Length block, Len
     public static CornerJig usual() {
         return new CornerJig(Length.mm(120), Length.mm(20), 24, Length.mm(20), Length.mm(40), Length.mm(60),
                 Length.mm(600));
-    }
-
-    public CornerJig withHoles(int newHoles) {
-        return new CornerJig(first, pitch, newHoles, block, bridge, least, most);
     }
 
     public Length arm(int hole) {

@@ -1,5 +1,6 @@
 package neatcorner.glueup.schedule;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -13,8 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param forAll    how many of its first steps are done for the frames that follow it as well
  * @param follows   the frame whose steps for all come before its own; null when it waits for none
  */
+@RecordBuilder
 public record Chain(String frame, List<Task> tasks, long ready, List<Long> notBefore, int forAll,
-        @Nullable String follows) {
+        @Nullable String follows) implements ChainBuilder.With {
 
     /** Throws {@link IllegalArgumentException} unless there is a wish, or none, for every step, and a step for all is its own. */
     public Chain {
@@ -37,10 +39,6 @@ public record Chain(String frame, List<Task> tasks, long ready, List<Long> notBe
         List<Long> wishes = new ArrayList<>(notBefore);
         wishes.set(task, minute);
         return new Chain(frame, tasks, ready, wishes, forAll, follows);
-    }
-
-    public Chain withForAll(int steps) {
-        return new Chain(frame, tasks, ready, notBefore, steps, follows);
     }
 
     public Chain following(@Nullable String other) {

@@ -1,5 +1,6 @@
 package neatcorner.saw.measured;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
@@ -14,7 +15,9 @@ import org.jspecify.annotations.Nullable;
  * @param dryFit   the frame put together dry
  * @param place    the air where it will hang; null when nobody said
  */
-public record Checks(List<MeasuredPiece> measured, Length gapLimit, DryFit dryFit, @Nullable Climate place) {
+@RecordBuilder
+public record Checks(List<MeasuredPiece> measured, Length gapLimit, DryFit dryFit,
+        @Nullable Climate place) implements ChecksBuilder.With {
     /** A hairline that glue and dust fill: 0.3 mm, common practice. */
     public static final Length HAIRLINE = Length.mm(0.3);
 
@@ -24,22 +27,6 @@ public record Checks(List<MeasuredPiece> measured, Length gapLimit, DryFit dryFi
 
     public static Checks none() {
         return new Checks(List.of(), HAIRLINE, DryFit.closed(), null);
-    }
-
-    public Checks withMeasured(List<MeasuredPiece> pieces) {
-        return new Checks(pieces, gapLimit, dryFit, place);
-    }
-
-    public Checks withGapLimit(Length limit) {
-        return new Checks(measured, limit, dryFit, place);
-    }
-
-    public Checks withDryFit(DryFit fit) {
-        return new Checks(measured, gapLimit, fit, place);
-    }
-
-    public Checks withPlace(@Nullable Climate newPlace) {
-        return new Checks(measured, gapLimit, dryFit, newPlace);
     }
 
     /** What was measured of a piece; as planned when it was not. */

@@ -1,5 +1,6 @@
 package neatcorner.saw.measured;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,8 +14,9 @@ import java.util.List;
  * @param second diagonal from the top right
  * @param rocks  how far one corner lifts off a flat table
  */
+@RecordBuilder
 public record DryFit(List<Double> heels, List<Double> toes, List<Double> steps, double first, double second,
-        double rocks) {
+        double rocks) implements DryFitBuilder.With {
     private static final int CORNERS = 4;
 
     /** Throws {@link IllegalArgumentException} unless there are readings for four corners. */
@@ -42,9 +44,5 @@ public record DryFit(List<Double> heels, List<Double> toes, List<Double> steps, 
 
     public DryFit withDiagonals(double newFirst, double newSecond) {
         return new DryFit(heels, toes, steps, newFirst, newSecond, rocks);
-    }
-
-    public DryFit withRocks(double lift) {
-        return new DryFit(heels, toes, steps, first, second, lift);
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.saw.measured;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
@@ -12,22 +13,11 @@ import neatcorner.piece.Piece;
  * @param left  miter at the left end, from a square cut
  * @param right miter at the right end
  */
-public record MeasuredPiece(String piece, Length outer, Angle left, Angle right) {
+@RecordBuilder
+public record MeasuredPiece(String piece, Length outer, Angle left, Angle right) implements MeasuredPieceBuilder.With {
 
     public static MeasuredPiece asPlanned(Piece piece) {
         return new MeasuredPiece(piece.name(), piece.outer(), piece.left().miter(), piece.right().miter());
-    }
-
-    public MeasuredPiece withOuter(Length length) {
-        return new MeasuredPiece(piece, length, left, right);
-    }
-
-    public MeasuredPiece withLeft(Angle miter) {
-        return new MeasuredPiece(piece, outer, miter, right);
-    }
-
-    public MeasuredPiece withRight(Angle miter) {
-        return new MeasuredPiece(piece, outer, left, miter);
     }
 
     /** By how much it differs from the plan. */

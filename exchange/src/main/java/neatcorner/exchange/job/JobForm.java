@@ -3,16 +3,19 @@ package neatcorner.exchange.job;
 import java.util.List;
 import neatcorner.corner.Reinforcement;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.form.Fields;
 import neatcorner.exchange.form.FieldTable;
+import neatcorner.exchange.form.Fields;
 import neatcorner.exchange.form.Fields.Need;
 import neatcorner.exchange.form.Form;
 import neatcorner.exchange.form.Forms;
+import neatcorner.exchange.form.Kind;
 import neatcorner.exchange.form.Schemas;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Units;
@@ -61,13 +64,21 @@ public final class JobForm {
         f.rule(in -> sizesAsShape());
         Length clearance = f.get("clearance", Job::clearance, Forms.length(LengthRange.PLAY),
                 "play between pack and rabbet wall, per side");
+        Hold hold = f.get("hold", Job::hold, hold(clearance), "how it holds what it frames");
         var pack = f.get("pack", Job::pack, PackForm.PACK, "layers from the front");
         var section = f.must("section", Job::section, SectionForm.SECTION, "");
         Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
-        return new Job(title, units, quantity, outline, measured.of(), measured.size(), clearance, pack, section,
-                corner.joint(), corner.reinforcement(), f.get("stock", Job::stock, RackForm.RACK, ""),
+        return new Job(title, units, quantity, outline, measured.of(), measured.size(), hold, pack,
+                new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement()),
+                f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
                 f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""));
+    }
+
+    /** The play in a rabbet stands beside it, where files of the first day have it. */
+    private static Form<Hold> hold(Length clearance) {
+        return Form.of("hold", f -> f.choose("kind", "rabbet",
+                List.of(Kind.of("rabbet", Hold.InRabbet.class, g -> new Hold.InRabbet(clearance))), ""));
     }
 
     private record Corner(CornerJoint joint, List<Reinforcement> reinforcement) {}
