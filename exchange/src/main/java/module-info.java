@@ -17,4 +17,5 @@ module neatcorner.exchange {
     exports neatcorner.exchange.json;
     exports neatcorner.exchange.paper;
     exports neatcorner.exchange.plan;
+    exports neatcorner.exchange.station.glueup;
 }

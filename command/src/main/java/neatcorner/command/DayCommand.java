@@ -20,8 +20,8 @@ import neatcorner.exchange.PlainText;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.json.JsonText;
-import neatcorner.exchange.plan.GlueUpJson;
-import neatcorner.exchange.plan.ShopCalendar;
+import neatcorner.exchange.station.glueup.DaysJson;
+import neatcorner.exchange.station.glueup.ShopCalendar;
 import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
@@ -78,7 +78,7 @@ final class DayCommand implements Callable<Integer> {
             }
             PrintStream print = System.out;
             if (json) {
-                print.print(JsonText.write(GlueUpJson.schedule(days)));
+                print.print(JsonText.write(DaysJson.schedule(days)));
             } else {
                 print(days, print);
             }

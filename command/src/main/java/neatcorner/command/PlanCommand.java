@@ -18,7 +18,7 @@ import neatcorner.exchange.PlainText;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.csv.CutListCsv;
 import neatcorner.exchange.job.JobFile;
-import neatcorner.exchange.paper.PaperPdf;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.SvgPainter;
 import neatcorner.exchange.paper.Templates;

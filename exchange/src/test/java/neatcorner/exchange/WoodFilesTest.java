@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import neatcorner.exchange.job.JobFile;
-import neatcorner.exchange.paper.PaperPdf;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.job.Defaults;

@@ -16,10 +16,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
-import neatcorner.exchange.paper.PaperPdf;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.JsonText;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.job.Job;
@@ -118,9 +122,30 @@ class GoldenTest {
             findings(plan, notation, text);
             slates(plan, notation, text);
         }
-        text.append("==== plan\n").append(PlanJson.write(plan, own));
+        text.append("==== plan\n").append(JsonText.write(inOrder(parsed(PlanJson.write(plan, own)))));
         text.append("==== paper\n").append(paper(plan, number % 3 == 0 ? away : own));
         return text.toString();
+    }
+
+    private static Json parsed(String json) {
+        try {
+            return JsonText.read(json);
+        } catch (BadFile e) {
+            throw new AssertionError(json, e);
+        }
+    }
+
+    /** In what order an object has its fields is of no matter. */
+    private static Json inOrder(Json json) {
+        return switch (json) {
+            case Json.Obj object -> {
+                Map<String, Json> fields = new TreeMap<>();
+                object.fields().forEach((name, value) -> fields.put(name, inOrder(value)));
+                yield new Json.Obj(fields);
+            }
+            case Json.Arr list -> Json.of(list.items().stream().map(GoldenTest::inOrder).toList());
+            default -> json;
+        };
     }
 
     private static void findings(Plan plan, Notation notation, StringBuilder text) {

@@ -38,7 +38,7 @@ import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.look.Look;
 import neatcorner.exchange.WholeFile;
-import neatcorner.exchange.paper.PaperPdf;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;

@@ -10,10 +10,17 @@ import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
+import neatcorner.measure.Reading;
 import neatcorner.measure.Sentence;
+import neatcorner.plan.Slate;
 
 /** A stack of sheets written from top to bottom; a new sheet is begun when something no longer fits. */
-final class PaperSheet {
+public final class PaperSheet {
+    /** Points on paper for each of a drawing's, in the figures of most stations. */
+    public static final double UNIT = 0.62;
+    /** Points in a millimetre: a drawing of that scale is at full size. */
+    public static final double POINTS_PER_MM = 72 / 25.4;
+
     private static final double MARGIN = 42;
     private static final double LINE = 17;
     private static final double TEXT = 10.5;
@@ -27,7 +34,7 @@ final class PaperSheet {
     private double y = MARGIN;
     private int page = 1;
 
-    PaperSheet(PdfPen pen, PaperSize paper, Notation notation, String job) {
+    public PaperSheet(PdfPen pen, PaperSize paper, Notation notation, String job) {
         this.pen = pen;
         this.paper = paper;
         this.notation = notation;
@@ -35,17 +42,17 @@ final class PaperSheet {
         this.job = job;
     }
 
-    double textWidth() {
+    public double textWidth() {
         return paper.width() - 2 * MARGIN;
     }
 
     /** Height that is left on this sheet. */
-    double left() {
+    public double left() {
         return paper.height() - MARGIN - 14 - y;
     }
 
     /** Begins a new sheet unless this much height is left, or this one is still empty. */
-    void keepTogether(double height) throws IOException {
+    public void keepTogether(double height) throws IOException {
         if (left() < height && y > MARGIN + 1) {
             footer();
             pen.newPage();
@@ -55,11 +62,11 @@ final class PaperSheet {
     }
 
     /** Begins a new sheet unless this one is still empty. */
-    void newPage() throws IOException {
+    public void newPage() throws IOException {
         keepTogether(Double.MAX_VALUE);
     }
 
-    void finish() {
+    public void finish() {
         footer();
     }
 
@@ -79,7 +86,7 @@ final class PaperSheet {
         return shown;
     }
 
-    void title(String title, String subtitle) {
+    public void title(String title, String subtitle) {
         y += 18;
         text(MARGIN, clipped(title, textWidth(), 22, Pen.Face.BOLD), 22, Pen.Face.BOLD, Tint.INK);
         y += 18;
@@ -88,7 +95,7 @@ final class PaperSheet {
         y += 8;
     }
 
-    void heading(String heading) throws IOException {
+    public void heading(String heading) throws IOException {
         keepTogether(60);
         y += 24;
         text(MARGIN, notation.words(heading), 13, Pen.Face.BOLD, Tint.INK);
@@ -103,7 +110,7 @@ final class PaperSheet {
     }
 
     /** Names of the columns of the rows that follow, at these parts of the width. */
-    void columns(List<String> names, List<Double> places) {
+    public void columns(List<String> names, List<Double> places) {
         columns = places;
         y += 12;
         for (int i = 0; i < names.size(); i++) {
@@ -113,7 +120,7 @@ final class PaperSheet {
     }
 
     /** Words, then figures, each in its column. */
-    void row(List<String> words, List<? extends Quantity> figures) throws IOException {
+    public void row(List<String> words, List<? extends Quantity> figures) throws IOException {
         keepTogether(LINE);
         y += LINE;
         int column = 0;
@@ -128,12 +135,12 @@ final class PaperSheet {
     }
 
     /** A sign in the margin and a text of ours that wraps. */
-    void note(String sign, String text, boolean bold) throws IOException {
+    public void note(String sign, String text, boolean bold) throws IOException {
         say(sign, notation.words(text), bold);
     }
 
     /** A sign in the margin and a sentence that wraps. */
-    void note(String sign, Sentence sentence, boolean bold) throws IOException {
+    public void note(String sign, Sentence sentence, boolean bold) throws IOException {
         say(sign, sentence.in(notation), bold);
     }
 
@@ -167,12 +174,12 @@ final class PaperSheet {
     }
 
     /** A box to tick and what was done when it is ticked. */
-    void tick(Sentence sentence) throws IOException {
+    public void tick(Sentence sentence) throws IOException {
         tick(sentence, "");
     }
 
     /** As the other; {@code more} of ours follows the sentence. */
-    void tick(Sentence sentence, String more) throws IOException {
+    public void tick(Sentence sentence, String more) throws IOException {
         List<String> lines = wrap(sentence.in(notation) + notation.words(more), textWidth() - 22, Pen.Face.TEXT);
         keepTogether(LINE + 13 * (lines.size() - 1.0));
         y += LINE;
@@ -186,7 +193,16 @@ final class PaperSheet {
         }
     }
 
-    void figure(Drawing drawing, double unit) throws IOException {
+    /** What a slate says, a row each, with its first figure. */
+    public void figures(String caption, Slate slate) throws IOException {
+        columns(List.of(caption, ""), List.of(0.0, 0.6));
+        for (Slate.Row row : slate.rows()) {
+            row(List.of(notation.words(row.name())),
+                    row.readings().stream().limit(1).map(Reading::value).toList());
+        }
+    }
+
+    public void figure(Drawing drawing, double unit) throws IOException {
         keepTogether(drawing.height() * unit);
         pen.place(MARGIN + (textWidth() - drawing.width() * unit) / 2, y, unit);
         painter.paint(drawing);
@@ -195,7 +211,7 @@ final class PaperSheet {
     }
 
     /** 100 mm and 4 in, to be measured with a rule before the print is trusted. */
-    void scaleBar(double pointsPerMm) throws IOException {
+    public void scaleBar(double pointsPerMm) throws IOException {
         keepTogether(64);
         y += 22;
         bar(100 * pointsPerMm, 10, "100 mm");

@@ -21,7 +21,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
  * Draws on the pages of a PDF. Places are in points from the page's top left corner; {@link #place} moves and scales
  * what is drawn until the next call.
  */
-final class PdfPen implements Pen, AutoCloseable {
+public final class PdfPen implements Pen, AutoCloseable {
     private final PDDocument document;
     private final PaperSize paper;
     private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
@@ -31,12 +31,12 @@ final class PdfPen implements Pen, AutoCloseable {
     private double originY;
     private double pageHeight;
 
-    PdfPen(PDDocument document, PaperSize paper) throws IOException {
+    public PdfPen(PDDocument document, PaperSize paper) throws IOException {
         this(document, paper, false);
     }
 
     /** With the first page upright or on its side. */
-    PdfPen(PDDocument document, PaperSize paper, boolean sideways) throws IOException {
+    public PdfPen(PDDocument document, PaperSize paper, boolean sideways) throws IOException {
         this.document = document;
         this.paper = paper;
         this.pageHeight = sideways ? paper.width() : paper.height();

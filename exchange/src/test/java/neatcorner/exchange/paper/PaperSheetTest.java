@@ -11,6 +11,7 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.JobFileTest;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;

@@ -31,7 +31,7 @@ import neatcorner.desktop.desk.Shop;
 import neatcorner.desktop.desk.ShopDay;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.WholeFile;
-import neatcorner.exchange.plan.ShopCalendar;
+import neatcorner.exchange.station.glueup.ShopCalendar;
 import neatcorner.glueup.Clamp;
 import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;

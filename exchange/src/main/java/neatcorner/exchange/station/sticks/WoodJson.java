@@ -1,4 +1,4 @@
-package neatcorner.exchange.plan;
+package neatcorner.exchange.station.sticks;
 
 import java.util.List;
 import neatcorner.exchange.json.Json;

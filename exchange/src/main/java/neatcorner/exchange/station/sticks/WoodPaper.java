@@ -1,17 +1,14 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.station.sticks;
 
 import java.io.IOException;
 import java.util.List;
 import neatcorner.drawing.Drawing;
+import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Plan;
-import neatcorner.section.MillPass;
-import neatcorner.section.Passes;
-import neatcorner.section.Section;
-import neatcorner.station.section.MillingSlate;
 import neatcorner.station.sticks.BoardsFigure;
 import neatcorner.station.sticks.Offcuts;
 import neatcorner.station.sticks.SheetWork;
@@ -22,18 +19,16 @@ import neatcorner.stock.Stick;
 import neatcorner.stock.sheets.SheetCut;
 import neatcorner.stock.sheets.SheetLayout;
 
-/** The pages before and after the saw: boards to sticks, milling pass by pass, what to keep, sheets cut by cut. */
+/** The pages before and after the saw: boards to sticks, what to keep, sheets cut by cut. */
 final class WoodPaper {
     private final Plan plan;
     private final Notation notation;
     private final PaperSheet sheet;
-    private final double unit;
 
-    WoodPaper(Plan plan, Notation notation, PaperSheet sheet, double unit) {
+    WoodPaper(Plan plan, Notation notation, PaperSheet sheet) {
         this.plan = plan;
         this.notation = notation;
         this.sheet = sheet;
-        this.unit = unit;
     }
 
     /** From rough boards to sticks; nothing when there are no boards. */
@@ -43,7 +38,9 @@ final class WoodPaper {
         }
         sheet.newPage();
         sheet.heading("From rough boards to sticks");
-        sheet.figure(Drawing.of(BoardsFigure.of(plan), sheet.textWidth() / unit, 300 / unit, notation), unit);
+        sheet.figure(
+                Drawing.of(BoardsFigure.of(plan), sheet.textWidth() / PaperSheet.UNIT, 300 / PaperSheet.UNIT, notation),
+                PaperSheet.UNIT);
         for (BoardMilling milling : BoardWork.of(plan)) {
             sheet.note("–", Theirs.words(milling.board().name()), true);
             for (Sentence step : BoardWork.steps(milling)) {
@@ -52,22 +49,6 @@ final class WoodPaper {
         }
         sheet.note("!",
                 "Nails and grit ruin cutters: check reclaimed wood with a detector, and test old paint for lead.",
-                false);
-    }
-
-    /** The section, pass by pass, where there is more to it than a router's rabbet. */
-    void milling() throws IOException {
-        Section section = plan.job().section();
-        if (!section.isSound() || Passes.of(section).isEmpty()) {
-            return;
-        }
-        sheet.keepTogether(160);
-        sheet.heading("Milling, pass by pass");
-        for (MillPass pass : Passes.of(section)) {
-            sheet.tick(MillingSlate.inWords(section, pass));
-        }
-        sheet.note("!",
-                "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
                 false);
     }
 
@@ -98,8 +79,10 @@ final class WoodPaper {
                 SheetWork one = new SheetWork(work.material(), work.thickness(), work.nesting(),
                         new SheetLayout(List.of(cut), 0, 1, false, ""));
                 sheet.keepTogether(220);
-                sheet.figure(Drawing.of(SheetsFigure.of(List.of(one)), sheet.textWidth() / unit, 190 / unit, notation),
-                        unit);
+                sheet.figure(
+                        Drawing.of(SheetsFigure.of(List.of(one)), sheet.textWidth() / PaperSheet.UNIT,
+                                190 / PaperSheet.UNIT, notation),
+                        PaperSheet.UNIT);
                 for (SheetCut each : cut.cuts()) {
                     sheet.tick(words(work, each));
                 }

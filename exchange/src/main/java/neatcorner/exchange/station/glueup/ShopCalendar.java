@@ -1,4 +1,4 @@
-package neatcorner.exchange.plan;
+package neatcorner.exchange.station.glueup;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;

@@ -1,0 +1,48 @@
+package neatcorner.exchange.station;
+
+import java.io.IOException;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.stock.Search;
+
+/** What one station gives to files. */
+public interface StationFiles {
+
+    /** Parts of the paper, in the order in which a frame is made. */
+    enum Moment {
+        /** What to cut and how the saw is set, on the first page. */
+        SUMMARY,
+        /** What the frame is to become. */
+        SIZES,
+        /** From rough lumber to sticks. */
+        BOARDS,
+        /** From sticks to mouldings. */
+        MILLING,
+        /** Each stick cut apart. */
+        FIRST_CUTS,
+        /** Each piece cut to length. */
+        FINAL_CUTS,
+        /** Corners, glue and clamps. */
+        ASSEMBLY,
+        /** Templates to lay the work on. */
+        FULL_SIZE,
+        /** Glass, mat and backing. */
+        SHEETS,
+        /** What to mind, at the end. */
+        CAUTIONS
+    }
+
+    /** How a plan is told. A search that is told to stop gives its best so far. */
+    record Telling(Notation notation, Search search) {}
+
+    Station station();
+
+    /** Adds what it says about a plan to the plan's JSON: lengths in mm, angles in degrees, masses in kg. */
+    void json(Plan plan, Telling telling, Json.Fields root);
+
+    /** Writes its part for one moment of the work; most stations have something to say at a few of them. */
+    void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException;
+}

@@ -1,0 +1,149 @@
+package neatcorner.exchange.station.corners;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import neatcorner.corner.Clash;
+import neatcorner.corner.GlueArea;
+import neatcorner.corner.JoinedCorner;
+import neatcorner.corner.Part;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.ScrewGauge;
+import neatcorner.corner.Slab;
+import neatcorner.drawing.Drawing;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.station.StationFiles;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Theirs;
+import neatcorner.outline.Vertex;
+import neatcorner.plan.CornerWork;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.station.corners.CornerFigure;
+import neatcorner.station.corners.CornerSlate;
+import neatcorner.wood.Species;
+
+/** The corners: parts with their places and rooms, glue areas, clashes. */
+public final class CornersFiles implements StationFiles {
+    @Override
+    public Station station() {
+        return Station.CORNERS;
+    }
+
+    @Override
+    public void json(Plan plan, Telling telling, Json.Fields root) {
+        List<CornerWork.Kind> kinds = CornerWork.of(plan).kinds();
+        if (kinds.isEmpty()) {
+            return;
+        }
+        Json.Fields first = kind(kinds.getFirst());
+        if (kinds.size() > 1) {
+            first.with("others", Json.of(kinds.stream().skip(1).map(each -> kind(each).end()).toList()));
+        }
+        root.with("corner", first.end());
+    }
+
+    @Override
+    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+        if (moment == Moment.ASSEMBLY && !plan.job().reinforcement().isEmpty()) {
+            for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
+                corner(plan, kind, telling.notation(), sheet);
+            }
+        }
+    }
+
+    private static final double UNIT = 0.75;
+
+    private static Json.Fields kind(CornerWork.Kind kind) {
+        JoinedCorner corner = kind.corner();
+        GlueArea glue = corner.glue();
+        List<Json> parts = new ArrayList<>();
+        for (int i = 0; i < corner.parts().size(); i++) {
+            parts.add(part(corner, i));
+        }
+        return Json.object().with("joint", corner.wood().joint().title())
+                .with("at", Json.of(kind.at().stream().map(Json::of).toList()))
+                .with("interior", Json.of(corner.wood().corner().interior().degrees(), 6))
+                .with("parts", Json.of(parts))
+                .with("glueArea", Json.object().with("longGrain", Json.of(glue.longGrain(), 4))
+                        .with("endGrain", Json.of(glue.endGrain(), 4)).end())
+                .with("clashes", Json.of(corner.clashes().stream().map(clash -> clash(corner, clash)).toList()))
+                .with("missing", Json.of(corner.missing().stream()
+                        .map(i -> Json.of(corner.reinforcements().get(i).kind().title())).toList()));
+    }
+
+    private static Json part(JoinedCorner corner, int index) {
+        Part part = corner.parts().get(index);
+        Reinforcement what = corner.reinforcements().get(part.of());
+        Json.Fields fields = Json.object().with("name", part.name()).with("kind", part.kind().title())
+                .with("size", Json.of(what.size().toMm(), 4)).with("thickness", Json.of(what.thickness().toMm(), 4));
+        if (what.width().isPositive()) {
+            fields.with("width", Json.of(what.width().toMm(), 4));
+        }
+        Json.Fields room = Json.object();
+        corner.rooms(index).forEach((way, free) -> room.with(way.name().toLowerCase(Locale.ROOT), Json.of(free, 3)));
+        return fields.with("fromHeel", Json.of(part.fromHeel(), 4)).with("fromFace", Json.of(part.fromFace(), 4))
+                .with("room", room.end())
+                .with("slabs", Json.of(part.slabs().stream().map(CornersFiles::slab).toList())).end();
+    }
+
+    private static Json slab(Slab slab) {
+        return Json.object().with("from", Json.of(slab.from(), 4)).with("to", Json.of(slab.to(), 4))
+                .with("outline", Json.of(slab.shape().stream().map(CornersFiles::place).toList())).end();
+    }
+
+    private static Json place(Vertex v) {
+        return Json.of(List.of(Json.of(v.x(), 4), Json.of(v.y(), 4)));
+    }
+
+    private static Json clash(JoinedCorner corner, Clash clash) {
+        return Json.object().with("part", corner.parts().get(clash.part()).name())
+                .with("with", clash.other() >= 0
+                        ? corner.parts().get(clash.other()).name()
+                        : clash.with().name().toLowerCase(Locale.ROOT))
+                .with("by", Json.of(clash.by(), 4)).with("breach", Json.of(clash.breach())).end();
+    }
+
+    private static void corner(Plan plan, CornerWork.Kind kind, Notation notation, PaperSheet sheet)
+            throws IOException {
+        sheet.newPage();
+        sheet.heading("Corners " + String.join(", ", kind.at()));
+        sheet.figure(Drawing.of(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 190 / UNIT, notation), UNIT);
+        sheet.note("–", "Apart, the parts numbered in the order in which they go in:", false);
+        sheet.figure(Drawing.of(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 200 / UNIT, notation),
+                UNIT);
+        sheet.figures("to set, cut and drill", CornerSlate.of(plan, kind));
+        if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().isScrew())) {
+            drills(plan.job().section().wood(), sheet);
+        }
+        caution(plan, sheet, ReinforcementKind.Reach.FROM_HEEL,
+                "Slots are sawn with the frame clamped to its cradle, never held by hand.");
+        caution(plan, sheet, ReinforcementKind.Reach.FROM_EDGE,
+                "The hand that steadies a corner stays a nail's length away: hard grain turns nails aside.");
+        caution(plan, sheet, ReinforcementKind.Reach.ACROSS,
+                "Pieces are clamped, not held, when their ends are mortised or drilled.");
+    }
+
+    private static void caution(Plan plan, PaperSheet sheet, ReinforcementKind.Reach reach, String caution)
+            throws IOException {
+        if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().reach() == reach)) {
+            sheet.note("!", caution, true);
+        }
+    }
+
+    /** Drills for each gauge in this wood. */
+    private static void drills(Species wood, PaperSheet sheet) throws IOException {
+        sheet.columns(
+                List.of("screw in " + Theirs.words(wood.name()), "shank", "pilot",
+                        "countersink"),
+                List.of(0.0, 0.3, 0.5, 0.7));
+        for (int gauge : ScrewGauge.COMMON) {
+            ScrewGauge screw = new ScrewGauge(gauge);
+            sheet.row(List.of("No. " + gauge), List.of(screw.diameter(), screw.pilot(wood),
+                    screw.head()));
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package neatcorner.exchange.station.glueup;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.drawing.Drawing;
+import neatcorner.exchange.job.GlueUpForm;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.station.StationFiles;
+import neatcorner.glueup.Glue;
+import neatcorner.glueup.GluePlan;
+import neatcorner.glueup.GlueStep;
+import neatcorner.glueup.jig.CornerJig;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.station.glueup.GlueUpFigure;
+import neatcorner.station.glueup.GlueUpWork;
+import neatcorner.station.glueup.ShopDays;
+
+/** How the frame is glued, and the days it takes. Times are minutes, unless they say seconds. */
+public final class GlueUpFiles implements StationFiles {
+    @Override
+    public Station station() {
+        return Station.GLUE_UP;
+    }
+
+    @Override
+    public void json(Plan plan, Telling telling, Json.Fields root) {
+        GlueUpWork work = GlueUpWork.of(plan);
+        if (work != null) {
+            root.with("glueup", glueUp(plan, work.glue(), telling.notation())).with("schedule",
+                    DaysJson.schedule(ShopDays.of(plan, telling.search())));
+        }
+    }
+
+    @Override
+    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+        GlueUpWork work = GlueUpWork.of(plan);
+        if (moment == Moment.ASSEMBLY && work != null) {
+            glueUp(plan, work, telling.notation(), sheet);
+        }
+    }
+
+    private static final double UNIT = 0.75;
+
+    private static Json glueUp(Plan plan, GluePlan glue, Notation notation) {
+        Glue kind = plan.job().glueUp().glue();
+        List<Json> steps = new ArrayList<>();
+        for (GlueStep step : glue.steps()) {
+            steps.add(Json.object().with("number", Json.of(steps.size() + 1)).with("what", step.what().in(notation))
+                    .with("seconds", Json.of(step.seconds())).with("wait", Json.of(step.rest()))
+                    .with("open", Json.of(step.open())).end());
+        }
+        CornerJig.Fit jig = glue.jig().orElse(null);
+        return Json.object().with("glue", kind.name())
+                .with("school", GlueUpForm.SCHOOL.write(glue.school(), Units.MILLIMETRES))
+                .with("holding", GlueUpForm.HOLDING.write(glue.holding(), Units.MILLIMETRES))
+                .with("openTime", Json.of(glue.opens(), 2)).with("takes", Json.of(glue.takes(), 2))
+                .with("clampTime", Json.of(kind.clampAt(plan.job().glueUp().temperature())))
+                .with("pressure", range(glue.pressures())).with("tension", range(glue.tension()))
+                .with("clamps", Json.object().with("kind", glue.holding().title())
+                        .with("needed", Json.of(glue.clamps())).with("available", Json.of(glue.there())).end())
+                .with("releasePapers", Json.of(glue.order().size()))
+                .with("screwOrder", Json.of(glue.order().stream().map(Json::of).toList()))
+                .with("jig", jig == null ? Json.none() : jig(jig)).with("steps", Json.of(steps)).end();
+    }
+
+    private static Json range(Glue.Range range) {
+        return Json.of(List.of(Json.of(range.least(), 3), Json.of(range.most(), 3)));
+    }
+
+    private static Json jig(CornerJig.Fit fit) {
+        return Json.object().with("hole", Json.of(fit.hole())).with("arm", Json.of(fit.arm().toMm(), 4))
+                .with("gap", Json.of(fit.gap().toMm(), 4)).with("travel", Json.of(fit.travel().toMm(), 4))
+                .with("clampAlong", fit.across() ? "width" : "height").end();
+    }
+
+    private static void glueUp(Plan plan, GlueUpWork work, Notation notation, PaperSheet sheet) throws IOException {
+        sheet.newPage();
+        sheet.heading("Glue-up: " + plan.job().glueUp().glue().name() + ", " + work.glue().school().title() + ", "
+                + work.glue().holding().title());
+        sheet.figure(Drawing.of(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 230 / UNIT, notation), UNIT);
+        sheet.figures("to set, cut and drill", Chapters.at(Station.GLUE_UP).slate(plan));
+        List<String> order = new ArrayList<>();
+        work.glue().order().forEach(corner -> order.add(String.valueOf(corner)));
+        sheet.note("–", "Screws and pins in this order of corners, counted clockwise: " + String.join(", ", order)
+                + ". Stop short of splitting.", false);
+        for (GlueStep step : work.glue().steps()) {
+            sheet.tick(step.what(), "  (" + time(step, notation) + (step.open() ? ", glue is open" : "") + ")");
+        }
+        sheet.note("!", "Gloves for epoxy and polyurethane. The label decides.", true);
+        if (plan.job().glueUp().finish().solvent()) {
+            sheet.note("!", "Air the room while this finish dries, and keep flames away.", true);
+        }
+        if (plan.job().glueUp().finish().oily()) {
+            sheet.note("!", "Oily rags dry flat outdoors or lie in a closed metal can of water: they can catch fire.",
+                    true);
+        }
+    }
+
+    private static String time(GlueStep step, Notation notation) {
+        String hands = Sentence.of("{0}", new Scalar(Math.round(step.seconds() / 6.0) / 10.0, "min", 1)).in(notation);
+        return step.rest() == 0
+                ? hands
+                : Sentence.of(hands + ", then wait {0}", new Scalar(Math.round(step.rest() / 6.0) / 10.0, "min", 1))
+                        .in(notation);
+    }
+}

@@ -1,0 +1,173 @@
+package neatcorner.exchange.station.saw;
+
+import static neatcorner.exchange.station.PlanNumbers.degrees;
+import static neatcorner.exchange.station.PlanNumbers.mm;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.drawing.Drawing;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.station.PlanNumbers;
+import neatcorner.exchange.station.StationFiles;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.piece.Tip;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.saw.Saw;
+import neatcorner.saw.SawCut;
+import neatcorner.saw.SawSetting;
+import neatcorner.saw.Side;
+import neatcorner.saw.measured.BestOrder;
+import neatcorner.station.saw.Assembly;
+import neatcorner.station.saw.SawFigure;
+import neatcorner.station.saw.SawSlates;
+import neatcorner.station.saw.SawWords;
+import neatcorner.station.shape.JointWords;
+import org.jspecify.annotations.Nullable;
+
+/** The settings of the saw, and how measured pieces close. */
+public final class SawFiles implements StationFiles {
+    @Override
+    public Station station() {
+        return Station.SAW;
+    }
+
+    @Override
+    public void json(Plan plan, Telling telling, Json.Fields root) {
+        root.with("saw", Json.of(plan.settings().stream().map(setting -> setting(setting, plan)).toList()));
+        Assembly.of(plan).ifPresent(
+                assembly -> root.with("assembly", assembly(plan, assembly, telling.notation())));
+    }
+
+    @Override
+    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+        switch (moment) {
+            case SUMMARY -> settings(plan, sheet);
+            case FINAL_CUTS -> finalCuts(plan, telling.notation(), sheet);
+            case CAUTIONS -> cautions(plan, telling.notation(), sheet);
+            case SIZES, BOARDS, MILLING, FIRST_CUTS, ASSEMBLY, FULL_SIZE, SHEETS -> {
+            }
+        }
+    }
+
+    private static Json setting(SawSetting setting, Plan plan) {
+        Json.Fields fields = Json.object().with("miter", degrees(setting.miter()))
+                .with("bevel", degrees(setting.bevel())).with("stop", mm(setting.stop()))
+                .with("pieces", Json.of(setting.pieces().stream().map(Json::of).toList()));
+        SawCut cut = plan.cutOf(setting);
+        side(fields, "swing", cut.swing(plan.job().saw()));
+        side(fields, "leans", cut.leans(plan.job().saw()));
+        if (setting.from() == Tip.TOE) {
+            fields.with("from", setting.from().title());
+        }
+        if (setting.touches() == Tip.TOE) {
+            fields.with("touches", setting.touches().title());
+        }
+        if (!setting.first().isNear(setting.cut())) {
+            fields.with("first", degrees(setting.first().miter()));
+            if (setting.first().isTilted()) {
+                fields.with("firstBevel", degrees(setting.first().bevel()));
+            }
+        }
+        return fields.end();
+    }
+
+    private static void side(Json.Fields fields, String name, @Nullable Side side) {
+        if (side != null) {
+            fields.with(name, side.title());
+        }
+    }
+
+    /** How measured pieces close, and what to do. */
+    private static Json assembly(Plan plan, Assembly assembly, Notation notation) {
+        Json.Fields fields = Json.object().with("lastGap", Json.of(assembly.closing().lastGap(), 4))
+                .with("spreadGap", Json.of(assembly.closing().spreadGap(), 4))
+                .with("diagonals", Json.of(assembly.closing().diagonals().stream().map(PlanNumbers::mm).toList()));
+        BestOrder order = assembly.order();
+        if (order != null) {
+            List<Json> places = new ArrayList<>();
+            for (int i = 0; i < plan.pieces().size(); i++) {
+                places.add(Json.of(plan.pieces().get(order.pieces().get(i)).name()));
+            }
+            fields.with("order", Json.of(places));
+        }
+        return fields.with("gapAfter", Json.of(assembly.shaving().gap(), 4))
+                .with("steps",
+                        Json.of(SawSlates.remedies(plan).stream().map(step -> Json.of(step.in(notation))).toList()))
+                .end();
+    }
+
+    private static void settings(Plan plan, PaperSheet sheet) throws IOException {
+        sheet.heading("Saw settings, in this order");
+        Saw saw = plan.job().saw();
+        sheet.note("–", "Left and right are yours, at the near end of the cut, as you stand at the fence.", false);
+        sheet.note("1", firstCuts(plan), false);
+        int step = 2;
+        for (SawSetting setting : plan.settings()) {
+            SawCut cut = plan.cutOf(setting);
+            String how = cut.isFaceDown(saw)
+                    ? "turned over, face down"
+                    : "face up, on the " + cut.lies(saw).title() + " of the blade";
+            sheet.note(String.valueOf(step++), SawWords.of(saw, cut, "Pieces " + String.join(", ", setting.pieces())
+                    + ": ", "; stop {3}" + SawWords.points(setting) + "; " + how + ", first end against the stop.",
+                    setting.stop()), false);
+        }
+        for (Sentence joint : JointWords.of(plan)) {
+            sheet.note(String.valueOf(step++), joint, false);
+        }
+    }
+
+    /** What the first cuts have in common. */
+    private static Sentence firstCuts(Plan plan) {
+        Saw saw = plan.job().saw();
+        String leave = saw.rough().isPositive()
+                ? "The marks leave {3} more than the piece's length between its outermost points"
+                : "The marks leave the piece's length between its outermost points, and no more";
+        List<SawCut> first = plan.cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FIRST_MITER).toList();
+        boolean alike = first.stream().allMatch(cut -> cut.end().isNear(first.getFirst().end()));
+        String end = "; cut on the waste side of the line.";
+        return first.isEmpty() || !alike
+                ? Sentence
+                        .of("First cut on every piece, at its left end, face up, outer edge on the fence, each as it is"
+                                + " listed with its stick. " + leave.replace("{3}", "{0}") + end, saw.rough())
+                : SawWords.of(saw, first.getFirst(),
+                        "First cut on every piece, at its left end, face up, outer edge on the fence: ",
+                        ". " + leave + end, saw.rough());
+    }
+
+    /** A page for each setting of the saw: the table from above, and a box to tick for every piece. */
+    private static void finalCuts(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+        int step = 2;
+        for (SawSetting setting : plan.settings()) {
+            SawCut cut = plan.cutOf(setting);
+            sheet.newPage();
+            sheet.heading("Saw setting " + step + ": " + String.join(", ", setting.pieces()));
+            sheet.note(String.valueOf(step++), SawWords.of(plan.job().saw(), cut, "Here: ",
+                    "; stop {3}" + SawWords.points(setting), setting.stop()), true);
+            sheet.figure(Drawing.of(SawFigure.of(plan, cut), sheet.textWidth() / PaperSheet.UNIT, 300 / PaperSheet.UNIT,
+                    notation), PaperSheet.UNIT);
+            for (int frame = 1; frame <= plan.job().quantity(); frame++) {
+                for (String piece : setting.pieces()) {
+                    sheet.tick(Sentence.of("Piece " + piece + (plan.job().quantity() > 1 ? frame : "") + " to {0}",
+                            setting.stop()));
+                }
+            }
+        }
+    }
+
+    private static void cautions(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+        sheet.keepTogether(110);
+        sheet.heading("Before the saw starts");
+        for (String caution : List.of(
+                "Eyes and ears protected, dust mask on; guards in place. The saw's manual decides.",
+                "The blade stands still before a hand goes near it; never reach behind it.",
+                Sentence.of("Pieces under {0} are clamped or cut on a sled, not held by hand.",
+                        plan.job().saw().minHold()).in(notation),
+                "Gloves and eye protection for glass; dull its edges; sweep up the shards.")) {
+            sheet.note("!", caution, false);
+        }
+    }
+}

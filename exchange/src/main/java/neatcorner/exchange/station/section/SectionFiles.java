@@ -1,0 +1,100 @@
+package neatcorner.exchange.station.section;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.drawing.Drawing;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.station.StationFiles;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.section.MillPass;
+import neatcorner.section.Operation;
+import neatcorner.section.Passes;
+import neatcorner.section.SafeZone;
+import neatcorner.section.Section;
+import neatcorner.station.section.MillingSlate;
+import neatcorner.station.section.SectionFigure;
+
+/** What milling comes to: area, passes, safe zone. */
+public final class SectionFiles implements StationFiles {
+    @Override
+    public Station station() {
+        return Station.SECTION;
+    }
+
+    @Override
+    public void json(Plan plan, Telling telling, Json.Fields root) {
+        Section section = plan.job().section();
+        if (section.isSound()) {
+            root.with("section", milled(section));
+        }
+    }
+
+    @Override
+    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+        switch (moment) {
+            case MILLING -> milling(plan.job().section(), sheet);
+            case FULL_SIZE -> fullSize(plan, telling.notation(), sheet);
+            case SUMMARY, SIZES, BOARDS, FIRST_CUTS, FINAL_CUTS, ASSEMBLY, SHEETS, CAUTIONS -> {
+            }
+        }
+    }
+
+    private static Json milled(Section section) {
+        List<Operation> order = section.milling().order(section.rabbet());
+        Json.Fields fields = Json.object().with("area", Json.of(section.areaMm2(section.width()), 4))
+                .with("passes", Json.of(Passes.of(section).stream().map(pass -> pass(section, order, pass)).toList()));
+        Optional<SafeZone> zone = SafeZone.of(section);
+        return fields.with("safeZone", zone.isEmpty()
+                ? Json.none()
+                : Json.of(zone.get().largest().stream().map(value -> Json.of(value, 4)).toList())).end();
+    }
+
+    private static Json pass(Section section, List<Operation> order, MillPass pass) {
+        Json.Fields fields = Json.object().with("op", order.get(pass.operation()).title())
+                .with("tool", pass.tool().title()).with("pass", Json.of(pass.number())).with("of", Json.of(pass.of()))
+                .with("fence", Json.of(pass.fence().toMm(), 4)).with("height", Json.of(pass.height().toMm(), 4))
+                .with("table", pass.rest().title()).with("guide", pass.guide().title());
+        Length wide = pass.wide();
+        if (wide != null) {
+            fields.with("wide", Json.of(wide.toMm(), 4));
+        }
+        if (pass.isAfterAssembly(section)) {
+            fields.with("after", "assembly");
+        }
+        Angle tilt = pass.tilt();
+        return (tilt == null
+                ? fields
+                : fields.with("tilt", Json.of(tilt.degrees(), 6)).with("top", pass.leans() ? "to fence" : "from fence"))
+                .end();
+    }
+
+    /** The section, pass by pass, where there is more to it than a router's rabbet. */
+    private static void milling(Section section, PaperSheet sheet) throws IOException {
+        if (!section.isSound() || Passes.of(section).isEmpty()) {
+            return;
+        }
+        sheet.keepTogether(160);
+        sheet.heading("Milling, pass by pass");
+        for (MillPass pass : Passes.of(section)) {
+            sheet.tick(MillingSlate.inWords(section, pass));
+        }
+        sheet.note("!",
+                "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
+                false);
+    }
+
+    private static void fullSize(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+        Drawing drawing = Drawing.atScale(SectionFigure.fullSize(plan), PaperSheet.POINTS_PER_MM / PaperSheet.UNIT,
+                notation);
+        sheet.keepTogether(Math.min(drawing.height() * PaperSheet.UNIT, 500) + 90);
+        sheet.heading("The stick's end at full size");
+        sheet.figure(drawing, PaperSheet.UNIT);
+        sheet.scaleBar(PaperSheet.POINTS_PER_MM);
+    }
+}
