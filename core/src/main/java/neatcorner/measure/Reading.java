@@ -2,6 +2,7 @@ package neatcorner.measure;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -32,6 +33,13 @@ public record Reading(String name, Quantity value, String formula, List<Reading>
 
     public boolean isGiven() {
         return formula.isEmpty();
+    }
+
+    /** The figure of that name: this one, or one that it came from, at whatever remove. */
+    public Optional<Reading> named(String wanted) {
+        return name.equals(wanted)
+                ? Optional.of(this)
+                : from.stream().flatMap(part -> part.named(wanted).stream()).findFirst();
     }
 
     /** One line: the name, the figure, and what it was computed from with those figures filled in. */

@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.List;
+import java.util.Optional;
 import neatcorner.measure.Reading;
 
 /** The few figures that the hands need next, in rows: a row has a name and one figure, or a width and a height. */
@@ -8,6 +9,12 @@ public record Slate(List<Row> rows) {
 
     public Slate {
         rows = List.copyOf(rows);
+    }
+
+    /** The figure of that name, in a row or among those that one came from. */
+    public Optional<Reading> reading(String name) {
+        return rows.stream().flatMap(row -> row.readings().stream()).flatMap(reading -> reading.named(name).stream())
+                .findFirst();
     }
 
     /**

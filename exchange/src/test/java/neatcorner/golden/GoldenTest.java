@@ -161,7 +161,7 @@ class GoldenTest {
 
     private static void slates(Plan plan, Notation notation, StringBuilder text) {
         for (Station station : Station.values()) {
-            slate(station.name(), Chapters.at(station).slate(plan), notation, text);
+            slate(station.name(), Chapters.slate(plan, station), notation, text);
         }
         Angle miter = Angle.ofDegrees(45);
         slate("TEST CORNER", SawSlates.testCorner(plan, new TestCorner(TestCorner.Where.TOE,

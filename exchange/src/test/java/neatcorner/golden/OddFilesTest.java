@@ -99,7 +99,7 @@ class OddFilesTest {
             long start = System.nanoTime();
             Plan plan = Planner.plan(file.job(), file.shop().workshop(), () -> System.nanoTime() - start > 50_000_000);
             for (Station station : Station.values()) {
-                Chapters.at(station).slate(plan);
+                Chapters.slate(plan, station);
             }
             plan.findings().forEach(finding -> finding.message().in(Notation.of(Units.INCHES)));
             plan.settings().forEach(plan::cutOf);

@@ -18,6 +18,7 @@ import neatcorner.desktop.desk.WindowThread;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.shell.MainWindow;
+import neatcorner.desktop.station.saw.BenchView;
 import org.jspecify.annotations.Nullable;
 
 /** The running program. */
@@ -54,7 +55,7 @@ public final class NeatCornerWindow extends Application {
         Workbench bench = new Workbench(opening.shots().isPresent() ? temporaryHome() : Home.ofUser(), WINDOW);
         chooseJob(bench, opening);
         Look.applyTheme(bench.settings());
-        MainWindow window = new MainWindow(bench, Stations.ALL);
+        MainWindow window = new MainWindow(bench, Stations.ALL, BenchView::new);
         Look.loadFonts();
         return window;
     }

@@ -3,10 +3,12 @@ package neatcorner.desktop.shell;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -14,6 +16,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Shop;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -34,8 +37,25 @@ final class Finder extends StackPane {
     private final ListView<Found> list = new ListView<>();
     private List<Found> all = List.of();
 
-    /** Something that can be gone to or done. */
-    private record Found(String kind, String name, Runnable run) {}
+    /**
+     * Something that can be gone to or done.
+     *
+     * @param also other words that lead to it
+     */
+    private record Found(String kind, String name, String also, Runnable run) {
+
+        Found(String kind, String name, Runnable run) {
+            this(kind, name, "", run);
+        }
+
+        boolean isCalled(String wanted) {
+            return (name + " " + kind).toLowerCase(Locale.ROOT).contains(wanted);
+        }
+
+        boolean isMeantBy(String wanted) {
+            return also.toLowerCase(Locale.ROOT).contains(wanted);
+        }
+    }
 
     Finder(Workbench bench, MainWindow window) {
         this.bench = bench;
@@ -108,8 +128,9 @@ final class Finder extends StackPane {
 
     private void filter() {
         String wanted = text.getText().strip().toLowerCase(Locale.ROOT);
-        list.getItems().setAll(all.stream()
-                .filter(found -> (found.name + " " + found.kind).toLowerCase(Locale.ROOT).contains(wanted)).toList());
+        Stream<Found> named = all.stream().filter(found -> found.isCalled(wanted));
+        Stream<Found> meant = all.stream().filter(found -> !found.isCalled(wanted) && found.isMeantBy(wanted));
+        list.getItems().setAll(Stream.concat(named, meant).toList());
         list.getSelectionModel().selectFirst();
     }
 
@@ -117,8 +138,13 @@ final class Finder extends StackPane {
         Plan plan = bench.currentPlan();
         Notation notation = bench.notation().get();
         List<Found> found = new ArrayList<>();
-        for (Station station : Station.values()) {
-            found.add(new Found("station", notation.words(station.title()), () -> bench.station().set(station)));
+        for (StationSpec spec : window.stations()) {
+            found.add(new Found("station", notation.words(spec.station().title()),
+                    notation.words(String.join(" ", spec.words())), () -> bench.station().set(spec.station())));
+            for (StationSpec.Mode mode : spec.modes()) {
+                found.add(new Found("shown at " + notation.words(spec.station().title()),
+                        notation.words(mode.title()), () -> show(spec.station(), mode)));
+            }
         }
         for (Finding finding : plan.findings()) {
             Remedy remedy = finding.remedy();
@@ -152,12 +178,22 @@ final class Finder extends StackPane {
         return found;
     }
 
-    private void goTo(Station station, Field field) {
+    private StationView enter(Station station) {
         bench.station().set(station);
         window.bringUpToDate();
         window.applyCss();
         window.layout();
-        StationView view = window.view(bench.station().get());
+        return window.view(station);
+    }
+
+    private void show(Station station, StationSpec.Mode mode) {
+        if (enter(station).lookup("#" + mode.button()) instanceof ToggleButton button && !button.isSelected()) {
+            button.fire();
+        }
+    }
+
+    private void goTo(Station station, Field field) {
+        StationView view = enter(station);
         ValueTag tag = view.view().tag(field);
         if (tag != null) {
             tag.requestFocus();

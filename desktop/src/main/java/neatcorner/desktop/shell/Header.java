@@ -37,15 +37,15 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.look.Look;
+import neatcorner.desktop.station.StationSpec;
 import neatcorner.exchange.WholeFile;
-import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
-import neatcorner.plan.Station;
 import org.jspecify.annotations.Nullable;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -160,9 +160,9 @@ final class Header extends HBox {
         name(undo, "Undo", bench.document().get().undoName(), "(Ctrl+Z)", notation);
         name(redo, "Redo", bench.document().get().redoName(), "(Ctrl+Y)", notation);
         title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
-        long fine = List.of(Station.values()).stream()
+        long fine = window.stations().stream().map(StationSpec::station)
                 .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
-        ready.setText(fine + " of " + Station.values().length + " ready");
+        ready.setText(fine + " of " + window.stations().size() + " ready");
         boolean isDemo = bench.shop().isDemo(bench.file());
         show(isDemo, demo, blank);
         show(bench.document().get().isElsewhere(), elsewhere, own);

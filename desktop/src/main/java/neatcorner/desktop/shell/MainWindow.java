@@ -2,6 +2,7 @@ package neatcorner.desktop.shell;
 
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -63,14 +64,23 @@ public final class MainWindow extends StackPane {
     private @Nullable Header header;
     private final HBox noticeBar = new HBox();
     private final List<StationSpec> specs;
+    private final BiFunction<Workbench, Runnable, BenchScreen> usualBench;
     private final Map<BiFunction<Workbench, Runnable, BenchScreen>, BenchScreen> screens = new HashMap<>();
+    private final Map<KeyCombination, Runnable> shortcuts = new LinkedHashMap<>();
     private final Desk desk = new StationDesk();
     private @Nullable Finder finder;
     private boolean stale = true;
 
-    public MainWindow(Workbench bench, List<StationSpec> specs) {
+    /**
+     * A window with these stations on its rail.
+     *
+     * @param usualBench what fills the screen at the bench where a station has nothing of its own
+     */
+    public MainWindow(Workbench bench, List<StationSpec> specs,
+            BiFunction<Workbench, Runnable, BenchScreen> usualBench) {
         this.bench = bench;
         this.specs = specs;
+        this.usualBench = usualBench;
         getStyleClass().add("neat-corner");
         slate = new SlatePane(bench.currentPlan());
         rail.getStyleClass().add("rail");
@@ -90,7 +100,8 @@ public final class MainWindow extends StackPane {
             refresh();
         });
         bench.notice().addListener((observed, old, now) -> showNotice(now));
-        addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        setShortcuts();
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
         showNotice(bench.notice().get());
@@ -116,9 +127,7 @@ public final class MainWindow extends StackPane {
         Header top = new Header(bench, this);
         findings = strip;
         header = top;
-        for (Station station : Station.values()) {
-            addStation(station);
-        }
+        specs.forEach(spec -> addStation(spec.station()));
         frame.setTop(new VBox(top, noticeBar));
         middle.setBottom(strip);
         views.values().forEach(StationView::furnish);
@@ -149,7 +158,7 @@ public final class MainWindow extends StackPane {
     }
 
     private void addStation(Station station) {
-        Label number = new Label(String.valueOf(station.ordinal() + 1));
+        Label number = new Label(String.valueOf(rail.getChildren().size() + 1));
         number.getStyleClass().add("rail-number");
         Label name = new Label(bench.notation().get().words(station.title()));
         name.getStyleClass().add("rail-name");
@@ -195,9 +204,7 @@ public final class MainWindow extends StackPane {
             header.show(plan, notation);
         }
         screens.values().forEach(screen -> screen.show(plan, notation));
-        for (Station each : Station.values()) {
-            showSign(each, plan);
-        }
+        specs.forEach(spec -> showSign(spec.station(), plan));
     }
 
     /** Views that were entered stay in the window, unseen: taken out, they would be styled anew each time they come back. */
@@ -254,11 +261,16 @@ public final class MainWindow extends StackPane {
 
     /** Fills the screen with what the hands do next at the station. */
     public void openBench() {
-        screens.computeIfAbsent(spec(bench.station().get()).bench(), screen -> {
+        BiFunction<Workbench, Runnable, BenchScreen> own = spec(bench.station().get()).bench();
+        screens.computeIfAbsent(own == null ? usualBench : own, screen -> {
             BenchScreen made = screen.apply(bench, frame::requestFocus);
             getChildren().add(made);
             return made;
         }).open();
+    }
+
+    List<StationSpec> stations() {
+        return specs;
     }
 
     private StationSpec spec(Station station) {
@@ -291,41 +303,36 @@ public final class MainWindow extends StackPane {
         return Objects.requireNonNull(header);
     }
 
-    private static boolean is(KeyEvent e, KeyCode code, KeyCombination.Modifier... modifiers) {
-        return new KeyCodeCombination(code, modifiers).match(e);
+    /** What keys do wherever the window has them; a station's number takes to it. */
+    private void setShortcuts() {
+        shortcut(KeyCode.Z, bench::undo, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.Y, bench::redo, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.Z, bench::redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        shortcut(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.P, () -> header().paper(), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.O, () -> header().openFile(), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.S, () -> header().saveCopy(), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.F11, this::openBench);
+        for (int i = 0; i < Math.min(9, specs.size()); i++) {
+            Station station = specs.get(i).station();
+            shortcut(KeyCode.getKeyCode(String.valueOf(i + 1)), () -> bench.station().set(station),
+                    KeyCombination.SHORTCUT_DOWN);
+        }
     }
 
-    private void shortcut(KeyEvent e) {
+    private void shortcut(KeyCode key, Runnable does, KeyCombination.Modifier... modifiers) {
+        shortcuts.put(new KeyCodeCombination(key, modifiers), does);
+    }
+
+    private void pressed(KeyEvent e) {
         furnish();
-        boolean used = true;
-        if (is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN)) {
-            bench.undo();
-        } else if (is(e, KeyCode.Y, KeyCombination.SHORTCUT_DOWN)
-                || is(e, KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)) {
-            bench.redo();
-        } else if (is(e, KeyCode.K, KeyCombination.SHORTCUT_DOWN)) {
-            openFinder();
-        } else if (is(e, KeyCode.P, KeyCombination.SHORTCUT_DOWN)) {
-            header().paper();
-        } else if (is(e, KeyCode.O, KeyCombination.SHORTCUT_DOWN)) {
-            header().openFile();
-        } else if (is(e, KeyCode.N, KeyCombination.SHORTCUT_DOWN)) {
-            bench.newJob();
-        } else if (is(e, KeyCode.S, KeyCombination.SHORTCUT_DOWN)) {
-            header().saveCopy();
-        } else if (is(e, KeyCode.F11)) {
-            openBench();
-        } else if (e.isShortcutDown() && e.getCode().isDigitKey()) {
-            int number = e.getCode().getName().charAt(0) - '1';
-            used = number >= 0 && number < Station.values().length;
-            if (used) {
-                bench.station().set(Station.values()[number]);
+        for (Map.Entry<KeyCombination, Runnable> shortcut : shortcuts.entrySet()) {
+            if (shortcut.getKey().match(e)) {
+                e.consume();
+                shortcut.getValue().run();
+                return;
             }
-        } else {
-            used = false;
-        }
-        if (used) {
-            e.consume();
         }
     }
 

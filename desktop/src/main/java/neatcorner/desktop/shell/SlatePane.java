@@ -2,6 +2,7 @@ package neatcorner.desktop.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -20,7 +21,6 @@ import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
-import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
 
 /** The slate: the few figures that the hands need next, large; a click or F1 on one shows how it was come by. */
@@ -88,8 +88,7 @@ final class SlatePane extends VBox {
 
     /** Shows the working of a figure by its name, wherever on the slates it stands. */
     void explain(String name, Quantity value) {
-        Reading reading = find(name);
-        explain(List.of(reading == null ? Reading.given(name, value) : reading));
+        explain(List.of(find(name).orElseGet(() -> Reading.given(name, value))));
     }
 
     private void explain(List<Reading> readings) {
@@ -110,51 +109,16 @@ final class SlatePane extends VBox {
     private void refreshWorking() {
         List<Reading> fresh = new ArrayList<>();
         for (Reading old : asked) {
-            Reading now = find(old.name());
-            fresh.add(now == null ? old : now);
+            fresh.add(find(old.name()).orElse(old));
         }
         if (!fresh.isEmpty()) {
             explain(fresh);
         }
     }
 
-    private @org.jspecify.annotations.Nullable Reading find(String name) {
-        Reading here = find(slate, name);
-        if (here != null) {
-            return here;
-        }
-        for (Station station : Station.values()) {
-            Reading found = find(Chapters.at(station).slate(plan), name);
-            if (found != null) {
-                return found;
-            }
-        }
-        return null;
-    }
-
-    private static @org.jspecify.annotations.Nullable Reading find(Slate slate, String name) {
-        for (Slate.Row row : slate.rows()) {
-            for (Reading reading : row.readings()) {
-                Reading found = find(reading, name);
-                if (found != null) {
-                    return found;
-                }
-            }
-        }
-        return null;
-    }
-
-    private static @org.jspecify.annotations.Nullable Reading find(Reading reading, String name) {
-        if (reading.name().equals(name)) {
-            return reading;
-        }
-        for (Reading part : reading.from()) {
-            Reading found = find(part, name);
-            if (found != null) {
-                return found;
-            }
-        }
-        return null;
+    /** The figure of that name: of the slate that is shown, or of any station's. */
+    private Optional<Reading> find(String name) {
+        return slate.reading(name).or(() -> Chapters.reading(plan, name));
     }
 
     /** A name with one figure, or with a width and a height. */

@@ -8,7 +8,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import neatcorner.corner.Room;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.drawing.Figure;
@@ -160,7 +159,7 @@ public abstract class StationView extends BorderPane {
 
     /** The figures that the hands need next here. */
     public Slate slate(Plan plan) {
-        return Chapters.at(station).slate(plan);
+        return Chapters.slate(plan, station);
     }
 
     public abstract Figure figure(Plan plan);

@@ -23,6 +23,7 @@ import neatcorner.desktop.desk.Home;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.shell.MainWindow;
+import neatcorner.desktop.station.saw.BenchView;
 import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
@@ -55,7 +56,7 @@ abstract class WindowTest {
         bench = newBench();
         NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
         Look.loadFonts();
-        NeatCornerWindow.show(stage, new MainWindow(bench, Stations.ALL));
+        NeatCornerWindow.show(stage, new MainWindow(bench, Stations.ALL, BenchView::new));
         stage.toFront();
         watch.watch(stage.getScene());
         DISK.begin();

@@ -16,6 +16,10 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
+import neatcorner.desktop.station.StationSpec;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.control.ToggleButton;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.plan.Edit;
@@ -88,6 +92,38 @@ class WorkbenchTest extends WindowTest {
     void anEditThatChangesNothingIsNone(FxRobot robot) {
         edit(robot, bench.job());
         assertFalse(bench.canUndo().get());
+    }
+
+    /** Makers say "clamps" and mean the glue-up; what a station shows in place of its drawing has a name of its own. */
+    @Test
+    void theFinderKnowsWhatMakersCallAStationAndWhatItShows(FxRobot robot) {
+        settle();
+        take(robot, "drying");
+        assertEquals(Station.GLUE_UP, bench.station().get());
+        take(robot, "rough boards");
+        assertEquals(Station.STICKS, bench.station().get());
+        assertTrue(robot.lookup("#wood-boards").queryAs(ToggleButton.class).isSelected());
+        take(robot, "dry fit");
+        assertEquals(Station.SAW, bench.station().get());
+        assertTrue(robot.lookup("#saw-dry-fit").queryAs(ToggleButton.class).isSelected());
+    }
+
+    private void take(FxRobot robot, String what) {
+        find(robot, what);
+        robot.push(KeyCode.ENTER);
+        settle();
+    }
+
+    /** Each thing that the finder leads to is there, at each station. */
+    @Test
+    void everyModeOfEveryStationHasItsButton(FxRobot robot) {
+        for (StationSpec spec : Stations.ALL) {
+            robot.interact(() -> bench.station().set(spec.station()));
+            settle();
+            for (StationSpec.Mode mode : spec.modes()) {
+                assertTrue(robot.lookup("#" + mode.button()).tryQuery().isPresent(), mode.title());
+            }
+        }
     }
 
     @Test

@@ -166,7 +166,7 @@ public final class GlueUpView extends StationView {
 
     @Override
     public Slate slate(Plan plan) {
-        return mode == Mode.JIGS ? jigs.slate(plan) : Chapters.at(Station.GLUE_UP).slate(plan);
+        return mode == Mode.JIGS ? jigs.slate(plan) : Chapters.slate(plan, Station.GLUE_UP);
     }
 
     @Override

@@ -76,7 +76,7 @@ final class CutsMode implements StationMode {
 
     @Override
     public Slate slate(Plan plan) {
-        return Chapters.at(Station.SAW).slate(plan);
+        return Chapters.slate(plan, Station.SAW);
     }
 
     @Override

@@ -86,7 +86,7 @@ public final class GlueUpFiles implements StationFiles {
         sheet.heading("Glue-up: " + plan.job().glueUp().glue().name() + ", " + work.glue().school().title() + ", "
                 + work.glue().holding().title());
         sheet.figure(Drawing.of(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 230 / UNIT, notation), UNIT);
-        sheet.figures("to set, cut and drill", Chapters.at(Station.GLUE_UP).slate(plan));
+        sheet.figures("to set, cut and drill", Chapters.slate(plan, Station.GLUE_UP));
         List<String> order = new ArrayList<>();
         work.glue().order().forEach(corner -> order.add(String.valueOf(corner)));
         sheet.note("–", "Screws and pins in this order of corners, counted clockwise: " + String.join(", ", order)

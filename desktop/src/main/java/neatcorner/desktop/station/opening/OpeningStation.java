@@ -1,0 +1,17 @@
+package neatcorner.desktop.station.opening;
+
+import java.util.List;
+import neatcorner.desktop.station.Shot;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.plan.Station;
+
+/** What the window knows of this station. */
+public final class OpeningStation {
+    /** Its entry in the list of stations. */
+    public static final StationSpec SPEC = new StationSpec(Station.OPENING, OpeningView::new, null,
+            List.of("art", "glass", "mat", "pack", "weight"),
+            List.of(),
+            List.of(new Shot("1-opening", Shot.Demo::openFirst)));
+
+    private OpeningStation() {}
+}

@@ -1,0 +1,24 @@
+package neatcorner.desktop.station.section;
+
+import java.util.List;
+import neatcorner.desktop.station.Shot;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.plan.Station;
+
+/** What the window knows of this station. */
+public final class SectionStation {
+    /** Its entry in the list of stations. */
+    public static final StationSpec SPEC = new StationSpec(Station.SECTION, SectionView::new, null,
+            List.of("rabbet", "rebate", "milling", "moulding", "wood", "router"),
+            List.of(new StationSpec.Mode("Where parts may lie in the section", "safe-zone"),
+                    new StationSpec.Mode("Milling, pass by pass", "passes")),
+            List.of(new Shot("2-section", Shot.Demo::openFirst), new Shot("2-section-milled", demo -> {
+                demo.open("harbour-panorama.json");
+                demo.press("safe-zone");
+            }), new Shot("2-section-pass", demo -> {
+                demo.press("safe-zone");
+                demo.press("passes");
+            })));
+
+    private SectionStation() {}
+}

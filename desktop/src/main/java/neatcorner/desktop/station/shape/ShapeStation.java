@@ -1,0 +1,20 @@
+package neatcorner.desktop.station.shape;
+
+import java.util.List;
+import neatcorner.desktop.station.Shot;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.plan.Station;
+
+/** What the window knows of this station. */
+public final class ShapeStation {
+    /** Its entry in the list of stations. */
+    public static final StationSpec SPEC = new StationSpec(Station.SHAPE, ShapeView::new, null,
+            List.of("outline", "polygon", "arch", "circle", "oval", "templates", "angles"),
+            List.of(new StationSpec.Mode("The frame as a body", "body")),
+            List.of(new Shot("3-shape", demo -> demo.open("compass-rose.json")), new Shot("3-shape-body", demo -> {
+                demo.open("barometer-glass.json");
+                demo.press("body");
+            })));
+
+    private ShapeStation() {}
+}

@@ -1,0 +1,20 @@
+package neatcorner.desktop.station.sticks;
+
+import java.util.List;
+import neatcorner.desktop.station.Shot;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.plan.Station;
+
+/** What the window knows of this station. */
+public final class SticksStation {
+    /** Its entry in the list of stations. */
+    public static final StationSpec SPEC = new StationSpec(Station.STICKS, SticksView::new, null,
+            List.of("rack", "stock", "lumber", "cut list", "nesting", "offcuts"),
+            List.of(new StationSpec.Mode("Rough boards", "wood-boards"),
+                    new StationSpec.Mode("Sheets of glass, mat and backing", "wood-sheets")),
+            List.of(new Shot("5-sticks", Shot.Demo::openFirst),
+                    new Shot("5-boards", demo -> demo.press("wood-boards")),
+                    new Shot("5-sheets", demo -> demo.press("wood-sheets"))));
+
+    private SticksStation() {}
+}
