@@ -28,6 +28,8 @@ import neatcorner.plan.Station;
 final class Shots implements Shot.Demo {
     private static final Logger LOG = Logger.getLogger(Shots.class.getName());
 
+    private static final String NO_PICTURE = "";
+
     private final Stage stage;
     private final Scene scene;
     private final Workbench bench;
@@ -45,17 +47,17 @@ final class Shots implements Shot.Demo {
         stage.setWidth(1280);
         stage.setHeight(800);
         for (StationSpec spec : Stations.ALL) {
-            for (Shot shot : spec.shots()) {
-                shots.add(new Shot(shot.name(), shot.settle(), demo -> {
-                    bench.station().set(spec.station());
-                    demo.bringUpToDate();
-                    shot.prepare().accept(demo);
-                }));
-            }
+            shots.add(new Shot(NO_PICTURE, demo -> {
+                bench.open(bench.shop().firstDemo());
+                bench.station().set(spec.station());
+            }));
+            shots.addAll(spec.shots());
         }
-        shots.add(new Shot("8-bench", demo -> {
+        shots.add(new Shot(NO_PICTURE, demo -> {
             bench.open(bench.shop().firstDemo());
             bench.station().set(Station.SAW);
+        }));
+        shots.add(new Shot("8-bench", demo -> {
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
             window().openBench();
         }));
@@ -82,11 +84,6 @@ final class Shots implements Shot.Demo {
     }
 
     @Override
-    public void openFirst() {
-        bench.open(bench.shop().firstDemo());
-    }
-
-    @Override
     public void press(String id) {
         ((ToggleButton) scene.getRoot().lookup("#" + id)).fire();
     }
@@ -108,7 +105,9 @@ final class Shots implements Shot.Demo {
         shots.get(index).prepare().accept(this);
         PauseTransition settle = new PauseTransition(shots.get(index).settle());
         settle.setOnFinished(e -> {
-            take(shots.get(index).name());
+            if (!shots.get(index).name().equals(NO_PICTURE)) {
+                take(shots.get(index).name());
+            }
             next(index + 1);
         });
         settle.play();

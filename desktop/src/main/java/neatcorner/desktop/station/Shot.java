@@ -9,7 +9,7 @@ import neatcorner.desktop.desk.Workbench;
  *
  * @param name    of its file
  * @param settle  how long the window takes until everything is there
- * @param prepare makes the window show it; its station is entered before
+ * @param prepare makes the window show it. The station is entered before its first picture, with the demo's first job
  */
 public record Shot(String name, Duration settle, Consumer<Demo> prepare) {
     private static final Duration USUAL = Duration.millis(450);
@@ -21,9 +21,6 @@ public record Shot(String name, Duration settle, Consumer<Demo> prepare) {
 
         /** Puts one of the demo's jobs on the bench, by the name of its file. */
         void open(String file);
-
-        /** Puts the job on the bench that the demo begins with. */
-        void openFirst();
 
         /** Presses the button of that id. */
         void press(String id);

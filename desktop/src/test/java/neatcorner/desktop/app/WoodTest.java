@@ -239,7 +239,7 @@ class WoodTest extends WindowTest {
         assertEquals(2, bench.job().stock().sticks().size());
         assertEquals(18.5, bench.job().stock().sticks().getFirst().price());
         robot.interact(() -> menu.exportTo(folder.resolve("out.csv")));
-        assertTrue(Files.readString(folder.resolve("out.csv")).contains("\"ash\",2400,3,18.50,\"310-350\""));
+        assertTrue(Files.readString(folder.resolve("out.csv")).contains("ash,2400,3,18.50,310-350"));
         Files.writeString(list, "name,length\nash,soon\n");
         robot.interact(() -> menu.importFrom(list));
         settle();

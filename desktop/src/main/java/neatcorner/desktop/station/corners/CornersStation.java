@@ -11,7 +11,7 @@ public final class CornersStation {
     public static final StationSpec SPEC = new StationSpec(Station.CORNERS, CornersView::new, null,
             List.of("joint", "miter", "spline", "key", "dowel", "tenon", "biscuit", "nails", "screws", "lap"),
             List.of(),
-            List.of(new Shot("4-corners", Shot.Demo::openFirst)));
+            List.of(new Shot("4-corners", demo -> {})));
 
     private CornersStation() {}
 }

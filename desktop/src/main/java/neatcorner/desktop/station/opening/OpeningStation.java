@@ -11,7 +11,7 @@ public final class OpeningStation {
     public static final StationSpec SPEC = new StationSpec(Station.OPENING, OpeningView::new, null,
             List.of("art", "glass", "mat", "pack", "weight"),
             List.of(),
-            List.of(new Shot("1-opening", Shot.Demo::openFirst)));
+            List.of(new Shot("1-opening", demo -> {})));
 
     private OpeningStation() {}
 }

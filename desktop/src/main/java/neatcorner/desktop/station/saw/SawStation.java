@@ -21,7 +21,6 @@ public final class SawStation {
                     new StationSpec.Mode("Pieces as they were cut", "saw-as-cut"),
                     new StationSpec.Mode("Dry fit", "saw-dry-fit"), new StationSpec.Mode("Seasons", "saw-seasons")),
             List.of(new Shot("6-saw", demo -> {
-                demo.openFirst();
                 demo.bench().cut().set(demo.bench().currentPlan().cuts().size() - 2);
             }), new Shot("6-saw-test", demo -> demo.press("saw-test")), new Shot("6-saw-as-cut", demo -> {
                 demo.bench().change("measured", job -> job.withChecks(measured(demo.bench())));
