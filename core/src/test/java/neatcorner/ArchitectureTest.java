@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.LocalDate;
 import java.util.List;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
@@ -59,7 +60,7 @@ class ArchitectureTest {
                 .check(CORE);
         noClasses().should().callMethod(System.class, "nanoTime").orShould()
                 .callMethod(System.class, "currentTimeMillis")
-                .orShould().callMethod(java.time.LocalDate.class, "now")
+                .orShould().callMethod(LocalDate.class, "now")
                 .orShould().dependOnClassesThat().haveFullyQualifiedName("java.time.Clock")
                 .orShould().dependOnClassesThat().haveFullyQualifiedName("java.lang.Thread").check(CORE);
     }

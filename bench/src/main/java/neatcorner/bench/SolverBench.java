@@ -13,10 +13,13 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeMap;
 import neatcorner.measure.Length;
 import neatcorner.stock.Search;
@@ -185,7 +188,7 @@ public final class SolverBench {
     /** A bar is a path from 0 to its end; sizes fall along it, so that each filling is one path. */
     private static Answer arcFlow(Lists lists, double seconds) {
         MPSolver solver = MPSolver.createSolver("SCIP");
-        int[] sizes = lists.wanted.keySet().stream().sorted(java.util.Comparator.reverseOrder())
+        int[] sizes = lists.wanted.keySet().stream().sorted(Comparator.reverseOrder())
                 .mapToInt(Integer::intValue).toArray();
         long start = System.nanoTime();
         boolean[] reached = new boolean[lists.room + 1];
@@ -215,7 +218,7 @@ public final class SolverBench {
         flow[0].setCoefficient(bars, -1);
         MPConstraint end = solver.makeConstraint(0, 0, "end");
         end.setCoefficient(bars, 1);
-        java.util.Set<List<Integer>> seen = new java.util.HashSet<>();
+        Set<List<Integer>> seen = new HashSet<>();
         for (int[] arc : arcs) {
             if (seen.add(List.of(arc[0], arc[1], arc[2]))) {
                 MPVariable x = solver.makeIntVar(0, lists.count(sizes[arc[2]]), "x");

@@ -6,10 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -248,7 +250,7 @@ class CommandTest {
     }
 
     /** A stream that takes nothing, as a full disk or a closed pipe. */
-    private static final class Full extends java.io.OutputStream {
+    private static final class Full extends OutputStream {
         @Override
         public void write(int b) throws IOException {
             throw new IOException("No space left on device");
@@ -313,7 +315,7 @@ class CommandTest {
         Run run = run("plan", file("job.json", JOB), "--out", String.valueOf(out));
         assertEquals(2, run.code);
         assertTrue(run.err.contains("paper.pdf: cannot be read or written"), run.err);
-        try (var files = Files.list(java.util.Objects.requireNonNull(out))) {
+        try (var files = Files.list(Objects.requireNonNull(out))) {
             assertEquals(1, files.count());
         }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoublePredicate;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
@@ -265,7 +266,7 @@ final class Clearance {
     }
 
     /** The largest distance for which a condition that fails once and for all still holds, to a thousandth of a mm. */
-    private static double reach(java.util.function.DoublePredicate holds) {
+    private static double reach(DoublePredicate holds) {
         double low = 0;
         double high = 1;
         while (high < FREE && holds.test(high)) {

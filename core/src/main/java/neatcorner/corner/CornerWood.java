@@ -1,5 +1,6 @@
 package neatcorner.corner;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -150,7 +151,7 @@ public final class CornerWood {
 
     private List<Seam> fingers(double t) {
         int count = fingers();
-        List<Seam> seams = new java.util.ArrayList<>();
+        List<Seam> seams = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             double front = t * i / count;
             double back = t * (i + 1) / count;

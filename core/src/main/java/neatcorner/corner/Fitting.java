@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import neatcorner.measure.Length;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
@@ -134,7 +135,7 @@ public final class Fitting {
     }
 
     /** By halving, since what is clear stays clear when it is shorter. */
-    private @Nullable Reinforcement longest(Reinforcement what, java.util.function.Predicate<Length> clear,
+    private @Nullable Reinforcement longest(Reinforcement what, Predicate<Length> clear,
             Length most) {
         long low = 0;
         long high = most.units() / step.units() + 1;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import neatcorner.measure.Length;
+import neatcorner.outline.Vertex;
 
 /**
  * A corner with all that holds it: where every part lies, what it runs into, and how far it could move.
@@ -75,7 +76,7 @@ public record JoinedCorner(CornerWood wood, List<Reinforcement> reinforcements, 
     }
 
     /** Plates of a brace, seen from the front. */
-    public List<List<neatcorner.outline.Vertex>> plates(int reinforcement) {
+    public List<List<Vertex>> plates(int reinforcement) {
         Reinforcement brace = reinforcements.get(reinforcement);
         return brace.kind() == ReinforcementKind.BRACE ? BackParts.plates(wood, brace) : List.of();
     }

@@ -2,6 +2,7 @@ package neatcorner.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.plan.Field;
@@ -48,7 +49,7 @@ public record Drawing(double width, double height, double scale, double originX,
     public record Handle(double x, double y, Field field, double dx, double dy) implements Primitive {}
 
     /** The angle in a corner; see {@link Mark.CornerAngle}. */
-    public record CornerAngle(double x, double y, neatcorner.measure.Angle angle, String name, int corner,
+    public record CornerAngle(double x, double y, Angle angle, String name, int corner,
             boolean free) implements Primitive {}
 
     /** A corner to take hold of; see {@link Mark.CornerHandle}. */

@@ -2,6 +2,7 @@ package neatcorner.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Drawn grain: along a face as long wandering lines that close into arches here and there, on an end as growth rings.
@@ -91,7 +92,7 @@ public final class Grain {
         return grain;
     }
 
-    private static void join(List<Point> run, @org.jspecify.annotations.Nullable List<Point> segment,
+    private static void join(List<Point> run, @Nullable List<Point> segment,
             List<List<Point>> grain) {
         if (segment == null) {
             finish(run, grain);

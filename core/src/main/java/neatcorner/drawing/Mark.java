@@ -1,6 +1,7 @@
 package neatcorner.drawing;
 
 import java.util.List;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Quantity;
 import neatcorner.plan.Field;
 import org.jspecify.annotations.Nullable;
@@ -81,7 +82,7 @@ public sealed interface Mark {
      * @param corner counted as the pieces are
      * @param free   whether typing another angle turns it
      */
-    record CornerAngle(Point at, neatcorner.measure.Angle value, String name, int corner,
+    record CornerAngle(Point at, Angle value, String name, int corner,
             boolean free) implements Mark {}
 
     /** A corner of the outline to take hold of. */

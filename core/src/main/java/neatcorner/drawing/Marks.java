@@ -2,6 +2,7 @@ package neatcorner.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Quantity;
 import neatcorner.outline.Template;
 import neatcorner.plan.Field;
@@ -62,7 +63,7 @@ public final class Marks {
         marks.add(new Mark.Wood(outline, parts, tint, false, grain, seed));
     }
 
-    public void cornerAngle(Point at, neatcorner.measure.Angle value, String name, int corner, boolean free) {
+    public void cornerAngle(Point at, Angle value, String name, int corner, boolean free) {
         marks.add(new Mark.CornerAngle(at, value, name, corner, free));
     }
 

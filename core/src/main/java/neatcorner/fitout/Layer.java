@@ -1,6 +1,7 @@
 package neatcorner.fitout;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Locale;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
@@ -20,7 +21,7 @@ public sealed interface Layer {
 
     /** What it is called within a sentence. */
     default String within() {
-        return material().isKnown() ? title().toLowerCase(java.util.Locale.ROOT) : title();
+        return material().isKnown() ? title().toLowerCase(Locale.ROOT) : title();
     }
 
     /** The pane in front. */

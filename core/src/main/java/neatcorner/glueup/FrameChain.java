@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import neatcorner.corner.Craft;
 import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Resource;
 import neatcorner.glueup.schedule.Task;
@@ -153,7 +154,7 @@ public final class FrameChain {
     private static void after(List<Task> tasks, Reinforcement each, int corners, boolean again, GlueUp chosen) {
         String name = each.kind().title();
         if (each.kind().isGlued()) {
-            boolean slots = each.kind().reach() == neatcorner.corner.ReinforcementKind.Reach.FROM_HEEL;
+            boolean slots = each.kind().reach() == ReinforcementKind.Reach.FROM_HEEL;
             tasks.add(Task.of(slots ? "Cut slots, glue the " + name + "s" : "Fit and glue the " + name + "s",
                     work(each, corners, again), chosen.glue().clampAt(chosen.temperature())));
             tasks.add(Task.of("Flush the " + name + "s", FLUSH_CORNER * corners, 0));

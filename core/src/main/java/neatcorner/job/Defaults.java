@@ -1,5 +1,6 @@
 package neatcorner.job;
 
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
@@ -73,7 +74,7 @@ public final class Defaults {
     }
 
     private static List<Angle> degrees(double... degrees) {
-        return java.util.Arrays.stream(degrees).mapToObj(Angle::ofDegrees).toList();
+        return Arrays.stream(degrees).mapToObj(Angle::ofDegrees).toList();
     }
 
     /** Extra length for a first rough cut. */

@@ -1,6 +1,7 @@
 package neatcorner.job;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
@@ -12,6 +13,7 @@ import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
 import neatcorner.section.Seat;
 import org.jspecify.annotations.Nullable;
 
@@ -146,7 +148,7 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
 
     /** The loop of a frame with straight sides at one of its edges. Throws when there is no frame. */
     public Loop edge(SizeOf of) {
-        Contours edges = java.util.Objects.requireNonNull(contours, "no frame to take an edge of");
+        Contours edges = Objects.requireNonNull(contours, "no frame to take an edge of");
         return of == SizeOf.OUTSIDE ? edges.outside() : edges.sight().offset(outsideSight(job, of));
     }
 
@@ -159,7 +161,7 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
         double across = size.width().over(loop.box().width());
         double down = size.height().over(loop.box().height());
         Loop stretched = new Loop(loop.vertices().stream()
-                .map(v -> new neatcorner.outline.Vertex(v.x() * across, v.y() * down)).toList());
+                .map(v -> new Vertex(v.x() * across, v.y() * down)).toList());
         return job.withOutline(job.outline().withShape(new Shape.Polygon(stretched))).withSize(of, stretched.box());
     }
 

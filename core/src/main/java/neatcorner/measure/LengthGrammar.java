@@ -2,8 +2,10 @@ package neatcorner.measure;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a typed length by recursive descent, in exact rational arithmetic.
@@ -238,7 +240,7 @@ final class LengthGrammar {
         return Ratio.of(value[0]).over(Ratio.of(value[1]));
     }
 
-    private @org.jspecify.annotations.Nullable Ratio unit() throws Unexpected {
+    private @Nullable Ratio unit() throws Unexpected {
         int before = at;
         skipSpace();
         int start = at;
@@ -346,7 +348,7 @@ final class LengthGrammar {
 
         /** To the nearest whole number, halves away from zero. */
         BigInteger rounded() {
-            return new BigDecimal(numerator).divide(new BigDecimal(denominator), 0, java.math.RoundingMode.HALF_UP)
+            return new BigDecimal(numerator).divide(new BigDecimal(denominator), 0, RoundingMode.HALF_UP)
                     .toBigInteger();
         }
     }

@@ -1,5 +1,6 @@
 package neatcorner.measure;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -23,7 +24,7 @@ public enum Spelling {
 
     private static String respelt(MatchResult match) {
         String word = match.group();
-        String uk = US_TO_UK.getOrDefault(word.toLowerCase(java.util.Locale.ROOT), word);
+        String uk = US_TO_UK.getOrDefault(word.toLowerCase(Locale.ROOT), word);
         return Character.isUpperCase(word.charAt(0)) ? Character.toUpperCase(uk.charAt(0)) + uk.substring(1) : uk;
     }
 }

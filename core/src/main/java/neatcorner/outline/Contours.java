@@ -3,6 +3,7 @@ package neatcorner.outline;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -148,7 +149,7 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
     }
 
     private static Loop joined(List<Segment> parts, List<Vertex> then,
-            java.util.function.Function<Segment, List<Vertex>> edge) {
+            Function<Segment, List<Vertex>> edge) {
         List<Vertex> all = new ArrayList<>();
         for (Segment part : parts) {
             List<Vertex> run = edge.apply(part);

@@ -1,5 +1,6 @@
 package neatcorner.outline;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
 
@@ -39,7 +40,7 @@ public record Faces(Length top, Length right, Length bottom, Length left) {
 
     /** With the width of one side changed; sides count clockwise from the top, 0 … 3. */
     public Faces with(int side, Length width) {
-        List<Length> widths = new java.util.ArrayList<>(list());
+        List<Length> widths = new ArrayList<>(list());
         widths.set(side, width);
         return of(widths);
     }

@@ -1,6 +1,7 @@
 package neatcorner.outline;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -89,7 +90,7 @@ public record Loop(List<Vertex> vertices) {
 
     public Loop offset(double distance) {
         double[] all = new double[sides()];
-        java.util.Arrays.fill(all, distance);
+        Arrays.fill(all, distance);
         return offset(all);
     }
 

@@ -2,6 +2,7 @@ package neatcorner.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 
 /**
@@ -37,7 +38,7 @@ public record Scarf(double slope, Length thickness) {
         }
         int count = (int) Math.ceil((whole - over) / (most - over) - 1e-9);
         Length each = Length.mm((whole + (count - 1) * over) / count);
-        EndCut square = EndCut.flat(neatcorner.measure.Angle.ZERO);
+        EndCut square = EndCut.flat(Angle.ZERO);
         List<Piece> parts = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             EndCut left = i == 0 ? piece.left() : square;

@@ -1,5 +1,7 @@
 package neatcorner.saw;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.measure.Angle;
 
@@ -18,7 +20,7 @@ public record SawLog(List<SawReading> readings) {
     }
 
     public SawLog plus(SawReading reading) {
-        java.util.ArrayList<SawReading> all = new java.util.ArrayList<>(readings);
+        ArrayList<SawReading> all = new ArrayList<>(readings);
         all.add(reading);
         return new SawLog(all);
     }
@@ -28,7 +30,7 @@ public record SawLog(List<SawReading> readings) {
         if (readings.isEmpty()) {
             return this;
         }
-        java.util.ArrayList<SawReading> all = new java.util.ArrayList<>(readings);
+        ArrayList<SawReading> all = new ArrayList<>(readings);
         all.add(all.removeLast().afterTurning());
         return new SawLog(all);
     }
@@ -52,8 +54,8 @@ public record SawLog(List<SawReading> readings) {
         if (errors.length < FEWEST) {
             return USUAL_CHANCE;
         }
-        double mean = java.util.Arrays.stream(errors).average().orElse(0);
-        double sum = java.util.Arrays.stream(errors).map(e -> (e - mean) * (e - mean)).sum();
+        double mean = Arrays.stream(errors).average().orElse(0);
+        double sum = Arrays.stream(errors).map(e -> (e - mean) * (e - mean)).sum();
         return Angle.ofDegrees(Math.max(0.01, Math.sqrt(sum / (errors.length - 1))));
     }
 

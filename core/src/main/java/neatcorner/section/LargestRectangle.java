@@ -1,6 +1,7 @@
 package neatcorner.section;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -45,7 +46,7 @@ final class LargestRectangle {
             }
         }
         double[] xs = polygons.stream().flatMapToDouble(
-                polygon -> java.util.Arrays.stream(polygon.getCoordinates()).mapToDouble(Coordinate::getX)).sorted()
+                polygon -> Arrays.stream(polygon.getCoordinates()).mapToDouble(Coordinate::getX)).sorted()
                 .toArray();
         for (int i = 1; i < xs.length; i++) {
             if (xs[i] - xs[i - 1] > NEAR) {
@@ -64,7 +65,7 @@ final class LargestRectangle {
         }
         search.pairs.sort(Comparator.comparingDouble(Ranked::most).reversed());
         search.pairs.forEach(search::maximize);
-        return java.util.Arrays.stream(search.best).boxed().toList();
+        return Arrays.stream(search.best).boxed().toList();
     }
 
     private static void add(Coordinate[] ring, List<Edge> edges) {
@@ -81,7 +82,7 @@ final class LargestRectangle {
         double middle = (from + to) / 2;
         List<Edge> across = new ArrayList<>(
                 edges.stream().filter(edge -> edge.x1 < middle && edge.x2 > middle).toList());
-        across.sort(java.util.Comparator.comparingDouble(edge -> edge.at(middle)));
+        across.sort(Comparator.comparingDouble(edge -> edge.at(middle)));
         List<Slot> slots = new ArrayList<>();
         for (int i = 0; i + 1 < across.size(); i += 2) {
             slots.add(new Slot(across.get(i), across.get(i + 1)));

@@ -1,7 +1,9 @@
 package neatcorner.section;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
@@ -112,7 +114,7 @@ public final class Profile {
         for (Geometry ply : plies(section, extra)) {
             all = all == null ? ply : overlay(all, ply, OverlayNG.UNION);
         }
-        return java.util.Objects.requireNonNull(all);
+        return Objects.requireNonNull(all);
     }
 
     private static List<Geometry> plies(Section section, double extra) {
@@ -178,7 +180,7 @@ public final class Profile {
 
     /** Convex parts that make the wood up: upright strips between the places where its edge turns. */
     public static List<List<Spot>> strips(Geometry wood) {
-        double[] xs = java.util.Arrays.stream(wood.getCoordinates()).mapToDouble(Coordinate::getX)
+        double[] xs = Arrays.stream(wood.getCoordinates()).mapToDouble(Coordinate::getX)
                 .map(x -> Math.round(x * 1e4) / 1e4).sorted().distinct().toArray();
         Envelope box = wood.getEnvelopeInternal();
         List<List<Spot>> parts = new ArrayList<>();

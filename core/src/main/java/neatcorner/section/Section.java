@@ -1,6 +1,7 @@
 package neatcorner.section;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -58,7 +59,7 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
         double corner = width.toMm() * slope.cos() + thickness.toMm() * slope.sin();
         return Length.mm(isPlain() || !isSound()
                 ? corner
-                : java.util.Arrays.stream(Profile.of(this).finished().getCoordinates())
+                : Arrays.stream(Profile.of(this).finished().getCoordinates())
                         .mapToDouble(spot -> spot.x * slope.cos() + spot.y * slope.sin()).max().orElse(corner));
     }
 

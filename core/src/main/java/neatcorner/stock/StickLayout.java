@@ -2,6 +2,7 @@ package neatcorner.stock;
 
 import java.util.List;
 import neatcorner.measure.Length;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where every piece of a job is cut from.
@@ -15,7 +16,7 @@ import neatcorner.measure.Length;
  * @param splitFrames how many frames are not cut from one stick
  */
 public record StickLayout(List<CutStick> sticks, int unplaced, int bound, boolean proved, String proof,
-        @org.jspecify.annotations.Nullable Double cost, int splitFrames) {
+        @Nullable Double cost, int splitFrames) {
 
     public StickLayout {
         sticks = List.copyOf(sticks);

@@ -6,8 +6,10 @@ import static neatcorner.corner.CornersOfTest.wood;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import neatcorner.outline.Vertex;
 import neatcorner.section.Profile;
 import net.jqwik.api.Assume;
@@ -126,7 +128,7 @@ class ClearanceTest {
                 first.slabs().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList(),
                 first.cut().stream().map(slab -> new Slab(slab.shape(), slab.from() + dz, slab.to() + dz)).toList());
         JoinedCorner others = CornersOfTest.joined(wood, what);
-        List<Part> all = new java.util.ArrayList<>(others.parts());
+        List<Part> all = new ArrayList<>(others.parts());
         all.set(0, there);
         return new Clearance(wood, all).isClear(there, 0);
     }
@@ -151,7 +153,7 @@ class ClearanceTest {
             all = all == null ? piece : all.union(piece);
         }
         assertTrue(Profile.of(wood.section()).isWhole());
-        return java.util.Objects.requireNonNull(all);
+        return Objects.requireNonNull(all);
     }
 
     /** Everything within a distance of one side's outer edge. */

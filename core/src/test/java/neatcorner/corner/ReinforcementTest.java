@@ -13,6 +13,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -23,6 +24,7 @@ import neatcorner.section.EdgeShape;
 import neatcorner.section.Milling;
 import neatcorner.section.Operation;
 import neatcorner.wood.Species;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -212,9 +214,9 @@ class ReinforcementTest {
         }
     }
 
-    private static <T> T assertNotNull(@org.jspecify.annotations.Nullable T value, String what) {
+    private static <T> T assertNotNull(@Nullable T value, String what) {
         org.junit.jupiter.api.Assertions.assertNotNull(value, what);
-        return java.util.Objects.requireNonNull(value);
+        return Objects.requireNonNull(value);
     }
 
     @Test

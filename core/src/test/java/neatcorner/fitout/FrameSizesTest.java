@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 
+import java.util.List;
 import java.util.Optional;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -71,7 +72,7 @@ class FrameSizesTest {
     /** ISO 216. */
     @Test
     void theASeriesIsTheStandardOne() {
-        assertEquals(java.util.List.of(mm(148, 210), mm(210, 297), mm(297, 420), mm(420, 594), mm(594, 841)),
+        assertEquals(List.of(mm(148, 210), mm(210, 297), mm(297, 420), mm(420, 594), mm(594, 841)),
                 StandardSize.A_SERIES.stream().map(StandardSize::size).toList());
     }
 

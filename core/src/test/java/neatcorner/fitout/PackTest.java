@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
@@ -66,7 +67,7 @@ class PackTest {
     @Test
     void sheetsAreCutALittleUnder() {
         FrameSizes sizes = FrameSizes.from(SizeOf.RABBET, new Opening(Length.mm(300), Length.mm(200)),
-                new FrameSizes.Given(java.util.Optional.of(MAT), Length.mm(1.5), Length.mm(6),
+                new FrameSizes.Given(Optional.of(MAT), Length.mm(1.5), Length.mm(6),
                         Faces.all(Length.mm(30))));
         Rabbet plain = Rabbet.plain(Length.mm(6), Length.mm(12));
         assertEquals(new Opening(Length.mm(298.5), Length.mm(198.5)),
@@ -114,10 +115,10 @@ class PackTest {
         assertEquals(Length.inches(8, 1, 2), letter.size().width());
         assertEquals(StandardSize.INCH.size() + StandardSize.A_SERIES.size() + StandardSize.CENTIMETRES.size(),
                 StandardSize.all().size());
-        List<String> metric = StandardSize.in(neatcorner.measure.Units.MILLIMETRES).stream().map(StandardSize::title)
+        List<String> metric = StandardSize.in(Units.MILLIMETRES).stream().map(StandardSize::title)
                 .toList();
         assertTrue(metric.containsAll(List.of("A4", "40 × 50 cm", "50 × 70 cm", "60 × 80 cm")), metric.toString());
-        assertEquals(StandardSize.INCH, StandardSize.in(neatcorner.measure.Units.INCHES));
+        assertEquals(StandardSize.INCH, StandardSize.in(Units.INCHES));
     }
 
     @Test

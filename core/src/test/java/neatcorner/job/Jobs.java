@@ -5,12 +5,14 @@ import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
+import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Workshop;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
+import neatcorner.saw.measured.Checks;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.Keep;
@@ -40,8 +42,8 @@ public final class Jobs {
         return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
                 new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), rack, Defaults.saw(Units.MILLIMETRES),
-                neatcorner.saw.measured.Checks.none(),
-                neatcorner.glueup.GlueUp.usual());
+                Checks.none(),
+                GlueUp.usual());
     }
 
     public static Job withRabbet(double width, double depth) {

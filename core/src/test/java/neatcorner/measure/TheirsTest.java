@@ -3,6 +3,7 @@ package neatcorner.measure;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -23,7 +24,7 @@ class TheirsTest {
     @Test
     void aSentenceFillsItsOwnPlacesOnly() {
         assertEquals(ODD + " is 5 mm, " + ODD, new Sentence(Theirs.words(ODD) + " is {0}, {name}", ODD,
-                java.util.List.of(Length.mm(5))).in(UK));
+                List.of(Length.mm(5))).in(UK));
     }
 
     @Test

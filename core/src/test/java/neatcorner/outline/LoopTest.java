@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import neatcorner.measure.Length;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -94,7 +95,7 @@ class LoopTest {
         assertEquals(420, wide.right(), 1e-9);
         assertEquals(350, wide.bottom(), 1e-9);
         assertEquals(-60, wide.left(), 1e-9);
-        assertEquals(new Opening(neatcorner.measure.Length.mm(480), neatcorner.measure.Length.mm(360)), wide.box());
+        assertEquals(new Opening(Length.mm(480), Length.mm(360)), wide.box());
         assertEquals(240, wide.at(3).x(), 1e-9);
         assertEquals(180, wide.at(3).y(), 1e-9);
     }

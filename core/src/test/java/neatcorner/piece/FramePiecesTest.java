@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
@@ -96,7 +97,7 @@ class FramePiecesTest {
     @Property(tries = 300)
     void piecesLaidEndToEndCloseTheLoop(@ForAll @IntRange(min = 3, max = 24) int n,
             @ForAll @IntRange(min = 1, max = 1_000_000) int seed) {
-        java.util.Random random = new java.util.Random(seed);
+        Random random = new Random(seed);
         List<Vertex> vertices = new ArrayList<>();
         double[] faces = new double[n];
         for (int i = 0; i < n; i++) {

@@ -12,6 +12,7 @@ import neatcorner.outline.Contours;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
@@ -64,7 +65,7 @@ class JointTest {
     @Test
     void otherShapesAreMitredWhateverIsAsked() {
         Job octagon = Jobs.chart().withJoint(CornerJoint.LAP)
-                .withOutline(Outline.of(new neatcorner.outline.Shape.Regular(8, false)));
+                .withOutline(Outline.of(new Shape.Regular(8, false)));
         Plan plan = Planner.plan(octagon);
         assertEquals(22.5, plan.pieces().getFirst().left().miter().degrees(), 1e-9);
         assertTrue(plan.findings().stream().anyMatch(finding -> finding.code().equals("corner.rectangles-only")));

@@ -18,9 +18,11 @@ import neatcorner.glueup.Glue;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.Recipe;
 import neatcorner.glueup.School;
+import neatcorner.glueup.SqueezeOut;
 import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Schedule;
 import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
@@ -42,6 +44,7 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.section.Layers;
+import neatcorner.section.Ply;
 import neatcorner.section.RabbetWay;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.WayToJoin;
@@ -50,6 +53,7 @@ import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.glueup.JigFields;
 import neatcorner.station.glueup.JigWork;
 import neatcorner.station.glueup.ShopDays;
+import neatcorner.stock.RoughBoard;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.Test;
 
@@ -280,11 +284,11 @@ class CornerPlanTest {
     @Test
     void preparingBoardsAndGluingUpTheSectionHaveTheirMinutes() {
         Job job = splined(22);
-        Job boards = job.withStock(job.stock().withBoards(List.of(new neatcorner.stock.RoughBoard("board",
+        Job boards = job.withStock(job.stock().withBoards(List.of(new RoughBoard("board",
                 Length.mm(2400), Length.mm(200), Length.mm(27), Length.ZERO, 1, null, List.of()))));
         Layers layers = new Layers(false, List.of(
-                new neatcorner.section.Ply(job.section().wood(), Length.mm(10), Length.ZERO),
-                new neatcorner.section.Ply(job.section().wood(), Length.mm(10), Length.ZERO)));
+                new Ply(job.section().wood(), Length.mm(10), Length.ZERO),
+                new Ply(job.section().wood(), Length.mm(10), Length.ZERO)));
         Job glued = boards.withSection(job.section().withMilling(job.section().milling().withLayers(layers)));
         List<String> names = chain(glued, RabbetWay.ROUTER);
         assertEquals(List.of("Prepare the boards", "Glue up the section", "Mill the section"), names.subList(0, 3));
@@ -311,7 +315,7 @@ class CornerPlanTest {
         assertEquals("Sand the faces", chains.get(1).tasks().getFirst().name(), "its wood is sawn with the first's");
         assertEquals(chains.getFirst().frame(), chains.get(2).follows());
         for (School school : School.values()) {
-            for (neatcorner.glueup.SqueezeOut out : neatcorner.glueup.SqueezeOut.values()) {
+            for (SqueezeOut out : SqueezeOut.values()) {
                 Plan plan = Planner.plan(job.withQuantity(1).withGlueUp(job.glueUp().withSchool(school)
                         .withSqueezeOut(out)));
                 assertTrue(ShopDays.of(plan, Search.PATIENT).schedule().proved(), school + " " + out);
@@ -324,7 +328,7 @@ class CornerPlanTest {
     void whatTheSawListCutsTogetherIsSawnTogether() {
         Job job = splined(22).withQuantity(4);
         ShopDays days = ShopDays.of(Planner.plan(job), Search.PATIENT);
-        List<neatcorner.glueup.schedule.Schedule.Step> steps = days.schedule().steps();
+        List<Schedule.Step> steps = days.schedule().steps();
         int sawn = 0;
         while (!days.chains().get(steps.get(sawn).chain()).tasks().get(steps.get(sawn).task()).name()
                 .startsWith("Saw")) {
@@ -350,7 +354,7 @@ class CornerPlanTest {
     /** Two bands of 0.6 m do not go round a frame of 4 m, however many frames there are to do first. */
     @Test
     void aBandThatDoesNotReachIsNoBand() {
-        Job large = Jobs.chart().withSize(neatcorner.fitout.SizeOf.OUTSIDE, new neatcorner.outline.Opening(
+        Job large = Jobs.chart().withSize(SizeOf.OUTSIDE, new Opening(
                 Length.mm(1300), Length.mm(700))).withGlueUp(Jobs.chart().glueUp().withHolding(Holding.BAND));
         Clamp shortBand = new Clamp(Clamp.Kind.BAND, "band", Length.mm(600), 5000, 2);
         Workshop none = Jobs.SHOP.withClamps(List.of(shortBand));
@@ -358,7 +362,7 @@ class CornerPlanTest {
         assertFalse(ShopDays.of(in(none, large), Search.PATIENT).schedule().proved());
         Clamp longBand = new Clamp(Clamp.Kind.BAND, "long band", Length.mm(5000), 5000, 1);
         Workshop one = Jobs.SHOP.withClamps(List.of(shortBand, longBand));
-        neatcorner.glueup.schedule.Schedule schedule = ShopDays.of(in(one, large.withQuantity(2)), Search.PATIENT)
+        Schedule schedule = ShopDays.of(in(one, large.withQuantity(2)), Search.PATIENT)
                 .schedule();
         assertTrue(schedule.stuck().isEmpty(), schedule.stuck().toString());
     }

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Box;
 import neatcorner.drawing.Convex;
@@ -23,6 +24,7 @@ import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import neatcorner.plan.FrameFields;
 import neatcorner.station.section.SectionFields;
+import neatcorner.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -210,7 +212,7 @@ class DrawingTest {
         List<Point> clockwise = SQUARE.corners();
         List<Point> other = clockwise.reversed();
         for (List<Point> shape : List.of(clockwise, other)) {
-            List<Point> part = java.util.Objects
+            List<Point> part = Objects
                     .requireNonNull(Convex.clip(new Point(-50, 50), new Point(150, 50), shape));
             assertAt(0, 50, part.getFirst());
             assertAt(100, 50, part.getLast());
@@ -223,12 +225,12 @@ class DrawingTest {
 
     @Test
     void everyWoodHasItsOwnHueAndGrain() {
-        for (neatcorner.wood.Species species : neatcorner.wood.Species.KNOWN) {
+        for (Species species : Species.KNOWN) {
             Tint tint = Tint.wood(species);
             assertNotEquals(Tint.WOOD_OTHER, tint, species.name());
             assertTrue(tint.grain().name().startsWith("GRAIN_"));
         }
-        assertEquals(Tint.WOOD_OTHER, Tint.wood(neatcorner.wood.Species.named("driftwood")));
+        assertEquals(Tint.WOOD_OTHER, Tint.wood(Species.named("driftwood")));
         assertEquals("wood-ash", Tint.WOOD_ASH.token());
         assertFalse(Tint.GLASS_EDGE.token().contains("_"));
     }

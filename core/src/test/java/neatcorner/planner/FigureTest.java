@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.drawing.Box;
 import neatcorner.drawing.Convex;
 import neatcorner.drawing.Drawing;
@@ -45,7 +46,7 @@ class FigureTest {
     @Test
     void theOpeningShowsEverySizeWhereItCanBeTyped() {
         List<String> fields = values(OpeningFigure.of(PLAN)).stream().map(Drawing.Value::field)
-                .filter(java.util.Objects::nonNull).map(field -> field.id()).toList();
+                .filter(Objects::nonNull).map(field -> field.id()).toList();
         assertTrue(fields.containsAll(List.of("art.width", "art.height", "sight.width", "opening.height",
                 "outside.width", "outside.height", "mat.top", "mat.bottom", "face.width")), fields.toString());
     }

@@ -9,11 +9,14 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Field;
@@ -29,6 +32,7 @@ import neatcorner.stock.Keep;
 import neatcorner.stock.Search;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -157,10 +161,10 @@ class FindingsTest {
     @Test
     void aWoodThatNobodyKnowsSaysThatItIsGuessed() {
         Job job = Jobs.chart().withSection(Jobs.chart().section().withWood(
-                neatcorner.wood.Species.named("pear {0}")));
+                Species.named("pear {0}")));
         Finding finding = Planner.plan(job).findings().stream().filter(f -> f.code().equals("wood.unknown")).findFirst()
                 .orElseThrow();
-        String said = finding.message().in(neatcorner.measure.Notation.of(neatcorner.measure.Units.MILLIMETRES));
+        String said = finding.message().in(Notation.of(Units.MILLIMETRES));
         assertTrue(said.startsWith("“pear {0}” is not") && said.contains("616 kg/m³"), said);
         assertTrue(Planner.plan(Jobs.chart()).findings().stream().noneMatch(f -> f.code().equals("wood.unknown")));
     }
@@ -168,9 +172,9 @@ class FindingsTest {
     /** A frame made for A4 with a little play says A4, without a mat. */
     @Test
     void aFrameForA4SaysA4() {
-        Job job = Jobs.chart().withPack(new neatcorner.fitout.Pack(java.util.List.of())).withSize(
-                neatcorner.fitout.SizeOf.RABBET, new neatcorner.outline.Opening(neatcorner.measure.Length.mm(300),
-                        neatcorner.measure.Length.mm(213)));
+        Job job = Jobs.chart().withPack(new Pack(List.of())).withSize(
+                SizeOf.RABBET, new Opening(Length.mm(300),
+                        Length.mm(213)));
         WhatFits first = WhatFits.in(job).getFirst();
         assertEquals("A4", first.size().title());
         assertFalse(first.needsMat());
@@ -182,8 +186,8 @@ class FindingsTest {
     void aBorderMayBeMeasuredAsItShows() {
         Plan plan = Planner.plan(Jobs.chart());
         Field top = MatFields.MAT_SHOWS.getFirst();
-        assertEquals(neatcorner.measure.Length.mm(45.5), top.in(plan));
-        Plan wider = Planner.plan(top.edit(neatcorner.measure.Length.mm(50)).of(plan.job(), Jobs.SHOP));
-        assertEquals(neatcorner.measure.Length.mm(54.5), MatFields.MAT_TOP.in(wider));
+        assertEquals(Length.mm(45.5), top.in(plan));
+        Plan wider = Planner.plan(top.edit(Length.mm(50)).of(plan.job(), Jobs.SHOP));
+        assertEquals(Length.mm(54.5), MatFields.MAT_TOP.in(wider));
     }
 }

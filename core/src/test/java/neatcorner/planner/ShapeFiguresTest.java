@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import neatcorner.drawing.Convex;
 import neatcorner.drawing.Drawing;
@@ -88,7 +89,7 @@ class ShapeFiguresTest {
         Plan plan = Planner.plan(shaped(shape));
         double drawn = of(ShapeFigure.of(plan, false), Mark.Wood.class).stream()
                 .mapToDouble(wood -> Math.abs(Convex.area(wood.outline()))).sum();
-        var contours = java.util.Objects.requireNonNull(plan.contours());
+        var contours = Objects.requireNonNull(plan.contours());
         double frame = contours.outside().area() - contours.sight().area();
         assertEquals(frame, drawn, frame * 1e-9 + 1e-6);
     }
@@ -98,7 +99,7 @@ class ShapeFiguresTest {
     void theBodyFillsItsBoundsFromEverySide(Shape shape) {
         Plan plan = Planner.plan(shaped(shape));
         Figure front = SolidFigure.of(plan, 0, 0);
-        var contours = java.util.Objects.requireNonNull(plan.contours());
+        var contours = Objects.requireNonNull(plan.contours());
         assertEquals(contours.outside().box().width().toMm(), front.bounds().width(), 3);
         assertEquals(contours.outside().box().height().toMm(), front.bounds().height(), 3);
         Figure turned = SolidFigure.of(plan, 0.6, 0.4);

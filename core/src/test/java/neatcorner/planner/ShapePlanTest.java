@@ -6,7 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.stream.IntStream;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
@@ -25,7 +31,10 @@ import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import neatcorner.station.opening.OpeningFigure;
 import neatcorner.station.shape.ShapeFields;
+import neatcorner.station.shape.ShapeFigure;
+import neatcorner.station.shape.SolidFigure;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -35,14 +44,14 @@ class ShapePlanTest {
 
     private static Job shaped(Shape shape, SizeOf of, double width, double height) {
         Job chart = Jobs.withABoard(Jobs.chart());
-        return chart.withOutline(Outline.of(shape)).withPack(new neatcorner.fitout.Pack(
-                chart.pack().layers().stream().filter(layer -> !(layer instanceof neatcorner.fitout.Layer.Mat))
+        return chart.withOutline(Outline.of(shape)).withPack(new Pack(
+                chart.pack().layers().stream().filter(layer -> !(layer instanceof Layer.Mat))
                         .toList()))
                 .withSize(of, new Opening(Length.mm(width), Length.mm(height)));
     }
 
     private static Job polygon(double... xy) {
-        List<Vertex> vertices = new java.util.ArrayList<>();
+        List<Vertex> vertices = new ArrayList<>();
         for (int i = 0; i < xy.length; i += 2) {
             vertices.add(new Vertex(xy[i], xy[i + 1]));
         }
@@ -156,7 +165,7 @@ class ShapePlanTest {
         Job turned = new Reshape(job, false).cornerTurned(0, Angle.ofDegrees(100));
         Loop loop = Shape.fromTheTop(((Shape.Polygon) turned.outline().shape()).loop());
         assertTrue(loop.vertices().size() == 4);
-        assertTrue(java.util.stream.IntStream.range(0, 4).anyMatch(
+        assertTrue(IntStream.range(0, 4).anyMatch(
                 i -> Math.abs(loop.interior(i).degrees() - 100) < 1e-3), loop.toString());
     }
 
@@ -167,7 +176,7 @@ class ShapePlanTest {
         int eaves = before.vertices().indexOf(new Vertex(300, 100));
         Job opened = new Reshape(house, true).cornerTurned(eaves, Angle.ofDegrees(130));
         Loop loop = ((Shape.Polygon) opened.outline().shape()).loop();
-        long alike = java.util.stream.IntStream.range(0, 5)
+        long alike = IntStream.range(0, 5)
                 .filter(i -> Math.abs(loop.interior(i).degrees() - 130) < 1e-3).count();
         assertEquals(2, alike);
     }
@@ -218,7 +227,7 @@ class ShapePlanTest {
     /** Whatever is asked for, there is a plan: with whole pieces, or with a finding that says why there are none. */
     @Property(tries = 400)
     void anyShapeOfAnySizeHasAPlan(@ForAll long seed) {
-        java.util.Random random = new java.util.Random(seed);
+        Random random = new Random(seed);
         double width = Math.pow(10, random.nextDouble() * 4) - 1;
         double height = Math.pow(10, random.nextDouble() * 4) - 1;
         Job job = shaped(anyShape(random), SizeOf.values()[random.nextInt(4)], width, height);
@@ -235,12 +244,12 @@ class ShapePlanTest {
         for (Station station : Station.values()) {
             assertSound(Chapters.at(station).slate(plan));
         }
-        assertSound(neatcorner.station.shape.ShapeFigure.of(plan, false));
-        assertSound(neatcorner.station.opening.OpeningFigure.of(plan));
-        assertSound(neatcorner.station.shape.SolidFigure.of(plan, 0.3, 0.2));
+        assertSound(ShapeFigure.of(plan, false));
+        assertSound(OpeningFigure.of(plan));
+        assertSound(SolidFigure.of(plan, 0.3, 0.2));
     }
 
-    private static Shape anyShape(java.util.Random random) {
+    private static Shape anyShape(Random random) {
         return switch (random.nextInt(6)) {
             case 0 -> new Shape.Rectangle();
             case 1 -> new Shape.Regular(3 + random.nextInt(22), random.nextBoolean());
@@ -249,7 +258,7 @@ class ShapePlanTest {
             case 3 -> new Shape.Circle(random.nextBoolean() ? 0 : 3 + random.nextInt(30));
             case 4 -> new Shape.Ellipse(random.nextBoolean() ? 0 : 3 + random.nextInt(30));
             default -> {
-                List<Vertex> vertices = new java.util.ArrayList<>();
+                List<Vertex> vertices = new ArrayList<>();
                 int corners = 3 + random.nextInt(9);
                 for (int i = 0; i < corners; i++) {
                     vertices.add(new Vertex(random.nextInt(800), random.nextInt(800)));
@@ -262,9 +271,9 @@ class ShapePlanTest {
     /** Mirrored left to right, a frame has the same pieces the other way round, with their ends exchanged. */
     @Property(tries = 100)
     void aMirroredFrameHasMirroredPieces(@ForAll long seed) {
-        java.util.Random random = new java.util.Random(seed);
+        Random random = new Random(seed);
         int corners = 4 + random.nextInt(6);
-        List<Vertex> vertices = new java.util.ArrayList<>();
+        List<Vertex> vertices = new ArrayList<>();
         for (int i = 0; i < corners; i++) {
             double angle = 2 * Math.PI * (i + 0.3 * random.nextDouble()) / corners;
             double radius = 300 + 60 * random.nextDouble();
@@ -281,7 +290,7 @@ class ShapePlanTest {
         return Planner.plan(job).pieces().stream().map(piece -> {
             double left = piece.left().miter().degrees();
             double right = piece.right().miter().degrees();
-            return String.format(java.util.Locale.ROOT, "%.2f %.2f %.3f %.3f", piece.outer().toMm(),
+            return String.format(Locale.ROOT, "%.2f %.2f %.3f %.3f", piece.outer().toMm(),
                     piece.sight().toMm(), mirrored ? right : left, mirrored ? left : right);
         }).sorted().toList();
     }

@@ -20,6 +20,7 @@ import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.saw.SecondMiter;
 import neatcorner.section.Rabbet;
+import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
 
@@ -113,7 +114,7 @@ class SlatesTest {
         assertEquals("2", figure(Station.STICKS, job, "Sticks to take, proved least"));
         assertEquals("37.00", figure(Station.STICKS, job, "Cost"));
         assertEquals("≈4.2", figure(Station.STICKS, job, "Kerf at the miter"));
-        Job short1 = Jobs.withSticks(new neatcorner.stock.Stick("ash", Length.mm(800), 1, null, List.of()));
+        Job short1 = Jobs.withSticks(new Stick("ash", Length.mm(800), 1, null, List.of()));
         assertEquals("1", figure(Station.STICKS, short1, "Sticks to take"));
         assertEquals("3", figure(Station.STICKS, short1, "Pieces without a place"));
         assertEquals("7", figure(Station.STICKS, short1, "Left over"), "739 and its kerf of 800");

@@ -13,6 +13,7 @@ import neatcorner.drawing.Tint;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Length;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.Plan;
 import neatcorner.section.Edge;
 import neatcorner.section.EdgeShape;
@@ -45,7 +46,7 @@ class WoodFiguresTest {
     }
 
     private static List<String> words(Figure figure) {
-        return of(figure, Mark.Label.class).stream().map(label -> neatcorner.measure.Theirs.plain(label.text()))
+        return of(figure, Mark.Label.class).stream().map(label -> Theirs.plain(label.text()))
                 .toList();
     }
 

@@ -17,6 +17,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
+import neatcorner.outline.Shape;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
@@ -116,7 +117,7 @@ class WoodPlanTest {
     /** Found by random jobs: at the tip of a very flat ellipse the joints of short segments cross. */
     @Test
     void anEllipseTooTightForItsSegmentsIsSaid() {
-        Job flat = Jobs.chart().withOutline(Jobs.chart().outline().withShape(new neatcorner.outline.Shape.Ellipse(27)))
+        Job flat = Jobs.chart().withOutline(Jobs.chart().outline().withShape(new Shape.Ellipse(27)))
                 .withSize(SizeOf.SIGHT, new Opening(Length.mm(900), Length.mm(12)));
         Finding found = finding(flat, "size.impossible").orElseThrow();
         assertEquals(Level.STOP, found.level());

@@ -2,6 +2,7 @@ package neatcorner.reference;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.stock.Allowances;
@@ -61,7 +62,7 @@ class BoardsMilledTest {
         BoardMilling milling = milled(board, width, thickness, longest);
         long given = milling.cuts().stream()
                 .mapToLong(cut -> cut.sticks() * (long) Math.floor(cut.stick().toMm() / longest + 1e-9)).sum();
-        assertEquals(most, given, () -> java.util.Arrays.toString(board) + " " + width + " × " + thickness + ", "
+        assertEquals(most, given, () -> Arrays.toString(board) + " " + width + " × " + thickness + ", "
                 + longest);
     }
 }

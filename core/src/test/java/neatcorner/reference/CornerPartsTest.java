@@ -3,7 +3,9 @@ package neatcorner.reference;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.Predicate;
@@ -219,11 +221,11 @@ class CornerPartsTest {
     }
 
     private static double place(Reinforcement what) {
-        return java.util.Objects.requireNonNull(what.fromHeel()).toMm();
+        return Objects.requireNonNull(what.fromHeel()).toMm();
     }
 
     private static double behind(Reinforcement what) {
-        return java.util.Objects.requireNonNull(what.fromFace()).toMm();
+        return Objects.requireNonNull(what.fromFace()).toMm();
     }
 
     /** The mortise of a tenon: as wide and thick, and deeper at either end by the room for glue. */
@@ -232,7 +234,7 @@ class CornerPartsTest {
         double half = what.width().toMm() / 2;
         double deep = what.size().toMm() / 2 + GLUE_ROOM;
         double[][] ends = {{-half, -deep}, {-half, deep}, {half, deep}, {half, -deep}};
-        List<double[]> outline = java.util.Arrays.stream(ends).map(end -> new double[]{
+        List<double[]> outline = Arrays.stream(ends).map(end -> new double[]{
             m[0] * (place(what) + end[0]) - m[1] * end[1], m[1] * (place(what) + end[0]) + m[0] * end[1]}).toList();
         return new Prism(outline, behind(what) - what.thickness().toMm() / 2,
                 behind(what) + what.thickness().toMm() / 2);

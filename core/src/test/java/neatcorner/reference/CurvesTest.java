@@ -3,6 +3,7 @@ package neatcorner.reference;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Random;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
@@ -123,7 +124,7 @@ class CurvesTest {
     }
 
     private static Plan plan(Shape shape, double width, Random random) {
-        Job job = Jobs.withABoard(Jobs.chart()).withPack(new Pack(java.util.List.of()));
+        Job job = Jobs.withABoard(Jobs.chart()).withPack(new Pack(List.of()));
         double height = shape instanceof Shape.Circle ? width : width * (0.5 + random.nextDouble());
         return Planner.plan(job.withSection(job.section().withWidth(AnyJob.between(random, 20, 60)))
                 .withOutline(Outline.of(shape))

@@ -5,9 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import neatcorner.fitout.Pack;
+import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
@@ -55,9 +58,9 @@ class FewestSticksTest {
         for (int i = 0; i < 4; i++) {
             faces.add(Length.mm(new double[]{30, 45, 60}[random.nextInt(3)]));
         }
-        Job job = chart.withPack(new neatcorner.fitout.Pack(List.of()))
+        Job job = chart.withPack(new Pack(List.of()))
                 .withOutline(chart.outline().withFaceWidths(faces))
-                .withSize(neatcorner.fitout.SizeOf.SIGHT, new neatcorner.outline.Opening(
+                .withSize(SizeOf.SIGHT, new Opening(
                         AnyJob.between(random, 300, 500), AnyJob.between(random, 300, 500)));
         List<Stick> sticks = new ArrayList<>();
         Plan plan = Planner.plan(job);

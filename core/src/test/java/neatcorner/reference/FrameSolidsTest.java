@@ -3,6 +3,7 @@ package neatcorner.reference;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
@@ -38,7 +39,7 @@ class FrameSolidsTest {
     }
 
     static SolidSides solids(Plan plan) {
-        Contours contours = java.util.Objects.requireNonNull(plan.contours());
+        Contours contours = Objects.requireNonNull(plan.contours());
         double[][] sight = contours.sight().vertices().stream().map(v -> new double[]{v.x(), v.y()})
                 .toArray(double[][]::new);
         Job job = plan.job();
@@ -54,7 +55,7 @@ class FrameSolidsTest {
         SolidSides solids = solids(plan);
         double[] out = solids.box(1, job.outline().isSloped() ? 1 : 0);
         double[] in = solids.box(0, 0);
-        if (!(job.outline().shape() instanceof neatcorner.outline.Shape.Regular)) {
+        if (!(job.outline().shape() instanceof Shape.Regular)) {
             assertEquals(out[0], plan.sizes().outside().width().toMm(), NEAR, "outside width");
             assertEquals(out[1], plan.sizes().outside().height().toMm(), NEAR, "outside height");
             assertEquals(in[0], plan.sizes().sight().width().toMm(), NEAR, "sight width");

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -179,7 +180,7 @@ class PassesFollowedTest {
                 largest = part;
             }
         }
-        return java.util.Objects.requireNonNull(largest);
+        return Objects.requireNonNull(largest);
     }
 
     private static Geometry box(double left, double top, double right, double bottom) {

@@ -11,10 +11,12 @@ import neatcorner.section.Face;
 import neatcorner.section.Layers;
 import neatcorner.section.Milling;
 import neatcorner.section.Operation;
+import neatcorner.section.Rabbet;
 import neatcorner.section.RabbetWay;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Section;
 import neatcorner.section.Spot;
+import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -99,8 +101,8 @@ class SafeRectangleTest {
     /** Geometry: in a 40 × 20 stick with a 6 × 8 rabbet, 5 from what shows and 3 from the rest, over the rabbet or beside it. */
     @Test
     void aPlainSticksRectangleIsExact() {
-        Section section = new Section(neatcorner.wood.Species.named("white ash"), AnyJob.mm(40), AnyJob.mm(20),
-                neatcorner.section.Rabbet.plain(AnyJob.mm(6), AnyJob.mm(8)));
+        Section section = new Section(Species.named("white ash"), AnyJob.mm(40), AnyJob.mm(20),
+                Rabbet.plain(AnyJob.mm(6), AnyJob.mm(8)));
         SafeZone zone = SafeZone.of(section).orElseThrow();
         assertEquals(35 - 9, zone.width(), 1e-6);
         assertEquals(17 - 5, zone.height(), 1e-6);

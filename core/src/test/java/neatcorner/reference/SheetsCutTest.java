@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -123,7 +124,7 @@ class SheetsCutTest {
     }
 
     private static List<Integer> zeros(int n) {
-        return java.util.Collections.nCopies(n, 0);
+        return Collections.nCopies(n, 0);
     }
 
     private static List<Integer> sum(List<Integer> a, List<Integer> b) {

@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import neatcorner.job.Defaults;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.FramePieces;
@@ -24,7 +26,7 @@ import org.junit.jupiter.api.Test;
 
 class CuttingOrderTest {
     private static final Blanks BLANKS = new Blanks(Length.mm(100), Length.mm(20), Length.ZERO);
-    private static final Saw SAW = neatcorner.job.Defaults.saw(neatcorner.measure.Units.MILLIMETRES)
+    private static final Saw SAW = Defaults.saw(Units.MILLIMETRES)
             .withRough(Length.mm(3));
 
     private static List<Piece> frame(Faces faces) {

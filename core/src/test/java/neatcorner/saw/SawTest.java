@@ -6,18 +6,23 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
+import neatcorner.job.Jobs;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
+import neatcorner.planner.Planner;
 import neatcorner.stock.CutPiece;
 import org.junit.jupiter.api.Test;
 
 class SawTest {
-    private static final Saw SAW = neatcorner.job.Defaults.saw(neatcorner.measure.Units.MILLIMETRES);
+    private static final Saw SAW = Defaults.saw(Units.MILLIMETRES);
     private static final Piece PIECE = FramePieces.ofRectangle(new Opening(Length.mm(400), Length.mm(300)),
             new Faces(Length.mm(40), Length.mm(60), Length.mm(40), Length.mm(50)))
             .getFirst();
@@ -91,10 +96,10 @@ class SawTest {
     /** Geometry: turned over, a tilted cut would lean the wrong way, so the saw is swung instead. */
     @Test
     void aPieceUnderATiltedBladeIsNotTurnedOver() {
-        neatcorner.job.Job flat = neatcorner.job.Jobs.chart();
-        neatcorner.job.Job sloped = flat.withOutline(flat.outline().withSlope(Angle.ofDegrees(30)));
-        assertTrue(neatcorner.planner.Planner.plan(flat).cuts().getLast().isFaceDown(flat.saw()));
-        assertFalse(neatcorner.planner.Planner.plan(sloped).cuts().getLast().isFaceDown(sloped.saw()));
+        Job flat = Jobs.chart();
+        Job sloped = flat.withOutline(flat.outline().withSlope(Angle.ofDegrees(30)));
+        assertTrue(Planner.plan(flat).cuts().getLast().isFaceDown(flat.saw()));
+        assertFalse(Planner.plan(sloped).cuts().getLast().isFaceDown(sloped.saw()));
     }
 
     @Test

@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import neatcorner.measure.Length;
 import neatcorner.wood.Species;
@@ -88,10 +90,10 @@ class MillingTest {
     @Test
     void aTiltedBladeIsSetByTheSlope() {
         MillPass pass = Passes.of(with(shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 12, 12))).getLast();
-        assertEquals(45, java.util.Objects.requireNonNull(pass.tilt()).degrees(), 1e-9);
+        assertEquals(45, Objects.requireNonNull(pass.tilt()).degrees(), 1e-9);
         MillPass wide = Passes.of(with(shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, 24, 8))).getLast();
         assertEquals(Face.INNER, wide.rest(), "a wide slope is cut on edge");
-        assertEquals(Math.toDegrees(Math.atan(8 / 24.0)), java.util.Objects.requireNonNull(wide.tilt()).degrees(),
+        assertEquals(Math.toDegrees(Math.atan(8 / 24.0)), Objects.requireNonNull(wide.tilt()).degrees(),
                 1e-9);
     }
 
@@ -185,7 +187,7 @@ class MillingTest {
         milling = milling.moved(0, random.nextInt(count + 1));
         int from = random.nextInt(count + 1);
         int to = random.nextInt(count + 1);
-        List<Operation> expected = new java.util.ArrayList<>(milling.order(ASH.rabbet()));
+        List<Operation> expected = new ArrayList<>(milling.order(ASH.rabbet()));
         expected.add(to, expected.remove(from));
         assertEquals(expected, milling.moved(from, to).order(ASH.rabbet()));
         assertFalse(milling.without(from).order(ASH.rabbet()).size() > count + 1);

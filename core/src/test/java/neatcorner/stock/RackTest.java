@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
+import neatcorner.outline.Faces;
+import neatcorner.outline.Opening;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
 import net.jqwik.api.ForAll;
@@ -126,8 +128,8 @@ class RackTest {
     @Test
     void aPieceIsLabelledWithItsFrameWhenThereAreMany() {
         Piece piece = FramePieces.ofRectangle(
-                new neatcorner.outline.Opening(Length.mm(200), Length.mm(100)),
-                neatcorner.outline.Faces.all(Length.mm(20))).getFirst();
+                new Opening(Length.mm(200), Length.mm(100)),
+                Faces.all(Length.mm(20))).getFirst();
         CutPiece cut = new CutPiece(piece, 3, Length.mm(10), Length.mm(254.25), false);
         assertEquals("A", cut.label(1));
         assertEquals("A3", cut.label(4));

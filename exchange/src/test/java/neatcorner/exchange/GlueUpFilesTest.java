@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -18,6 +19,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.exchange.job.JobFile;
@@ -28,10 +30,11 @@ import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 import neatcorner.exchange.paper.JigTemplates;
-import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.exchange.station.glueup.ShopCalendar;
+import neatcorner.glueup.Recipe;
 import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.schedule.Chain;
@@ -169,7 +172,7 @@ class GlueUpFilesTest {
         ShopDays days = ShopDays.of(ShopDays.chains(Planner.plan(job)), Workshop.usual(job.units()), monday,
                 Search.PATIENT);
         String text = ShopCalendar.write(days, Instant.parse("2026-03-01T00:00:00Z"));
-        assertTrue(text.lines().allMatch(line -> line.getBytes(java.nio.charset.StandardCharsets.UTF_8).length <= 75));
+        assertTrue(text.lines().allMatch(line -> line.getBytes(StandardCharsets.UTF_8).length <= 75));
         List<VEvent> events = new CalendarBuilder().build(new StringReader(text)).getComponents(Component.VEVENT);
         long waits = days.schedule().steps().stream().filter(step -> step.ready() - step.end() >= 15).count();
         assertEquals(days.schedule().steps().size() + waits, events.size());
@@ -226,13 +229,13 @@ class GlueUpFilesTest {
 
     @Test
     void paperHasTheCornerApartAndTheGlueUpToTickOff() throws Exception {
-        Job screwed = splined().job().withReinforcement(List.of(neatcorner.corner.Inventory.screw(
+        Job screwed = splined().job().withReinforcement(List.of(Inventory.screw(
                 ReinforcementKind.SCREW, 6, Length.mm(40))));
         try (PDDocument document = Loader.loadPDF(PaperPdf.write(Planner.plan(screwed), PaperSize.A4, MM))) {
             assertTrue(new PDFTextStripper().getText(document).contains("screw in white ash"));
         }
         Job oily = splined().job().withGlueUp(splined().job().glueUp()
-                .withFinish(neatcorner.glueup.Recipe.named("penetrating oil").orElseThrow()));
+                .withFinish(Recipe.named("penetrating oil").orElseThrow()));
         try (PDDocument document = Loader.loadPDF(PaperPdf.write(Planner.plan(oily), PaperSize.A4, MM))) {
             String text = new PDFTextStripper().getText(document);
             for (String expected : List.of("Corners D–A, A–B, B–C, C–D", "Blade height", "Glue-up: interior PVA",

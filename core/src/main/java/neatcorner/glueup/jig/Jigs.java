@@ -11,6 +11,7 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.outline.Vertex;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Designs of the jigs, from what they must hold. All are cut from one thickness of board; sizes are common practice unless
@@ -47,7 +48,7 @@ public final class Jigs {
     }
 
     /** The corner clamping jig itself, and its setting for a frame when there is one. */
-    public JigDesign cornerJig(CornerJig jig, CornerJig.@org.jspecify.annotations.Nullable Fit fit) {
+    public JigDesign cornerJig(CornerJig jig, CornerJig.@Nullable Fit fit) {
         double bite = 45;
         double side = 2 * bite;
         double pivot = bite - jig.block().toMm();

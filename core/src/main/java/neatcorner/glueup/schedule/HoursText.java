@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** Working hours as a maker types them: {@code mon-fri 8-12 13-17; sat 9:30-12}. */
 public final class HoursText {
@@ -59,8 +60,8 @@ public final class HoursText {
         return new Understood(new WorkingHours(shifts));
     }
 
-    private static @org.jspecify.annotations.Nullable LocalTime time(String hour,
-            @org.jspecify.annotations.Nullable String minute) {
+    private static @Nullable LocalTime time(String hour,
+            @Nullable String minute) {
         int h = Integer.parseInt(hour);
         int m = minute == null ? 0 : Integer.parseInt(minute);
         if (h == 24 && m == 0) {

@@ -3,6 +3,7 @@ package neatcorner.glueup.schedule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** All chains that are laid out, in arrays, and which of them wait for the steps that another does for all. */
 final class Lanes {
@@ -128,7 +129,7 @@ final class Lanes {
     }
 
     /** Latest ends of all steps, so that every last wait is over by a moment; null when that is too soon. */
-    long @org.jspecify.annotations.Nullable [][] deadlines(long due) {
+    long @Nullable [][] deadlines(long due) {
         long[][] ends = new long[size()][];
         long[] forFollowers = new long[size()];
         Arrays.fill(forFollowers, WorkCalendar.NEVER);

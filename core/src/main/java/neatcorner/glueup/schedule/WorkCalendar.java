@@ -1,6 +1,7 @@
 package neatcorner.glueup.schedule;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Spans of working time, in minutes from the start of a plan, in order and apart. */
 public final class WorkCalendar {
@@ -33,7 +34,7 @@ public final class WorkCalendar {
     }
 
     public List<Span> spans() {
-        return java.util.stream.IntStream.range(0, from.length).mapToObj(i -> new Span(from[i], to[i])).toList();
+        return IntStream.range(0, from.length).mapToObj(i -> new Span(from[i], to[i])).toList();
     }
 
     /** The longest single span, minutes. */

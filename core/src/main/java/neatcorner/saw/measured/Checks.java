@@ -1,6 +1,8 @@
 package neatcorner.saw.measured;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
@@ -37,10 +39,10 @@ public record Checks(List<MeasuredPiece> measured, Length gapLimit, DryFit dryFi
 
     /** With one piece measured anew. */
     public Checks with(MeasuredPiece piece) {
-        List<MeasuredPiece> all = new java.util.ArrayList<>(measured);
+        List<MeasuredPiece> all = new ArrayList<>(measured);
         all.removeIf(m -> m.piece().equals(piece.piece()));
         all.add(piece);
-        all.sort(java.util.Comparator.comparing((MeasuredPiece m) -> m.piece().length())
+        all.sort(Comparator.comparing((MeasuredPiece m) -> m.piece().length())
                 .thenComparing(MeasuredPiece::piece));
         return withMeasured(all);
     }

@@ -1,6 +1,7 @@
 package neatcorner.saw.measured;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
@@ -42,7 +43,7 @@ public record SeasonGap(double moisture, double strain, Angle opening, Length ga
                 most = gap;
             }
         }
-        return java.util.Objects.requireNonNull(most, "a frame without pieces");
+        return Objects.requireNonNull(most, "a frame without pieces");
     }
 
     private static double turned(double miter, double strain) {

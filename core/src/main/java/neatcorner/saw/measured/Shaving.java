@@ -2,6 +2,7 @@ package neatcorner.saw.measured;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import neatcorner.piece.Piece;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
@@ -181,7 +182,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
     }
 
     private static void within(ExpressionsBasedModel model, String name, double limit, double now,
-            List<Variable> variables, List<Way> ways, java.util.function.ToDoubleFunction<Way> effect) {
+            List<Variable> variables, List<Way> ways, ToDoubleFunction<Way> effect) {
         Expression bound = model.newExpression(name).lower(-limit - now).upper(limit - now);
         for (int k = 0; k < ways.size(); k++) {
             bound.set(variables.get(k), effect.applyAsDouble(ways.get(k)));

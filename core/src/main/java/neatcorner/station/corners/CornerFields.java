@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import neatcorner.corner.JoinedCorner;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
@@ -83,7 +84,7 @@ public final class CornerFields {
                 (job, length) -> change(job, index, what -> set.apply(what, length)));
     }
 
-    private static Job change(Job job, int index, java.util.function.UnaryOperator<Reinforcement> change) {
+    private static Job change(Job job, int index, UnaryOperator<Reinforcement> change) {
         return index < job.reinforcement().size()
                 ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
                 : job;

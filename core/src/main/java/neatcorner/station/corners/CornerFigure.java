@@ -2,12 +2,14 @@ package neatcorner.station.corners;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import neatcorner.corner.Clash;
 import neatcorner.corner.CornerWood;
 import neatcorner.corner.JoinedCorner;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.Room;
 import neatcorner.corner.Slab;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Box;
@@ -255,7 +257,7 @@ public final class CornerFigure {
         double stretch = wood.seamLength() / Math.max(1e-6, wood.before());
         double whole = wood.seamLength() * scale;
         double t = wood.thickness() * scale;
-        java.util.function.Function<Spot, Point> place = spot -> new Point(left + whole - spot.x() * stretch * scale,
+        Function<Spot, Point> place = spot -> new Point(left + whole - spot.x() * stretch * scale,
                 top + spot.y() * scale);
         Profile profile = Profile.of(section);
         for (List<Spot> outline : Profile.outlines(profile.finished())) {
@@ -308,8 +310,8 @@ public final class CornerFigure {
             return;
         }
         List<Part> parts = corner.parts().stream().filter(each -> each.of() == chosen).toList();
-        if (parts.isEmpty() || !neatcorner.corner.Room.of(parts.getFirst().kind())
-                .contains(neatcorner.corner.Room.BACK)) {
+        if (parts.isEmpty() || !Room.of(parts.getFirst().kind())
+                .contains(Room.BACK)) {
             return;
         }
         double z = (parts.getFirst().fromFace() + parts.getLast().fromFace()) / 2;

@@ -15,6 +15,7 @@ import neatcorner.glueup.schedule.Resource;
 import neatcorner.glueup.schedule.Scheduling;
 import neatcorner.glueup.schedule.Task;
 import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How far the work has come, and what the maker wants later than it could be: enough to lay the rest out anew from any
@@ -57,7 +58,7 @@ public record DayProgress(Map<String, List<Instant>> done, Map<String, Map<Integ
     }
 
     /** With a step not wanted before a moment; null when any will do. */
-    public DayProgress wanted(String frame, int step, @org.jspecify.annotations.Nullable Instant from) {
+    public DayProgress wanted(String frame, int step, @Nullable Instant from) {
         Map<Integer, Instant> steps = new HashMap<>(later.getOrDefault(frame, Map.of()));
         if (from == null) {
             steps.remove(step);

@@ -2,6 +2,8 @@ package neatcorner.station.glueup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
@@ -80,9 +82,9 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
             }
             case CRADLE -> cradle(plan, jigs, interior);
             case BAND_BLOCKS -> {
-                Loop outside = java.util.Objects.requireNonNull(plan.contours()).outside();
+                Loop outside = Objects.requireNonNull(plan.contours()).outside();
                 List<Angle> interiors = plan.pieces().size() == outside.sides()
-                        ? java.util.stream.IntStream.range(0, outside.sides()).mapToObj(outside::interior).toList()
+                        ? IntStream.range(0, outside.sides()).mapToObj(outside::interior).toList()
                         : corners.stream().flatMap(each -> each.at().stream().map(name -> each.corner().wood().corner()
                                 .interior())).toList();
                 yield jigs.bandBlocks(interiors, plan.job().section().thickness());

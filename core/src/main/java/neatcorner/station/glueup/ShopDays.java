@@ -13,6 +13,7 @@ import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Floor;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.glueup.schedule.Scheduling;
+import neatcorner.glueup.schedule.Task;
 import neatcorner.glueup.schedule.WorkCalendar;
 import neatcorner.plan.Plan;
 import neatcorner.stock.Search;
@@ -65,7 +66,7 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
         long rests = 0;
         for (Chain chain : chains) {
             long own = 0;
-            for (neatcorner.glueup.schedule.Task task : chain.tasks()) {
+            for (Task task : chain.tasks()) {
                 hands += task.hands();
                 own += task.rest();
             }

@@ -3,7 +3,9 @@ package neatcorner.station.opening;
 import static neatcorner.plan.Station.OPENING;
 import static neatcorner.plan.Station.SAW;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
@@ -93,7 +95,7 @@ public final class SizeFindings {
         List<Piece> shortOnes = plan.pieces().stream()
                 .filter(piece -> piece.span().isLessThan(plan.job().saw().minHold())).toList();
         if (!shortOnes.isEmpty()) {
-            Piece shortest = shortOnes.stream().min(java.util.Comparator.comparing(Piece::span)).orElseThrow();
+            Piece shortest = shortOnes.stream().min(Comparator.comparing(Piece::span)).orElseThrow();
             String names = String.join(", ", shortOnes.stream().map(Piece::name).toList());
             findings.add(Finding.check("piece.short-to-hold", SAW, Sentence.of(
                     "Too short to hold by hand: " + names
@@ -101,9 +103,9 @@ public final class SizeFindings {
                             + " miters before cutting them from the stick.",
                     shortest.span(), plan.job().saw().minHold()), null));
         }
-        plan.pieces().stream().flatMap(piece -> java.util.stream.Stream.of(piece.left(), piece.right()))
+        plan.pieces().stream().flatMap(piece -> Stream.of(piece.left(), piece.right()))
                 .map(cut -> cut.miter()).filter(miter -> !plan.job().saw().reachesMiter(miter))
-                .max(java.util.Comparator.comparingDouble(miter -> Math.abs(miter.degrees())))
+                .max(Comparator.comparingDouble(miter -> Math.abs(miter.degrees())))
                 .ifPresent(miter -> findings.add(Finding.check("saw.miter-out-of-range", SAW, Sentence.of(
                         "The saw swings to {0}, the steepest miter is {1}: clamp the stick square to an auxiliary fence and cut"
                                 + " the complement, {2}.",

@@ -6,6 +6,7 @@ import neatcorner.job.Defaults;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
+import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
@@ -18,6 +19,7 @@ import neatcorner.saw.measured.SeasonGap;
 import neatcorner.saw.measured.Shaving;
 import neatcorner.saw.measured.Squareness;
 import neatcorner.wood.Climate;
+import org.jspecify.annotations.Nullable;
 
 /** What measured pieces, a dry fit and the air of a place say before the glue comes out. */
 public final class MeasuredFindings {
@@ -132,14 +134,14 @@ public final class MeasuredFindings {
         }
     }
 
-    private static @org.jspecify.annotations.Nullable Remedy remedy(Climate place) {
+    private static @Nullable Remedy remedy(Climate place) {
         double middle = (place.dry().moisture() + place.damp().moisture()) / 2;
         double rounded = Math.round(middle * 2) / 2.0;
         return Math.abs(rounded - place.glued()) < 0.5
                 ? null
                 : new Remedy(
                         Sentence.of("Let the wood come to {0} first",
-                                new neatcorner.measure.Scalar(rounded, "% moisture", 1)),
+                                new Scalar(rounded, "% moisture", 1)),
                         job -> {
                             Climate newest = job.checks().place();
                             return job.withChecks(job.checks().withPlace(

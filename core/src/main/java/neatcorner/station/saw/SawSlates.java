@@ -9,6 +9,7 @@ import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
@@ -162,8 +163,8 @@ public final class SawSlates {
     }
 
     /** What to do about measured pieces, in words, one step each; nothing when they are good as they are. */
-    public static List<neatcorner.measure.Sentence> remedies(Plan plan) {
-        List<neatcorner.measure.Sentence> steps = new ArrayList<>();
+    public static List<Sentence> remedies(Plan plan) {
+        List<Sentence> steps = new ArrayList<>();
         Assembly assembly = Assembly.of(plan).orElse(null);
         if (assembly == null) {
             return steps;
@@ -175,7 +176,7 @@ public final class SawSlates {
             inPlace.add(order == null ? pieces.get(i).name() : Assembly.inPlace(plan, order, i));
         }
         if (order != null && !order.isAsCut()) {
-            steps.add(neatcorner.measure.Sentence.of("Put them together in this order, clockwise from the top: "
+            steps.add(Sentence.of("Put them together in this order, clockwise from the top: "
                     + String.join(" · ", inPlace) + ". That is the best of all orders: {0} instead of {1}.",
                     new Fine(order.after()), new Fine(order.before())));
         }
@@ -185,7 +186,7 @@ public final class SawSlates {
             double along = 1 / Math.cos(
                     (shave.right() ? pieces.get(shave.piece()).right() : pieces.get(shave.piece()).left()).miter()
                             .radians());
-            steps.add(neatcorner.measure.Sentence.of("Shave " + end
+            steps.add(Sentence.of("Shave " + end
                     + ", square to the cut: {0} at the heel, {1} at the toe; along the piece {2} and {3}.",
                     new Fine(shave.heel()), new Fine(shave.toe()), new Fine(shave.heel() * along),
                     new Fine(shave.toe() * along)));
@@ -194,36 +195,36 @@ public final class SawSlates {
             double off = assembly.errors().get(order == null
                     ? shaving.recut()
                     : order.pieces().get(shaving.recut())).length();
-            steps.add(neatcorner.measure.Sentence.of("Cut " + inPlace.get(shaving.recut())
+            steps.add(Sentence.of("Cut " + inPlace.get(shaving.recut())
                     + " again: it is {0} too " + (off < 0 ? "short" : "long") + ", and no shaving that keeps the pack"
                     + " dropping in mends it.", new Fine(Math.abs(off))));
         }
         addPack(plan, shaving, steps);
         if (steps.isEmpty()) {
-            steps.add(neatcorner.measure.Sentence.of("Nothing to do: every gap stays under {0}.",
+            steps.add(Sentence.of("Nothing to do: every gap stays under {0}.",
                     Fine.of(plan.job().checks().gapLimit())));
         }
         return steps;
     }
 
     /** What the rabbet is for the pack once all that is said is done. */
-    private static void addPack(Plan plan, Shaving shaving, List<neatcorner.measure.Sentence> steps) {
+    private static void addPack(Plan plan, Shaving shaving, List<Sentence> steps) {
         if (plan.job().pack().layers().isEmpty()) {
             return;
         }
         MeasuredPack after = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), shaving.after());
         String piece = plan.pieces().get(after.tightest()).name();
         if (after.least() < 0) {
-            steps.add(neatcorner.measure.Sentence.of("The rabbet along piece " + piece
+            steps.add(Sentence.of("The rabbet along piece " + piece
                     + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
                     new Fine(-after.least())));
         } else if (!shaving.shaves().isEmpty()) {
-            steps.add(neatcorner.measure.Sentence.of("After that the pack has {0} of play, at the least.",
+            steps.add(Sentence.of("After that the pack has {0} of play, at the least.",
                     new Fine(after.least())));
         }
         double cover = plan.seat().rabbet().width().toMm() - after.play().get(after.loosest());
         if (cover < Math.min(Defaults.LEAST_COVER.toMm(), plan.coverLeft().toMm()) - 1e-6) {
-            steps.add(neatcorner.measure.Sentence.of("Along piece " + plan.pieces().get(after.loosest()).name()
+            steps.add(Sentence.of("Along piece " + plan.pieces().get(after.loosest()).name()
                     + " the rabbet is long: the lip covers the pack by {0} only when it slides to one side. Fix the pack in"
                     + " the middle with shims.", new Fine(Math.max(0, cover))));
         }

@@ -13,6 +13,7 @@ import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.saw.measured.SeasonGap;
 import neatcorner.wood.Climate;
+import org.jspecify.annotations.Nullable;
 
 /** One corner as it was glued, in the driest month and in the dampest; what opens is drawn larger, which it says. */
 public final class SeasonFigure {
@@ -43,7 +44,7 @@ public final class SeasonFigure {
     }
 
     private static void corner(Marks marks, Plan plan, double right,
-            @org.jspecify.annotations.Nullable SeasonGap gap, String when, int factor) {
+            @Nullable SeasonGap gap, String when, int factor) {
         Piece piece = plan.pieces().getFirst();
         double face = piece.face().toMm();
         double opening = gap == null ? 0 : (gap.isAtToe() ? 1 : -1) * gap.opening().radians() * factor;

@@ -1,5 +1,6 @@
 package neatcorner.station.section;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Box;
@@ -119,14 +120,14 @@ final class MilledWood {
 
     void drawSafeZone(SafeZone zone) {
         for (List<Spot> outline : zone.outlines()) {
-            List<Point> points = new java.util.ArrayList<>(points(outline));
+            List<Point> points = new ArrayList<>(points(outline));
             points.add(points.getFirst());
             marks.dashed(Tint.CUT, points.toArray(Point[]::new));
         }
         List<Double> r = zone.largest();
         Box box = new Box(r.get(0), r.get(1), r.get(2), r.get(3));
         marks.hatch(box.corners(), 45, 9, Tint.CUT);
-        List<Point> corners = new java.util.ArrayList<>(box.corners());
+        List<Point> corners = new ArrayList<>(box.corners());
         corners.add(corners.getFirst());
         marks.line(Tint.CUT, 1.8, corners.toArray(Point[]::new));
         marks.dimension(new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0,

@@ -15,6 +15,7 @@ import neatcorner.measure.Length;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
+import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.section.Spot;
@@ -61,7 +62,7 @@ public final class SectionFigure {
         new MilledWood(section, marks).drawPass(pass);
         double extra = section.milling().operations().stream()
                 .mapToDouble(
-                        op -> op instanceof neatcorner.section.Operation.Rip rip ? Math.max(0, rip.size().toMm()) : 0)
+                        op -> op instanceof Operation.Rip rip ? Math.max(0, rip.size().toMm()) : 0)
                 .sum();
         return new Figure("The section at one of its passes", new Box(-w * 0.2, -t * 0.2, w * 1.2 + extra, t * 1.2),
                 new Figure.Margin(40, 120, 40, 130), marks.list());

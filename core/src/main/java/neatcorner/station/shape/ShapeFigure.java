@@ -1,5 +1,6 @@
 package neatcorner.station.shape;
 
+import java.util.Locale;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Box;
 import neatcorner.drawing.Figure;
@@ -101,7 +102,7 @@ public final class ShapeFigure {
             Loop measured = plan.edge(plan.job().sizeOf());
             marks.dimension(beside(measured.at(i), outside, i), beside(measured.at(i + 1), outside, i), 30,
                     field.in(plan),
-                    field.title() + ", " + plan.job().sizeOf().name().toLowerCase(java.util.Locale.ROOT), field);
+                    field.title() + ", " + plan.job().sizeOf().name().toLowerCase(Locale.ROOT), field);
         }
     }
 
@@ -146,7 +147,7 @@ public final class ShapeFigure {
         } else {
             marks.dimension(new Point(outside.right(), springing - arch.rise().toMm()),
                     new Point(outside.right(), springing), 34, arch.rise(),
-                    "Rise of the " + plan.job().sizeOf().name().toLowerCase(java.util.Locale.ROOT), ShapeFields.RISE);
+                    "Rise of the " + plan.job().sizeOf().name().toLowerCase(Locale.ROOT), ShapeFields.RISE);
         }
     }
 

@@ -4,8 +4,11 @@ import java.util.List;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;
 import neatcorner.job.ShapeFault;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.outline.Contours;
+import neatcorner.outline.Opening;
 import neatcorner.outline.Segment;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
@@ -14,6 +17,7 @@ import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import org.jspecify.annotations.Nullable;
 
 /** What a shape can get wrong: edges that cross, sides that vanish, rabbets that meet, short grain. */
 public final class ShapeFindings {
@@ -53,7 +57,7 @@ public final class ShapeFindings {
         }
     }
 
-    private static @org.jspecify.annotations.Nullable Remedy remedy(Job job) {
+    private static @Nullable Remedy remedy(Job job) {
         if (job.outline().isSloped() && !job.outline().faceWidths().isEmpty()) {
             return new Remedy(Sentence.of("Give all sides the same width"),
                     j -> j.withOutline(j.outline().withFaceWidths(List.of())));
@@ -66,13 +70,13 @@ public final class ShapeFindings {
     }
 
     private static Job semicircle(Job job) {
-        Shape.Arch round = new Shape.Arch(Shape.Curve.SEMICIRCLE, new neatcorner.measure.Length(
+        Shape.Arch round = new Shape.Arch(Shape.Curve.SEMICIRCLE, new Length(
                 job.size().width().units() / 2), 0);
         Job arched = job.withOutline(job.outline().withShape(round));
         boolean tall = job.size().height().isMoreThan(job.size().width());
         return tall
                 ? arched
-                : arched.withSize(job.sizeOf(), new neatcorner.outline.Opening(job.size().width(),
+                : arched.withSize(job.sizeOf(), new Opening(job.size().width(),
                         job.size().width().scaled(1.4)));
     }
 
@@ -82,14 +86,14 @@ public final class ShapeFindings {
         if (steepest > Contours.MOST_RUN_OUT.degrees() + 1e-6) {
             findings.add(Finding.check("grain.short", Station.SHAPE, Sentence.of(
                     "The curve crosses the grain at up to {0}: the ends of the segments may break.",
-                    neatcorner.measure.Angle.ofDegrees(steepest)),
+                    Angle.ofDegrees(steepest)),
                     new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
         }
         double widest = contours.segments().stream().map(Segment::blank).mapToDouble(Segment.Blank::width).max()
                 .orElse(0);
-        neatcorner.measure.Length wide = neatcorner.measure.Length.mm(widest);
-        neatcorner.measure.Length board = plan.job().outline().boardWidth();
-        if (wide.isMoreThan(board.plus(neatcorner.measure.Length.mm(0.01)))) {
+        Length wide = Length.mm(widest);
+        Length board = plan.job().outline().boardWidth();
+        if (wide.isMoreThan(board.plus(Length.mm(0.01)))) {
             findings.add(Finding.check("board.narrow", Station.SHAPE,
                     Sentence.of("The segments need a board {0} wide; yours is {1}.", wide, board),
                     new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));

@@ -1,6 +1,7 @@
 package neatcorner.station.shape;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -137,7 +138,7 @@ public final class ShapeSlate {
 
     private static void segments(Contours contours, List<Slate.Row> rows) {
         Segment.Blank widest = contours.segments().stream().map(Segment::blank)
-                .max(java.util.Comparator.comparingDouble(Segment.Blank::width)).orElseThrow();
+                .max(Comparator.comparingDouble(Segment.Blank::width)).orElseThrow();
         rows.add(Slate.Row.large("Segments", Reading.computed("Segments",
                 Scalar.count(contours.segments().size()),
                 "as asked for, or the fewest that the board and the grain allow")));

@@ -1,6 +1,7 @@
 package neatcorner.station.sticks;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
@@ -33,7 +34,7 @@ public record MoreFrames(StandardSize size, int frames) {
                 more.add(new MoreFrames(size, frames));
             }
         }
-        more.sort(java.util.Comparator.comparingDouble((MoreFrames each) -> -each.size.size().areaM2()));
+        more.sort(Comparator.comparingDouble((MoreFrames each) -> -each.size.size().areaM2()));
         return List.copyOf(more);
     }
 

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
 import org.jspecify.annotations.Nullable;
@@ -147,7 +148,7 @@ final class ExactSheets {
         int total = nesting.total();
         for (int sheet = 0; sheet < nesting.sheets().size(); sheet++) {
             int index = sheet;
-            List<Integer> fillings = java.util.stream.IntStream.rangeClosed(1, full)
+            List<Integer> fillings = IntStream.rangeClosed(1, full)
                     .filter(state -> onSheet(state, index) != null).boxed().toList();
             double price = nesting.sheets().get(sheet).cost();
             for (int i = 0; i < Math.min(nesting.sheets().get(sheet).count(), total); i++) {

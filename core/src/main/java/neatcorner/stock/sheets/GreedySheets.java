@@ -1,8 +1,10 @@
 package neatcorner.stock.sheets;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
@@ -72,13 +74,13 @@ final class GreedySheets {
                 }
             }
         }
-        Plan found = java.util.Objects.requireNonNull(best);
+        Plan found = Objects.requireNonNull(best);
         Random random = new Random(1);
         for (int i = 0; i < VARIATIONS && found.sheets.size() > bound && bestOrder.size() <= MOST_PANELS_VARIED
                 && !search.isCancelled(); i++) {
             List<Integer> varied = new ArrayList<>(bestOrder);
             for (int swap = 0; swap <= bestOrder.size() / 8; swap++) {
-                java.util.Collections.swap(varied, random.nextInt(varied.size()), random.nextInt(varied.size()));
+                Collections.swap(varied, random.nextInt(varied.size()), random.nextInt(varied.size()));
             }
             Plan plan = fill(varied, random.nextInt(3));
             if (plan.isBetterThan(found)) {

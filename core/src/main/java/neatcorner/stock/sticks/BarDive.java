@@ -1,6 +1,7 @@
 package neatcorner.stock.sticks;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.stock.Search;
 
@@ -30,7 +31,7 @@ final class BarDive {
     GreedyBars.Outcome run() {
         int[] left = nesting.bars().stream().mapToInt(bar -> Math.min(bar.count(), nesting.total())).toArray();
         List<GreedyBars.Filled> taken = new ArrayList<>();
-        while (java.util.Arrays.stream(rest.left).sum() > LAST_PARTS && !search.isCancelled()) {
+        while (Arrays.stream(rest.left).sum() > LAST_PARTS && !search.isCancelled()) {
             BarLp program = new BarLp(rest.left.clone(), worths, left.clone(), costs, 4, pool);
             program.solve(search);
             int before = taken.size();

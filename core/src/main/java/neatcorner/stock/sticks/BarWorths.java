@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * The most that each kind of bar can hold when every kind of part has a price: the best {@link BestPattern} of each of its
@@ -69,7 +70,7 @@ final class BarWorths {
     }
 
     private BestPattern pattern(long room) {
-        return java.util.Objects.requireNonNull(patterns.get(room));
+        return Objects.requireNonNull(patterns.get(room));
     }
 
     /** Whether no filling of any bar can be worth more. */

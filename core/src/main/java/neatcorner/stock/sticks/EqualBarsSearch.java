@@ -2,6 +2,7 @@ package neatcorner.stock.sticks;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.LongFunction;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
@@ -86,7 +87,7 @@ final class EqualBarsSearch {
         return result(best, missing, bound, proved, proof);
     }
 
-    private List<int[]> greedy(java.util.function.LongFunction<int[]> rule) {
+    private List<int[]> greedy(LongFunction<int[]> rule) {
         PartsLeft all = parts.copy();
         List<int[]> bars = new ArrayList<>();
         while (!parts.isEmpty()) {

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import neatcorner.measure.Length;
 import neatcorner.stock.Keep;
 import org.jspecify.annotations.Nullable;
 
@@ -98,7 +99,7 @@ final class FewKindsSearch {
         double steps = 0;
         for (Nesting.Bar bar : nesting.bars()) {
             double patterns = 1;
-            for (neatcorner.measure.Length room : bar.rooms()) {
+            for (Length room : bar.rooms()) {
                 patterns *= fillings(nesting.parts(), 0, room.units(), MOST_STEPS / states + 1);
             }
             steps += states * Math.min(patterns, states) * Math.min(bar.count(), nesting.total());

@@ -3,6 +3,7 @@ package neatcorner.stock.sticks;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import neatcorner.measure.Length;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +37,7 @@ final class LongestOffcut {
         result.fillings().forEach(filling -> bars[filling.bar()] += filling.times());
         long longest = result.fillings().stream().mapToLong(this::offcut).max().orElse(0);
         List<Nesting.Filling> best = null;
-        int[] tried = java.util.stream.IntStream.range(0, bars.length).filter(bar -> bars[bar] > 0).boxed()
+        int[] tried = IntStream.range(0, bars.length).filter(bar -> bars[bar] > 0).boxed()
                 .sorted((a, b) -> nesting.bars().get(b).largestRoom().compareTo(nesting.bars().get(a).largestRoom()))
                 .limit(MOST_BARS).mapToInt(Integer::intValue).toArray();
         for (int bar : tried) {

@@ -2,7 +2,9 @@ package neatcorner.stock.sticks;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
@@ -255,7 +257,7 @@ final class MixedBarsSearch {
 
     private static String gap(int bars, double cost) {
         return cost > 0.004
-                ? String.format(java.util.Locale.ROOT, "it costs at most %.2f more than the least there can be", cost)
+                ? String.format(Locale.ROOT, "it costs at most %.2f more than the least there can be", cost)
                 : bars > 0
                         ? "at most " + bars + " more sticks than the least there can be"
                         : "the fewest sticks there can be";
@@ -293,7 +295,7 @@ final class MixedBarsSearch {
         long wanted = parts.total();
         int bars = 0;
         for (Nesting.Bar bar : nesting.bars().stream()
-                .sorted(java.util.Comparator.comparing(Nesting.Bar::capacity).reversed()).toList()) {
+                .sorted(Comparator.comparing(Nesting.Bar::capacity).reversed()).toList()) {
             long capacity = bar.capacity().units();
             if (wanted <= 0 || capacity <= 0) {
                 break;

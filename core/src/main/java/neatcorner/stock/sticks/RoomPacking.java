@@ -2,6 +2,7 @@ package neatcorner.stock.sticks;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -172,7 +173,7 @@ final class RoomPacking {
             long waste = waste(counted, room);
             return waste <= share ? 0 : waste;
         };
-        found.sort(java.util.Comparator.comparingLong(order));
+        found.sort(Comparator.comparingLong(order));
         return found;
     }
 

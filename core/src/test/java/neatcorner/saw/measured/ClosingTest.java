@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
@@ -28,7 +29,7 @@ class ClosingTest {
 
     private static double[] play(double each) {
         double[] play = new double[FRAME.size()];
-        java.util.Arrays.fill(play, each);
+        Arrays.fill(play, each);
         return play;
     }
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import neatcorner.measure.Angle;
@@ -70,8 +71,8 @@ class ReadingTheSawTest {
 
     private static DryFit fit(double[] heels, double[] toes, double first, double second, double step) {
         List<Double> steps = List.of(step, 0.0, 0.0, 0.0);
-        return new DryFit(java.util.Arrays.stream(heels).boxed().toList(),
-                java.util.Arrays.stream(toes).boxed().toList(), steps, first, second, 0);
+        return new DryFit(Arrays.stream(heels).boxed().toList(),
+                Arrays.stream(toes).boxed().toList(), steps, first, second, 0);
     }
 
     /** Errors put into a frame held square, with readings a little wrong, come back as their cause. */
@@ -86,11 +87,11 @@ class ReadingTheSawTest {
         DryFitReading.Fault expected;
         switch (cause) {
             case 0 -> {
-                java.util.Arrays.fill(toes, size);
+                Arrays.fill(toes, size);
                 expected = DryFitReading.Fault.SAW_ANGLE;
             }
             case 1 -> {
-                java.util.Arrays.fill(heels, size);
+                Arrays.fill(heels, size);
                 expected = DryFitReading.Fault.SAW_ANGLE;
             }
             case 2 -> {

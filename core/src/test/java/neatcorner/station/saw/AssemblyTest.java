@@ -10,11 +10,14 @@ import java.util.List;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Angle;
+import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Scalar;
 import neatcorner.measure.Units;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
@@ -111,7 +114,7 @@ class AssemblyTest {
     @Test
     void curvesSlopesAndLapsAreNotJudgedByTheseRules() {
         Job job = measured(new double[]{1, 0, 0, 0}, new double[4]);
-        assertTrue(Assembly.of(Planner.plan(job.withJoint(neatcorner.piece.CornerJoint.LAP))).isEmpty());
+        assertTrue(Assembly.of(Planner.plan(job.withJoint(CornerJoint.LAP))).isEmpty());
         assertTrue(Assembly.of(Planner.plan(job.withOutline(job.outline().withSlope(Angle.ofDegrees(20))))).isEmpty());
         assertTrue(Assembly.of(Planner.plan(job.withOutline(Outline.of(new Shape.Ellipse(0))))).isEmpty());
     }
@@ -151,7 +154,7 @@ class AssemblyTest {
         assertTrue(slate.toString().contains("Readings kept"));
         double travel = 180 * toe.error().radians();
         assertTrue(slate.rows().stream().anyMatch(row -> row.name().equals("Along the scale") && row.readings()
-                .getFirst().value() instanceof neatcorner.measure.Fine fine
+                .getFirst().value() instanceof Fine fine
                 && Math.abs(fine.millimetres() - travel) < 1e-3));
         Slate tilt = SawSlates.testCorner(plan, new TestCorner(TestCorner.Where.BACK, Length.mm(0.2), Length.mm(20)),
                 Angle.ofDegrees(45), SawLog.empty());
@@ -183,7 +186,7 @@ class AssemblyTest {
 
     private static double odds(Plan plan, SawLog log) {
         return SawSlates.before(plan, log).rows().stream().filter(row -> row.name().startsWith("Odds"))
-                .map(row -> ((neatcorner.measure.Scalar) row.readings().getFirst().value()).value()).findFirst()
+                .map(row -> ((Scalar) row.readings().getFirst().value()).value()).findFirst()
                 .orElseThrow();
     }
 }

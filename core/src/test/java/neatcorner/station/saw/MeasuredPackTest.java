@@ -4,7 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
@@ -69,13 +73,13 @@ class MeasuredPackTest {
     @Test
     void inAPolygonTheRabbetStandsFartherOut() {
         for (int n = 3; n < 13; n++) {
-            Job job = Jobs.chart().withPack(new neatcorner.fitout.Pack(List.of(new neatcorner.fitout.Layer.Art(
+            Job job = Jobs.chart().withPack(new Pack(List.of(new Layer.Art(
                     Length.mm(1))))).withOutline(Outline.of(new Shape.Regular(n, false)))
                     .withSize(SizeOf.SIGHT, new Opening(Length.mm(600), Length.mm(600)));
             Plan plan = Planner.plan(job);
             double e = -1.25;
-            MeasuredPack pack = MeasuredPack.of(plan, java.util.Objects.requireNonNull(plan.contours()),
-                    java.util.Collections.nCopies(n, new CutError(e, 0, 0)));
+            MeasuredPack pack = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()),
+                    Collections.nCopies(n, new CutError(e, 0, 0)));
             double farther = e / (2 * Math.tan(Math.PI / n));
             double clear = job.clearance().toMm() + farther;
             assertEquals(2 * clear * Math.tan(Math.PI / n), pack.least(), 1e-6, "sides: " + n);

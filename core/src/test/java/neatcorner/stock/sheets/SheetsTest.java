@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import neatcorner.measure.Length;
@@ -128,7 +129,7 @@ class SheetsTest {
     private static int fewest(List<Panel> panels) {
         int all = (1 << panels.size()) - 1;
         int[] least = new int[all + 1];
-        java.util.Arrays.fill(least, 99);
+        Arrays.fill(least, 99);
         least[0] = 0;
         for (int set = 1; set <= all; set++) {
             for (int part = set; part > 0; part = (part - 1) & set) {

@@ -1,6 +1,7 @@
 package neatcorner.desktop.control;
 
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import neatcorner.measure.Angle;
@@ -21,7 +22,7 @@ public final class AngleBox extends HBox {
         this.most = most;
         this.taken = taken;
         getStyleClass().add("captioned");
-        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        setAlignment(Pos.CENTER_LEFT);
         caption.getStyleClass().add("caption");
         caption.setMinWidth(USE_PREF_SIZE);
         tag.getStyleClass().add("boxed");

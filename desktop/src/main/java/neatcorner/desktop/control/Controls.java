@@ -11,6 +11,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
@@ -24,7 +25,7 @@ public final class Controls {
     public static HBox captioned(String caption, Node... controls) {
         Label label = new Label(caption);
         label.getStyleClass().add("caption");
-        label.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+        label.setMinWidth(Region.USE_PREF_SIZE);
         HBox box = new HBox(label);
         box.getChildren().addAll(controls);
         box.setAlignment(Pos.CENTER_LEFT);

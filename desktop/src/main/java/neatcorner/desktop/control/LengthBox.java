@@ -1,5 +1,7 @@
 package neatcorner.desktop.control;
 
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.measure.Notation;
@@ -11,7 +13,7 @@ public final class LengthBox extends HBox {
     private final Workbench bench;
     private final Field field;
     private final ValueTag tag = new ValueTag();
-    private final javafx.scene.control.Label caption = new javafx.scene.control.Label();
+    private final Label caption = new Label();
     private final String name;
 
     public LengthBox(Workbench bench, Field field, String name) {
@@ -19,7 +21,7 @@ public final class LengthBox extends HBox {
         this.field = field;
         this.name = name;
         getStyleClass().add("captioned");
-        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        setAlignment(Pos.CENTER_LEFT);
         caption.getStyleClass().add("caption");
         caption.setMinWidth(USE_PREF_SIZE);
         tag.getStyleClass().add("boxed");

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
+import neatcorner.measure.Units;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,7 +26,7 @@ public final class ValueTag extends StackPane {
     private boolean fresh = true;
     private @Nullable Typing change;
     private Runnable working = () -> {};
-    private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
+    private Notation notation = Notation.of(Units.MILLIMETRES);
     private String name = "";
 
     public ValueTag() {

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -26,7 +27,7 @@ public record DayPlan(@Nullable Instant start, @Nullable Set<Path> jobs, DayProg
     static final DayPlan NONE = new DayPlan(null, null, DayProgress.NONE);
 
     public DayPlan {
-        jobs = jobs == null ? null : java.util.Collections.unmodifiableSet(new LinkedHashSet<>(jobs));
+        jobs = jobs == null ? null : Collections.unmodifiableSet(new LinkedHashSet<>(jobs));
     }
 
     DayPlan withJobs(Set<Path> newJobs) {

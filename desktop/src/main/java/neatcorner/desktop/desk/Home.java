@@ -2,6 +2,7 @@ package neatcorner.desktop.desk;
 
 import java.nio.file.Path;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where the program keeps things on this computer (XDG base directories).
@@ -21,7 +22,7 @@ public record Home(Path data, Path config) {
                 folder(environment.apply("XDG_CONFIG_HOME"), userHome.resolve(".config")));
     }
 
-    private static Path folder(@org.jspecify.annotations.Nullable String named, Path otherwise) {
+    private static Path folder(@Nullable String named, Path otherwise) {
         Path base = named == null || named.isBlank() || !Path.of(named).isAbsolute() ? otherwise : Path.of(named);
         return base.resolve("neat-corner");
     }

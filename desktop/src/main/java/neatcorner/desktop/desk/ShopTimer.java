@@ -2,6 +2,7 @@ package neatcorner.desktop.desk;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Locale;
 
 /**
  * A wait that is being watched. It is known by the moment it ends, not by counting, so that it goes on while the program is
@@ -29,8 +30,8 @@ public record ShopTimer(String name, Instant end, Duration whole, boolean told) 
         boolean over = left.isNegative() || left.isZero();
         long seconds = Math.abs(over ? left.toSeconds() : (left.toMillis() + 999) / 1000);
         String clock = seconds >= 3600
-                ? String.format(java.util.Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
-                : String.format(java.util.Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+                ? String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
+                : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
         return over ? "over by " + clock : clock;
     }
 }

@@ -1,5 +1,6 @@
 package neatcorner.desktop.document;
 
+import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -66,7 +67,7 @@ public final class Document {
         return content.job();
     }
 
-    public java.nio.file.Path file() {
+    public Path file() {
         return place.file;
     }
 
@@ -258,7 +259,7 @@ public final class Document {
     }
 
     /** Takes what another program wrote in place of the job as it is here; {@code refused} hears why it cannot be. */
-    public void takeTheirs(java.util.function.Consumer<String> refused) {
+    public void takeTheirs(Consumer<String> refused) {
         all.store().read(place.file, this::takeOver, refused);
     }
 

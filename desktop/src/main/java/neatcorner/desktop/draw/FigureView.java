@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.css.CssMetaData;
@@ -296,7 +297,7 @@ public final class FigureView extends Region {
 
             @Override
             public StyleableProperty<Color> getStyleableProperty(FigureView view) {
-                return java.util.Objects.requireNonNull(view.tints.get(tint));
+                return Objects.requireNonNull(view.tints.get(tint));
             }
         };
     }

@@ -3,6 +3,7 @@ package neatcorner.desktop.look;
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
 import atlantafx.base.theme.Theme;
+import java.io.IOException;
 import java.io.InputStream;
 import java.net.URL;
 import java.util.List;
@@ -11,6 +12,7 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import neatcorner.desktop.desk.Settings;
+import neatcorner.exchange.paper.Fonts;
 
 /** Applies the program's look: the base theme, its own style sheet, fonts, light or dark, text size. */
 public final class Look {
@@ -24,9 +26,9 @@ public final class Look {
     /** Loads the shipped fonts; without them the system's fonts serve. */
     public static void loadFonts() {
         for (String font : FONTS) {
-            try (InputStream in = neatcorner.exchange.paper.Fonts.open(font)) {
+            try (InputStream in = Fonts.open(font)) {
                 Font.loadFont(in, BASE);
-            } catch (java.io.IOException e) {
+            } catch (IOException e) {
                 System.getLogger(Look.class.getName()).log(System.Logger.Level.WARNING, "font not loaded", e);
             }
         }

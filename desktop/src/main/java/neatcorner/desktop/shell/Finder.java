@@ -1,5 +1,6 @@
 package neatcorner.desktop.shell;
 
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -163,7 +164,7 @@ final class Finder extends StackPane {
             found.add(new Found("wood", species.name(),
                     () -> bench.change("wood", job -> job.withSection(job.section().withWood(species)))));
         }
-        List<java.nio.file.Path> files = new ArrayList<>(bench.shop().ownJobs());
+        List<Path> files = new ArrayList<>(bench.shop().ownJobs());
         files.addAll(bench.shop().demoJobs());
         files.forEach(file -> found.add(new Found("job", Shop.label(file), () -> bench.open(file))));
         found.add(new Found("do", "New job", bench::newJob));

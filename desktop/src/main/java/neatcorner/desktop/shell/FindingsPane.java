@@ -20,6 +20,7 @@ import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import org.jspecify.annotations.Nullable;
 
 /** The strip of findings: what would go wrong, in words, with the remedy as a button. */
 final class FindingsPane extends ScrollPane {
@@ -144,7 +145,7 @@ final class FindingsPane extends ScrollPane {
     }
 
     /** The gravest level among the findings of a station; null when there is none worth a sign. */
-    static @org.jspecify.annotations.Nullable Level gravest(Plan plan, Station station) {
+    static @Nullable Level gravest(Plan plan, Station station) {
         return plan.findings().stream().filter(finding -> finding.where() == station).map(Finding::level)
                 .min(Comparator.naturalOrder()).orElse(null);
     }

@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.CustomMenuItem;
@@ -45,6 +46,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
+import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import org.jspecify.annotations.Nullable;
 import org.kordamp.ikonli.feather.Feather;
@@ -111,14 +113,14 @@ final class Header extends HBox {
         own.setOnAction(e -> bench.document().get().useOwnShop());
         busy.setPrefSize(20, 20);
         busy.visibleProperty().bind(bench.busy());
-        javafx.scene.control.Label progress = new javafx.scene.control.Label();
+        Label progress = new Label();
         progress.textProperty().bind(bench.progress());
         progress.getStyleClass().add("ready");
         progress.setId("progress");
-        javafx.scene.control.Button stop = new javafx.scene.control.Button("Stop");
+        Button stop = new Button("Stop");
         stop.setId("stop-search");
         stop.setOnAction(e -> bench.stopSearching());
-        for (javafx.scene.Node node : java.util.List.of(progress, stop)) {
+        for (Node node : List.of(progress, stop)) {
             node.visibleProperty().bind(bench.busy());
             node.managedProperty().bind(bench.busy());
         }
@@ -161,7 +163,7 @@ final class Header extends HBox {
         name(redo, "Redo", bench.document().get().redoName(), "(Ctrl+Y)", notation);
         title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
         long fine = window.stations().stream().map(StationSpec::station)
-                .filter(station -> FindingsPane.gravest(plan, station) != neatcorner.plan.Level.STOP).count();
+                .filter(station -> FindingsPane.gravest(plan, station) != Level.STOP).count();
         ready.setText(fine + " of " + window.stations().size() + " ready");
         boolean isDemo = bench.shop().isDemo(bench.file());
         show(isDemo, demo, blank);

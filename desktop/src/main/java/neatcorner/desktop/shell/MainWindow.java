@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.BiFunction;
@@ -26,6 +27,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
 import javafx.util.Duration;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Notice;
@@ -141,7 +143,7 @@ public final class MainWindow extends StackPane {
         bench.timers().setOver(timer -> {
             Chime.ring();
             bench.notice().set(Notice.info("The wait is over: " + timer.name() + "."));
-            if (getScene() != null && getScene().getWindow() instanceof javafx.stage.Stage stage) {
+            if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
                 stage.toFront();
             }
         });
@@ -171,7 +173,7 @@ public final class MainWindow extends StackPane {
         ToggleButton button = new ToggleButton();
         button.setGraphic(content);
         button.setToggleGroup(stations);
-        button.setId("rail-" + station.name().toLowerCase(java.util.Locale.ROOT));
+        button.setId("rail-" + station.name().toLowerCase(Locale.ROOT));
         button.setMaxWidth(Double.MAX_VALUE);
         button.setOnAction(e -> bench.station().set(station));
         buttons.put(station, button);

@@ -2,6 +2,7 @@ package neatcorner.desktop.shell;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -19,6 +20,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
+import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.planner.Chapters;
@@ -31,7 +33,7 @@ final class SlatePane extends VBox {
     private final VBox working = new VBox();
     private final Label workingText = new Label();
     private List<SlateRow> shown = new ArrayList<>();
-    private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
+    private Notation notation = Notation.of(Units.MILLIMETRES);
     private Plan plan;
     private Slate slate = new Slate(List.of());
     private List<Reading> asked = List.of();
@@ -163,7 +165,7 @@ final class SlatePane extends VBox {
             name.setText(notation.words(row.name()));
             double wide = readings.stream().mapToDouble(reading -> places(notation.figures(reading.value()))).sum();
             getStyleClass().setAll("slate-row", !row.large() ? "plain" : wide > MOST_PLACES ? "long" : "large");
-            setId("slate-" + row.name().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
+            setId("slate-" + row.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"));
             boolean pair = readings.size() > 1;
             Quantity value = readings.getFirst().value();
             first.show(notation.figures(value), !pair || !(value instanceof Length));

@@ -1,9 +1,11 @@
 package neatcorner.desktop.station;
 
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -13,6 +15,7 @@ import neatcorner.desktop.draw.FigureView;
 import neatcorner.drawing.Figure;
 import neatcorner.job.Job;
 import neatcorner.job.Reshape;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -41,7 +44,7 @@ public abstract class StationView extends BorderPane {
         this.bench = desk.bench();
         this.station = station;
         getStyleClass().add("station");
-        setId("station-" + station.name().toLowerCase(java.util.Locale.ROOT));
+        setId("station-" + station.name().toLowerCase(Locale.ROOT));
         tools.getStyleClass().add("tools");
         tools.setAlignment(Pos.CENTER_LEFT);
         tools.setMinHeight(UNFURNISHED);
@@ -65,7 +68,7 @@ public abstract class StationView extends BorderPane {
             }
 
             @Override
-            public void cornerTurned(int corner, neatcorner.measure.Angle interior) {
+            public void cornerTurned(int corner, Angle interior) {
                 bench.change("corner", job -> reshape(job).cornerTurned(corner, interior));
             }
 
@@ -139,7 +142,7 @@ public abstract class StationView extends BorderPane {
 
     /** The caution that stands at this station, while the work is in view. */
     public final void setCaution(String caution) {
-        javafx.scene.control.Label label = new javafx.scene.control.Label("! " + caution);
+        Label label = new Label("! " + caution);
         label.setWrapText(true);
         label.getStyleClass().add("caution");
         setBottom(label);

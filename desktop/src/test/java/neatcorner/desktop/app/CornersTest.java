@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Files;
+import java.time.Clock;
 import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -15,6 +17,7 @@ import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.desk.AtOnce;
 import neatcorner.desktop.desk.ShopDay;
 import neatcorner.desktop.desk.ShopTimers;
+import neatcorner.glueup.Clamp;
 import neatcorner.measure.Length;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -70,7 +73,7 @@ class CornersTest extends WindowTest {
         robot.clickOn("#timer-3");
         settle();
         assertTrue(read(robot, "#timers").contains("step 3"), read(robot, "#timers"));
-        ShopTimers again = new ShopTimers(AtOnce.store(), bench.home().timers(), java.time.Clock.systemUTC(),
+        ShopTimers again = new ShopTimers(AtOnce.store(), bench.home().timers(), Clock.systemUTC(),
                 AtOnce.SAID::add);
         assertEquals(1, again.all().size(), "the timer would be there after a restart");
         robot.push(KeyCode.F11);
@@ -106,10 +109,10 @@ class CornersTest extends WindowTest {
                 .anyMatch(times -> times.size() == 1));
         robot.clickOn("#fewer-bands");
         settle();
-        assertEquals(2, bench.workshop().count(neatcorner.glueup.Clamp.Kind.BAND));
+        assertEquals(2, bench.workshop().count(Clamp.Kind.BAND));
         robot.clickOn("#day-calendar");
         settle();
-        assertTrue(java.nio.file.Files.exists(bench.home().paper().resolve("shop-days.ics")));
+        assertTrue(Files.exists(bench.home().paper().resolve("shop-days.ics")));
         robot.clickOn("#day-hours");
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("sometimes");

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -174,7 +175,7 @@ class EditsTest extends WindowTest {
         assertTrue(said.contains("“afloat” is not being kept") && said.contains("stays open"), said);
         Files.createDirectories(elsewhere);
         robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, () -> !stage.isShowing());
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
         assertEquals("afloat", onDisk(elsewhere.resolve("job.json")).title());
     }
 
@@ -190,7 +191,7 @@ class EditsTest extends WindowTest {
         assertTrue(read(robot, "#notice-text").contains("only here"), read(robot, "#notice-text"));
         Files.delete(blocked);
         robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        WaitForAsyncUtils.waitFor(10, java.util.concurrent.TimeUnit.SECONDS, () -> !stage.isShowing());
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
         assertTrue(Files.isDirectory(blocked));
     }
 

@@ -8,7 +8,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -19,6 +22,7 @@ import javafx.stage.Stage;
 import neatcorner.desktop.desk.AtOnce;
 import neatcorner.desktop.desk.Settings;
 import neatcorner.desktop.draw.FigureView;
+import neatcorner.exchange.paper.PaperSize;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
@@ -98,7 +102,7 @@ class MenusTest extends WindowTest {
     void oneStartsFromAnyOfFourSizesAndNothingMoves(FxRobot robot) {
         settle();
         for (SizeOf of : SizeOf.values()) {
-            robot.clickOn("#start-" + of.name().toLowerCase(java.util.Locale.ROOT));
+            robot.clickOn("#start-" + of.name().toLowerCase(Locale.ROOT));
             settle();
             assertEquals(of, bench.job().sizeOf());
             assertEquals("739", read(robot, "#value-outside-width"));
@@ -132,7 +136,7 @@ class MenusTest extends WindowTest {
     @Test
     void theWoodIsChosenOrTyped(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
-        robot.interact(() -> robot.lookup("#wood").queryAs(javafx.scene.control.ComboBox.class).getSelectionModel()
+        robot.interact(() -> robot.lookup("#wood").queryAs(ComboBox.class).getSelectionModel()
                 .select(4));
         settle();
         assertEquals("black walnut", bench.job().section().wood().name());
@@ -146,7 +150,7 @@ class MenusTest extends WindowTest {
         settle();
         assertEquals("10", read(robot, "#value-step-width"));
         type(robot, "#value-step-width", "11");
-        assertEquals(Length.mm(11), java.util.Objects.requireNonNull(bench.job().section().rabbet().step()).width());
+        assertEquals(Length.mm(11), Objects.requireNonNull(bench.job().section().rabbet().step()).width());
         robot.clickOn("#double-rabbet");
         settle();
         assertNull(bench.job().section().rabbet().step());
@@ -183,7 +187,7 @@ class MenusTest extends WindowTest {
         robot.push(KeyCode.ESCAPE);
         Settings again = new Settings(AtOnce.store(), bench.home(), AtOnce.SAID::add);
         assertTrue(again.isDark() && again.spelling() == Spelling.UK);
-        assertEquals(neatcorner.exchange.paper.PaperSize.LETTER, again.paper());
+        assertEquals(PaperSize.LETTER, again.paper());
     }
 
     private static List<String> chosen(MenuButton button, String menu) {
@@ -210,7 +214,7 @@ class MenusTest extends WindowTest {
     void theJobsMenuHasTheDemoAndTheMakersOwn(FxRobot robot) {
         settle();
         take(robot, "#jobs", "Harbour panorama");
-        assertTrue(bench.job().title().toLowerCase(java.util.Locale.ROOT).contains("panorama"), bench.job().title());
+        assertTrue(bench.job().title().toLowerCase(Locale.ROOT).contains("panorama"), bench.job().title());
         take(robot, "#jobs", "New job");
         assertFalse(bench.shop().isDemo(bench.file()));
         assertEquals(Station.OPENING, bench.station().get());

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Objects;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -128,7 +129,7 @@ class SawTest extends WindowTest {
         robot.doubleClickOn(glued.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
         robot.write("9,5").push(KeyCode.ENTER);
         settle();
-        assertEquals(9.5, java.util.Objects.requireNonNull(bench.job().checks().place()).glued());
+        assertEquals(9.5, Objects.requireNonNull(bench.job().checks().place()).glued());
         String before = read(robot, ".slate");
         robot.clickOn("#flat-sawn");
         settle();

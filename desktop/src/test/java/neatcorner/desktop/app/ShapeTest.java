@@ -5,8 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Files;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -18,6 +21,7 @@ import neatcorner.measure.Units;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
+import neatcorner.piece.CornerJoint;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -136,10 +140,10 @@ class ShapeTest extends WindowTest {
         robot.clickOn("#shape-free");
         settle();
         type(robot, "#value-corner-da", "100");
-        assertTrue(java.util.stream.IntStream.range(0, 4)
+        assertTrue(IntStream.range(0, 4)
                 .anyMatch(i -> Math.abs(loop().interior(i).degrees() - 100) < 1e-3), loop().toString());
         type(robot, "#value-side-1", "300");
-        assertTrue(java.util.stream.IntStream.range(0, 4).anyMatch(i -> Math.abs(loop().length(i) - 300) < 1e-3));
+        assertTrue(IntStream.range(0, 4).anyMatch(i -> Math.abs(loop().length(i) - 300) < 1e-3));
         robot.clickOn("#value-corner-da");
         settle();
         robot.push(KeyCode.CONTROL, KeyCode.A);
@@ -190,7 +194,7 @@ class ShapeTest extends WindowTest {
         assertInstanceOf(Shape.Arch.class, bench.job().outline().shape());
         assertTrue(read(robot, ".findings").contains("the widest stick on the rack is 30 mm"),
                 read(robot, ".findings"));
-        robot.clickOn((javafx.scene.Node node) -> node instanceof javafx.scene.control.Button button
+        robot.clickOn((Node node) -> node instanceof Button button
                 && button.getText().startsWith("Put 2 "));
         settle();
         assertTrue(bench.currentPlan().canBeMade(), () -> bench.currentPlan().findings().toString());
@@ -260,7 +264,7 @@ class ShapeTest extends WindowTest {
         assertTrue(read(robot, ".findings").contains("stop it short"), read(robot, ".findings"));
         robot.clickOn("Miter the corners");
         settle();
-        assertEquals(neatcorner.piece.CornerJoint.MITER, bench.job().joint());
+        assertEquals(CornerJoint.MITER, bench.job().joint());
     }
 
     @Test
@@ -270,7 +274,7 @@ class ShapeTest extends WindowTest {
         robot.clickOn("#templates");
         settle();
         assertTrue(read(robot, "#notice-text").contains("templates are ready"), read(robot, "#notice-text"));
-        assertTrue(java.nio.file.Files.exists(bench.home().paper().resolve("tide-chart-sheet-3-template.pdf")));
+        assertTrue(Files.exists(bench.home().paper().resolve("tide-chart-sheet-3-template.pdf")));
     }
 
     @Test

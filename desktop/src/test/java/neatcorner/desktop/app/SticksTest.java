@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
@@ -129,7 +130,7 @@ class SticksTest extends WindowTest {
     @Test
     void anEmptyRackHasNoEditor(FxRobot robot) {
         robot.interact(() -> edit(bench.job().withStock(
-                bench.job().stock().withSticks(java.util.List.of()))));
+                bench.job().stock().withSticks(List.of()))));
         settle();
         assertFalse(isShown(robot, "#stick-editor"));
         assertTrue(read(robot, "#finding-stock-short").length() > 0);

@@ -9,13 +9,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.measure.Length;
+import neatcorner.measure.Spelling;
 import neatcorner.plan.Station;
+import neatcorner.station.sticks.SticksFigure;
 import neatcorner.stock.Span;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -69,7 +72,7 @@ class WholePathTest extends WindowTest {
         type(robot, "#value-sight-width", "700");
         assertEquals("700", read(robot, "#value-sight-width"));
         assertEquals("615", read(robot, "#value-art-width"));
-        assertTrue(robot.lookup("#start-sight").queryAs(javafx.scene.control.ToggleButton.class).isSelected());
+        assertTrue(robot.lookup("#start-sight").queryAs(ToggleButton.class).isSelected());
     }
 
     @Test
@@ -112,7 +115,7 @@ class WholePathTest extends WindowTest {
         FigureView view = robot.lookup("#station-sticks .figure-view").queryAs(FigureView.class);
         Bounds screen = view.localToScreen(view.getBoundsInLocal());
         assertNotNull(screen);
-        double y = neatcorner.station.sticks.SticksFigure.rows(bench.currentPlan()).getFirst().box().center().y();
+        double y = SticksFigure.rows(bench.currentPlan()).getFirst().box().center().y();
         var from = view.toView(1000, y);
         var to = view.toView(1100, y);
         robot.moveTo(screen.getMinX() + from.x(), screen.getMinY() + from.y()).press(MouseButton.PRIMARY)
@@ -162,7 +165,7 @@ class WholePathTest extends WindowTest {
     void thePaperIsPrintedAndSaysWhereItIs(FxRobot robot) throws Exception {
         settle();
         robot.push(KeyCode.CONTROL, KeyCode.P);
-        org.testfx.util.WaitForAsyncUtils.waitFor(20, java.util.concurrent.TimeUnit.SECONDS,
+        org.testfx.util.WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
                 () -> isShown(robot, "#notice-text"));
         assertTrue(read(robot, "#notice-text").contains("tide-chart-sheet-3.pdf"));
         Path pdf = folder.resolve("data/paper/tide-chart-sheet-3.pdf");
@@ -179,7 +182,7 @@ class WholePathTest extends WindowTest {
         assertEquals("≈29 3 32", read(robot, "#value-outside-width"));
         robot.clickOn("#units-mm");
         robot.interact(() -> {
-            bench.settings().setSpelling(neatcorner.measure.Spelling.UK);
+            bench.settings().setSpelling(Spelling.UK);
             bench.notationChanged();
         });
         settle();

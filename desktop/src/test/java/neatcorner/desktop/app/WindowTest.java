@@ -13,10 +13,12 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import neatcorner.desktop.desk.Home;
@@ -149,11 +151,11 @@ abstract class WindowTest {
     private static void collect(Node node, StringBuilder text) {
         if (node instanceof Labeled labeled) {
             text.append(labeled.getText()).append(' ');
-        } else if (node instanceof javafx.scene.text.Text plain) {
+        } else if (node instanceof Text plain) {
             text.append(plain.getText()).append(' ');
         } else if (node instanceof TextInputControl input) {
             text.append(input.getText()).append(' ');
-        } else if (node instanceof javafx.scene.Parent parent) {
+        } else if (node instanceof Parent parent) {
             parent.getChildrenUnmodifiable().forEach(child -> collect(child, text));
         }
     }

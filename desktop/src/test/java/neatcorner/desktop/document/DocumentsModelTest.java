@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -28,6 +29,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.ShrinkingMode;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Makers at two programs edit three jobs of one shop, undo, look at previews, open and go on, while plans are slow or fail
@@ -86,7 +88,7 @@ class DocumentsModelTest {
         }
 
         /** One of the jobs on the bench; null when there is none yet. */
-        @org.jspecify.annotations.Nullable
+        @Nullable
         Document any(int which) {
             List<Document> all = program.documents.all();
             List<Document> mine = all.stream().filter(open::containsKey).toList();
@@ -151,7 +153,7 @@ class DocumentsModelTest {
     private static Job onDisk(MemoryDisk disk, Path file) {
         try {
             return JobFile.read(new String(Objects.requireNonNull(disk.files.get(file)),
-                    java.nio.charset.StandardCharsets.UTF_8)).job();
+                    StandardCharsets.UTF_8)).job();
         } catch (BadFile e) {
             throw new AssertionError(e);
         }

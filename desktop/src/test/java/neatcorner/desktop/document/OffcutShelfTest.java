@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
@@ -105,7 +106,7 @@ class OffcutShelfTest {
         Section plain = ASH.withWood(Species.named("white ash"));
         Files.writeString(folder.resolve("white-ash-30-0x20-0-rabbet-6-0x12-0.csv"), "name,length\r\nold,700\r\n");
         Section section = plain.withWidth(Length.mm(30)).withThickness(Length.mm(20))
-                .withRabbet(neatcorner.section.Rabbet.plain(Length.mm(6), Length.mm(12)));
+                .withRabbet(Rabbet.plain(Length.mm(6), Length.mm(12)));
         assertEquals(List.of(Length.mm(700)), shelf().of(section).stream().map(Stick::length).toList());
     }
 }

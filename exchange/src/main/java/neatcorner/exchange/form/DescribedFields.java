@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.json.Json;
@@ -85,7 +86,7 @@ final class DescribedFields<R> implements Fields<R> {
             cases.add(new Description.Case(kind.words(), inner.thing("")));
         }
         choices.add(new Description.Choice(word, otherwise, cases, says));
-        return java.util.Objects.requireNonNull(first);
+        return Objects.requireNonNull(first);
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -264,7 +265,7 @@ public final class Forms {
 
             @Override
             public List<T> sample() {
-                return java.util.Collections.nCopies(least, form.sample());
+                return Collections.nCopies(least, form.sample());
             }
         };
     }

@@ -2,6 +2,7 @@ package neatcorner.exchange.form;
 
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import neatcorner.exchange.BadFile;
 
 /**
@@ -30,7 +31,7 @@ public record Kind<R>(List<String> words, Predicate<R> test, Fields.Make<R> make
 
     /** With other words that are understood as well. */
     public Kind<R> also(String... others) {
-        return new Kind<>(java.util.stream.Stream.concat(words.stream(), java.util.stream.Stream.of(others)).toList(),
+        return new Kind<>(Stream.concat(words.stream(), Stream.of(others)).toList(),
                 test, make);
     }
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 import neatcorner.exchange.json.Json;
 import neatcorner.measure.LengthRange;
@@ -156,7 +157,7 @@ public final class Schemas {
     }
 
     private static Json field(Json.Obj object, String name) {
-        return java.util.Objects.requireNonNull(object.fields().get(name));
+        return Objects.requireNonNull(object.fields().get(name));
     }
 
     /** The same, or null: what may be left out may be said to be nothing. */

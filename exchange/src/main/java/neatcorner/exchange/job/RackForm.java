@@ -1,6 +1,7 @@
 package neatcorner.exchange.job;
 
 import java.util.List;
+import java.util.function.Function;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.form.Fields;
 import neatcorner.exchange.form.Form;
@@ -88,14 +89,14 @@ final class RackForm {
         return Forms.list(form, 0, Rack.MOST_KINDS, "at most " + Rack.MOST_KINDS + " kinds");
     }
 
-    private static <R> String name(Fields<R> f, java.util.function.Function<R, String> of, String what)
+    private static <R> String name(Fields<R> f, Function<R, String> of, String what)
             throws BadFile {
         String name = f.maybe("name", of, Forms.TEXT, "without it, the kind's number");
         return name == null ? what + " " + (f.index() + 1) : name;
     }
 
     private static <R> @Nullable Double price(Fields<R> f,
-            java.util.function.Function<R, ? extends @Nullable Double> of) throws BadFile {
+            Function<R, ? extends @Nullable Double> of) throws BadFile {
         return f.maybe("price", of, PRICE, "of one; without it, it is already paid for");
     }
 }

@@ -2,6 +2,8 @@ package neatcorner.exchange.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.function.ToIntFunction;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.form.Fields;
 import neatcorner.exchange.form.Fields.Need;
@@ -58,7 +60,7 @@ final class SectionForm {
     private record Line(@Nullable Operation operation, int passes) {
 
         Operation shaped() {
-            return java.util.Objects.requireNonNull(operation);
+            return Objects.requireNonNull(operation);
         }
     }
 
@@ -98,7 +100,7 @@ final class SectionForm {
                 passes(f, section -> section.milling().rabbetPasses()));
     }
 
-    private static <R> int passes(Fields<R> f, java.util.function.ToIntFunction<R> of) throws BadFile {
+    private static <R> int passes(Fields<R> f, ToIntFunction<R> of) throws BadFile {
         Integer passes = f.maybe("passes", each -> of.applyAsInt(each) == 0 ? null : of.applyAsInt(each), PASSES,
                 "as many as the maker wants; without it, as many as it takes");
         return passes == null ? 0 : passes;

@@ -1,6 +1,7 @@
 package neatcorner.exchange.json;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +22,7 @@ public record Foreign(Map<String, Json> fields, Map<String, Foreign> within, Lis
     public static final Foreign NONE = new Foreign(Map.of(), Map.of(), List.of(), "");
 
     public Foreign {
-        fields = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(fields));
+        fields = Collections.unmodifiableMap(new LinkedHashMap<>(fields));
         within = Map.copyOf(within);
         items = List.copyOf(items);
     }

@@ -1,6 +1,7 @@
 package neatcorner.exchange.json;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,7 +72,7 @@ public sealed interface Json {
 
     /** A number with at most so many decimals; the value must be finite. */
     static Num of(double number, int decimals) {
-        return of(BigDecimal.valueOf(number).setScale(decimals, java.math.RoundingMode.HALF_EVEN));
+        return of(BigDecimal.valueOf(number).setScale(decimals, RoundingMode.HALF_EVEN));
     }
 
     /** A number without zeros at its end. */

@@ -1,5 +1,6 @@
 package neatcorner.exchange.paper;
 
+import java.util.List;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Point;
@@ -91,7 +92,7 @@ final class PaperPainter {
             double middle = at + size * 0.08 + width / 2;
             pen.write(middle, baseline - size * 0.42, Anchor.MIDDLE, String.valueOf(figures.numerator()), small, face,
                     Tint.INK);
-            pen.stroke(java.util.List.of(new Point(middle - width / 2, baseline - size * 0.33),
+            pen.stroke(List.of(new Point(middle - width / 2, baseline - size * 0.33),
                     new Point(middle + width / 2, baseline - size * 0.33)), Tint.INK, size * 0.06, false);
             pen.write(middle, baseline + size * 0.2, Anchor.MIDDLE, String.valueOf(figures.denominator()), small, face,
                     Tint.INK);

@@ -1,5 +1,6 @@
 package neatcorner.exchange.paper;
 
+import java.awt.Color;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -16,6 +17,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Draws on the pages of a PDF. Places are in points from the page's top left corner; {@link #place} moves and scales
@@ -97,7 +99,7 @@ public final class PdfPen implements Pen, AutoCloseable {
     @Override
     public void fill(List<Point> outline, Tint tint) {
         draw(() -> {
-            content.setNonStrokingColor(new java.awt.Color(PaperInks.rgb(tint)));
+            content.setNonStrokingColor(new Color(PaperInks.rgb(tint)));
             path(outline);
             content.fill();
         });
@@ -106,7 +108,7 @@ public final class PdfPen implements Pen, AutoCloseable {
     @Override
     public void blank(double x, double y, double width, double height) {
         draw(() -> {
-            content.setNonStrokingColor(java.awt.Color.WHITE);
+            content.setNonStrokingColor(Color.WHITE);
             content.addRect(x(x), y(y + height), (float) (width * scale), (float) (height * scale));
             content.fill();
         });
@@ -115,7 +117,7 @@ public final class PdfPen implements Pen, AutoCloseable {
     @Override
     public void stroke(List<Point> points, Tint tint, double weight, boolean dashed) {
         draw(() -> {
-            content.setStrokingColor(new java.awt.Color(PaperInks.rgb(tint)));
+            content.setStrokingColor(new Color(PaperInks.rgb(tint)));
             content.setLineWidth((float) (weight * scale));
             content.setLineDashPattern(
                     dashed ? new float[]{(float) (6 * scale), (float) (4 * scale)} : new float[0], 0);
@@ -144,7 +146,7 @@ public final class PdfPen implements Pen, AutoCloseable {
                 case MIDDLE -> x - width / 2;
                 case END -> x - width;
             };
-            content.setNonStrokingColor(new java.awt.Color(PaperInks.rgb(tint)));
+            content.setNonStrokingColor(new Color(PaperInks.rgb(tint)));
             content.beginText();
             content.setFont(fonts.get(face), (float) (size * scale));
             content.newLineAtOffset(x(left), y(y));
@@ -171,7 +173,7 @@ public final class PdfPen implements Pen, AutoCloseable {
         return known.toString();
     }
 
-    private static boolean isWritable(@org.jspecify.annotations.Nullable PDFont font, int codePoint) {
+    private static boolean isWritable(@Nullable PDFont font, int codePoint) {
         try {
             return font != null && !Character.isISOControl(codePoint)
                     && font.encode(Character.toString(codePoint)).length > 0;

@@ -3,12 +3,16 @@ package neatcorner.exchange.job;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
+import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -49,10 +53,10 @@ class EverythingTest {
     /** A job in which every list has something, and everything that may be missing is there. */
     static JobFile full() throws BadFile {
         try (var in = EverythingTest.class.getResourceAsStream("everything.json")) {
-            return JobFile.read(new String(java.util.Objects.requireNonNull(in).readAllBytes(),
-                    java.nio.charset.StandardCharsets.UTF_8));
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            return JobFile.read(new String(Objects.requireNonNull(in).readAllBytes(),
+                    StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -9,6 +9,8 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Random;
 import neatcorner.exchange.BadFile;
 import neatcorner.fitout.SizeOf;
@@ -78,7 +80,7 @@ public class JobFileTest {
     void aKnownFieldThatTheMakerTookOutStaysOut() throws BadFile {
         JobFile file = JobFile.read(CHART);
         Job job = file.job();
-        var stick = job.stock().sticks().getFirst().withPrice(null).withDefects(java.util.List.of());
+        var stick = job.stock().sticks().getFirst().withPrice(null).withDefects(List.of());
         String text = file.withJob(job.withStock(job.stock().withStick(0, each -> stick))).text();
         assertFalse(text.contains("price"), text);
         assertEquals(stick, JobFile.read(text).job().stock().sticks().getFirst());
@@ -128,7 +130,7 @@ public class JobFileTest {
         assertTrue(
                 String.valueOf(assertThrows(BadFile.class, () -> JobFile.read(large)).getMessage())
                         .contains("over 4 MB"));
-        Path small = Files.write(folder.resolve("small.json"), java.util.Arrays.copyOf(noise, 5000));
+        Path small = Files.write(folder.resolve("small.json"), Arrays.copyOf(noise, 5000));
         assertThrows(BadFile.class, () -> JobFile.read(small));
         assertThrows(BadFile.class, () -> JobFile.read(""));
         assertThrows(BadFile.class, () -> JobFile.read("{}"));

@@ -6,8 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
+import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import javax.xml.parsers.DocumentBuilderFactory;
 import neatcorner.exchange.BadFile;
@@ -17,12 +19,14 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.JobFileTest;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
+import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
-import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
+import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
 import neatcorner.station.opening.OpeningFigure;
@@ -78,8 +82,8 @@ class PapersTest {
     @Test
     void titlesInAnyScriptAndJobsThatCannotBeMadeStillPrint() throws Exception {
         Job job = chart().job().withTitle("Karte 海図 \u0007 №3 “storm”");
-        Plan impossible = Planner.plan(job.withSize(neatcorner.fitout.SizeOf.OUTSIDE,
-                new neatcorner.outline.Opening(Length.mm(10), Length.mm(10))));
+        Plan impossible = Planner.plan(job.withSize(SizeOf.OUTSIDE,
+                new Opening(Length.mm(10), Length.mm(10))));
         assertTrue(text(PaperPdf.write(impossible, PaperSize.LETTER, INCH)).contains("STOP"));
         Plan many = Planner.plan(job.withQuantity(40));
         assertTrue(text(PaperPdf.write(many, PaperSize.A4, MM)).contains("Piece C40"));
@@ -125,7 +129,7 @@ class PapersTest {
                 root.fields().keySet());
         assertEquals("[ 691, 527 ]", flat(text, "rabbet"));
         assertEquals("[ 588, 414 ]", flat(text, "window"));
-        Json.Obj nesting = (Json.Obj) java.util.Objects.requireNonNull(root.fields().get("nesting"));
+        Json.Obj nesting = (Json.Obj) Objects.requireNonNull(root.fields().get("nesting"));
         assertEquals("2",
                 nesting.fields().get("bound") instanceof Json.Num n ? n.digits() : "");
     }
@@ -164,6 +168,6 @@ class PapersTest {
                 assertTrue(in.readAllBytes().length > 10_000);
             }
         }
-        assertThrows(java.io.IOException.class, () -> Fonts.open("none.ttf"));
+        assertThrows(IOException.class, () -> Fonts.open("none.ttf"));
     }
 }

@@ -10,6 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import neatcorner.job.Defaults;
@@ -57,7 +59,7 @@ class TemplatesTest {
     @Test
     void theTemplateIsTheSegmentTurned() {
         Plan plan = shaped(new Shape.Ellipse(9), 600, 400);
-        Segment segment = java.util.Objects.requireNonNull(plan.contours()).segments().getFirst();
+        Segment segment = Objects.requireNonNull(plan.contours()).segments().getFirst();
         TemplateFigure.Sheet sheet = TemplateFigure.sheets(plan).getFirst();
         double area = Math.abs(new Loop(segment.outline()).area());
         assertEquals(area, Math.abs(new Loop(sheet.template().cut().fine()).area()), area * 1e-4);
@@ -151,8 +153,8 @@ class TemplatesTest {
         Templates.write(plan, folder, "ring", PaperSize.A4, MM);
         String svg = Files.readString(folder.resolve("ring-A-B-C-D-E-F-G-H.svg"));
         double per = 96 / 25.4;
-        assertTrue(svg.contains(String.format(java.util.Locale.ROOT, "A%.4f,", outer * per)), "outer arc");
-        assertTrue(svg.contains(String.format(java.util.Locale.ROOT, "A%.4f,", inner * per)), "inner arc");
+        assertTrue(svg.contains(String.format(Locale.ROOT, "A%.4f,", outer * per)), "outer arc");
+        assertTrue(svg.contains(String.format(Locale.ROOT, "A%.4f,", inner * per)), "inner arc");
     }
 
     /** A template of 231 × 56 mm is longer than a sheet is wide, and shorter than it is high. */

@@ -2,6 +2,7 @@ package neatcorner.desktop.station.corners;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -20,6 +21,7 @@ import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
+import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
@@ -27,6 +29,7 @@ import neatcorner.plan.Station;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
+import org.jspecify.annotations.Nullable;
 
 /** Station 4: one corner close up, what holds it, and whether that fits into the wood there is. */
 public final class CornersView extends StationView {
@@ -71,7 +74,7 @@ public final class CornersView extends StationView {
                 continue;
             }
             MenuItem item = new MenuItem(Sentence.capital(kind.title()) + "s: fit the strongest");
-            item.setId("hold-" + kind.name().toLowerCase(java.util.Locale.ROOT));
+            item.setId("hold-" + kind.name().toLowerCase(Locale.ROOT));
             item.setOnAction(e -> fit(kind));
             adding.getItems().add(item);
         }
@@ -101,16 +104,16 @@ public final class CornersView extends StationView {
     private void listJoints() {
         Job job = bench().job();
         joint.getItems().clear();
-        for (neatcorner.piece.CornerJoint each : neatcorner.piece.CornerJoint.values()) {
+        for (CornerJoint each : CornerJoint.values()) {
             MenuItem item = new MenuItem(bench().notation().get().words(Sentence.capital(each.title())));
-            item.setDisable(each != neatcorner.piece.CornerJoint.MITER
+            item.setDisable(each != CornerJoint.MITER
                     && (!job.outline().isRectangle() || job.outline().isSloped()));
             item.setOnAction(e -> bench().change("corner joint", now -> now.withJoint(each)));
             joint.getItems().add(item);
         }
     }
 
-    private CornerWork.@org.jspecify.annotations.Nullable Kind kind(Plan plan) {
+    private CornerWork.@Nullable Kind kind(Plan plan) {
         kinds = CornerWork.of(plan).kinds();
         return kinds.isEmpty() ? null : kinds.get(Math.min(which.index(), kinds.size() - 1));
     }

@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -157,7 +158,7 @@ final class HoldEditor extends FlowPane {
         MenuItem none = new MenuItem("None of this size in the shop");
         none.setOnAction(e -> bench.changeShop("none in the shop", shop -> shop.withInventory(shop.inventory()
                 .without(what.withCount(1).at(null, null)))));
-        menu.getItems().addAll(new javafx.scene.control.SeparatorMenuItem(), keep, none);
+        menu.getItems().addAll(new SeparatorMenuItem(), keep, none);
         return menu;
     }
 

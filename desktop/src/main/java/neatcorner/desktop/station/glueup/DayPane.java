@@ -10,6 +10,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -34,6 +35,7 @@ import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.station.glueup.ShopCalendar;
 import neatcorner.glueup.Clamp;
 import neatcorner.glueup.Workshop;
+import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.HoursText;
 import neatcorner.glueup.schedule.Schedule;
@@ -305,7 +307,7 @@ final class DayPane extends BorderPane {
                 counter("Jigs", has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
                         "jigs", all -> all.withJig(count == 0
                                 ? null
-                                : all.jig() == null ? neatcorner.glueup.jig.CornerJig.usual() : all.jig(), count))),
+                                : all.jig() == null ? CornerJig.usual() : all.jig(), count))),
                 counter("Bench places", has.bench(), "bench", count -> bench.changeShop(
                         "places", all -> all.withPlaces(count, all.drying()))),
                 counter("Drying places", has.drying(), "drying", count -> bench.changeShop(
@@ -335,7 +337,7 @@ final class DayPane extends BorderPane {
         });
     }
 
-    private static Node counter(String name, int count, String id, java.util.function.IntConsumer change) {
+    private static Node counter(String name, int count, String id, IntConsumer change) {
         Button less = Controls.chip("−", () -> change.accept(count - 1));
         less.setId("fewer-" + id);
         less.setDisable(count <= 0);

@@ -1,10 +1,12 @@
 package neatcorner.desktop.station.glueup;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -93,7 +95,7 @@ final class DayTimeline extends Pane {
                     first = time.isBefore(first) ? time : first;
                 }
             }
-            origin = first.atZone(where).truncatedTo(java.time.temporal.ChronoUnit.HOURS).toInstant();
+            origin = first.atZone(where).truncatedTo(ChronoUnit.HOURS).toInstant();
             last = Math.max(60, minutes(newShown.rest().at(newShown.rest().schedule().end()).toInstant()) + 30);
             calendar = hours.from(origin.atZone(where), 60L * 24 * 40);
         }
@@ -106,7 +108,7 @@ final class DayTimeline extends Pane {
     }
 
     private long minutes(Instant instant) {
-        return Math.max(0, java.time.Duration.between(origin, instant).toMinutes());
+        return Math.max(0, Duration.between(origin, instant).toMinutes());
     }
 
     /** Drawn minutes from the left: working ones in full, others narrowed. */

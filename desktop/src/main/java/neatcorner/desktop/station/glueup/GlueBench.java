@@ -19,6 +19,7 @@ import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.station.BenchScreen;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueStep;
+import neatcorner.glueup.Holding;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.station.glueup.GlueUpFigure;
@@ -123,7 +124,7 @@ public final class GlueBench extends BenchScreen {
             ShopTimer open = new ShopTimer("", end, Duration.ofMillis((long) (glue.opens() * 60_000)), true);
             clock.setText(open.text(bench.timers().now()));
             clockName.setText("of open time left");
-        } else if (glue.jig().isPresent() && glue.holding() == neatcorner.glueup.Holding.JIG
+        } else if (glue.jig().isPresent() && glue.holding() == Holding.JIG
                 && now.kind() == GlueStep.Kind.DRY_FIT) {
             clock.setText("hole " + glue.jig().get().hole());
             clockName.setText("on each arm of the jig, from the block");

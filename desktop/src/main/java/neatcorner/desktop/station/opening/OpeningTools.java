@@ -13,8 +13,10 @@ import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.TypedNumber;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.StandardSize;
+import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -100,7 +102,7 @@ final class OpeningTools {
         Length border = job.units().either(50, 2);
         Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
         Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
-                neatcorner.job.Defaults.matOverlap(job.units()), borders);
+                Defaults.matOverlap(job.units()), borders);
         return job.withPack(job.pack().plus(layer));
     }
 
@@ -126,7 +128,7 @@ final class OpeningTools {
 
     private static Job withoutMat(Job job) {
         List<Layer> layers = job.pack().layers().stream().filter(layer -> !(layer instanceof Layer.Mat)).toList();
-        return job.withPack(new neatcorner.fitout.Pack(layers));
+        return job.withPack(new Pack(layers));
     }
 
     /** The controls, in reading order. */

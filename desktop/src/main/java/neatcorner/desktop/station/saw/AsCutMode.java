@@ -3,11 +3,13 @@ package neatcorner.desktop.station.saw;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.Typing;
@@ -48,7 +50,7 @@ final class AsCutMode implements StationMode {
     }
 
     /** One piece: its length and both its miters. */
-    private final class Row extends javafx.scene.layout.VBox {
+    private final class Row extends VBox {
         private final Label letter = new Label();
         private final ValueTag length = new ValueTag();
         private final ValueTag left = new ValueTag();
@@ -64,7 +66,7 @@ final class AsCutMode implements StationMode {
             miters.getStyleClass().add("captioned");
             HBox first = new HBox(letter, length);
             first.getStyleClass().add("captioned");
-            first.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            first.setAlignment(Pos.CENTER_LEFT);
             getChildren().addAll(first, miters);
             for (ValueTag tag : List.of(length, left, right)) {
                 tag.getStyleClass().add("boxed");

@@ -7,6 +7,7 @@ import java.util.Objects;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Workbench;
@@ -87,7 +88,7 @@ public final class SawView extends StationView {
                     shop.saw().withRough(job.saw().rough()))));
             saws.getItems().add(item);
         }
-        saws.getItems().add(new javafx.scene.control.SeparatorMenuItem());
+        saws.getItems().add(new SeparatorMenuItem());
         boolean fence = now.scale().zero() == SawScale.Zero.FENCE;
         MenuItem zero = new MenuItem(fence ? "Its scale has 0° at a square cut" : "Its scale has 0° at the fence");
         zero.setOnAction(e -> bench().change("saw's scale", job -> job.withSaw(job.saw().withScale(new SawScale(

@@ -3,6 +3,7 @@ package neatcorner.desktop.station.saw;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Spinner;
@@ -76,7 +77,7 @@ final class SeasonsMode implements StationMode {
         return spinner;
     }
 
-    private void change(java.util.function.UnaryOperator<Climate> change) {
+    private void change(UnaryOperator<Climate> change) {
         bench.change("where it hangs", job -> {
             Climate place = job.checks().place();
             return place == null ? job : job.withChecks(job.checks().withPlace(change.apply(place)));

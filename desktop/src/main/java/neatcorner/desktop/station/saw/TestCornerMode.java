@@ -15,6 +15,7 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.drawing.Figure;
 import neatcorner.measure.Angle;
+import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Notation;
@@ -129,7 +130,7 @@ final class TestCornerMode implements StationMode {
         boxes.forEach(box -> box.show(plan, notation));
         miterBox.show(miter(plan), notation);
         TestCorner corner = corner(plan);
-        gapTag.show(neatcorner.measure.Fine.of(gap), "Gap", notation,
+        gapTag.show(Fine.of(gap), "Gap", notation,
                 Typing.length(notation, LengthRange.GAP, length -> {
                     gap = length;
                     refresh.run();

@@ -1,6 +1,7 @@
 package neatcorner.desktop.station.section;
 
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -53,7 +54,7 @@ final class PassStepper extends HBox {
         int shown = index(plan);
         index = Math.max(0, shown);
         int count = shown < 0 ? 0 : Passes.of(plan.job().section()).size();
-        for (var node : new javafx.scene.Node[]{back, next, where}) {
+        for (var node : new Node[]{back, next, where}) {
             node.setVisible(shown >= 0);
             node.setManaged(shown >= 0);
         }

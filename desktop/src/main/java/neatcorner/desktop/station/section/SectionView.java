@@ -15,6 +15,7 @@ import neatcorner.drawing.Figure;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.job.Job;
+import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
@@ -92,7 +93,7 @@ public final class SectionView extends StationView {
         Rabbet changed = rabbet.withStep(rabbet.step() != null
                 ? null
                 : new Rabbet.Step(rabbet.width().plus(units.either(4, 3.0 / 16)),
-                        new neatcorner.measure.Length(rabbet.depth().units() / 2)));
+                        new Length(rabbet.depth().units() / 2)));
         return job.withSection(job.section().withRabbet(changed));
     }
 

@@ -2,6 +2,7 @@ package neatcorner.desktop.station.shape;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.IntConsumer;
 import javafx.scene.Node;
@@ -27,6 +28,7 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Plan;
+import neatcorner.planner.Planner;
 import neatcorner.station.shape.ShapeFields;
 
 /** What has no place in the drawing of the outline: its kind, sides, curve, segments, slope. */
@@ -71,7 +73,7 @@ final class ShapeTools {
                 .with(Kind.ELLIPSE, "ellipse", "shape-ellipse");
         joint = new Controls.Choices<CornerJoint>(taken -> bench.change("corner joint", job -> job.withJoint(taken)));
         for (CornerJoint each : CornerJoint.values()) {
-            joint.with(each, each.title(), "joint-" + each.name().toLowerCase(java.util.Locale.ROOT));
+            joint.with(each, each.title(), "joint-" + each.name().toLowerCase(Locale.ROOT));
         }
         jointBox = Controls.captioned("Corners", joint);
         across = new Controls.Choices<Boolean>(corners -> reshape((job, shape) -> shape instanceof Shape.Regular regular
@@ -173,7 +175,7 @@ final class ShapeTools {
 
     /** A free outline with the corners there are; of a curve, with those of the box round it. */
     private static Job free(Job job) {
-        boolean plannable = neatcorner.planner.Planner.plan(job).contours() != null
+        boolean plannable = Planner.plan(job).contours() != null
                 && job.outline().shape().isStraight();
         Job straight = plannable ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
         return new Reshape(straight, false).freed();

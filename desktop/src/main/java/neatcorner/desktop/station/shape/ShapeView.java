@@ -10,6 +10,7 @@ import neatcorner.drawing.Figure;
 import neatcorner.job.Job;
 import neatcorner.job.Reshape;
 import neatcorner.measure.Notation;
+import neatcorner.outline.Shape;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.station.shape.ShapeFigure;
@@ -69,7 +70,7 @@ public final class ShapeView extends StationView {
     @Override
     public void showTools(Plan plan, Notation notation) {
         tools.show(plan, notation);
-        boolean free = plan.job().outline().shape() instanceof neatcorner.outline.Shape.Polygon;
+        boolean free = plan.job().outline().shape() instanceof Shape.Polygon;
         mirrored.setVisible(free);
         mirrored.setManaged(free);
     }

@@ -16,6 +16,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Traverse;
@@ -34,7 +35,7 @@ final class TraverseEditor extends VBox {
     private final HBox offers = new HBox();
     private final List<TextField> sides = new ArrayList<>();
     private final List<TextField> corners = new ArrayList<>();
-    private Notation notation = Notation.of(neatcorner.measure.Units.MILLIMETRES);
+    private Notation notation = Notation.of(Units.MILLIMETRES);
 
     TraverseEditor(Workbench bench, Runnable close) {
         this.bench = bench;

@@ -2,8 +2,10 @@ package neatcorner.desktop.station.sticks;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
@@ -77,7 +79,7 @@ final class BoardsMode implements StationMode {
         });
     }
 
-    private void change(java.util.function.UnaryOperator<RoughBoard> changed) {
+    private void change(UnaryOperator<RoughBoard> changed) {
         int index = picker.index();
         bench.change("board", job -> StockFields.withBoard(job, index, changed));
     }
@@ -137,7 +139,7 @@ final class BoardsMode implements StationMode {
             buttons.add(button);
         }
         if (!buttons.isEmpty()) {
-            buttons.addFirst(new javafx.scene.control.Label("Boards and sticks together are not enough:"));
+            buttons.addFirst(new Label("Boards and sticks together are not enough:"));
         }
         advice.getChildren().setAll(buttons);
     }

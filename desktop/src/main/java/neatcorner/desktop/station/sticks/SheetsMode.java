@@ -1,8 +1,10 @@
 package neatcorner.desktop.station.sticks;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -27,7 +29,9 @@ import neatcorner.station.sticks.SheetWork;
 import neatcorner.station.sticks.SheetsFigure;
 import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Sheet;
+import neatcorner.stock.sheets.Panel;
 import neatcorner.stock.sheets.SheetCut;
+import neatcorner.stock.sheets.SheetNesting;
 
 /** Sheets of glass, mat and backing, with the panels for all frames cut from them edge to edge. */
 final class SheetsMode implements StationMode {
@@ -63,7 +67,7 @@ final class SheetsMode implements StationMode {
         add.getItems().clear();
         Set<String> materials = bench.job().pack().layers().stream().filter(layer -> !(layer instanceof Layer.Art))
                 .map(SheetWork::material)
-                .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+                .collect(Collectors.toCollection(LinkedHashSet::new));
         for (String material : materials) {
             MenuItem item = new MenuItem(bench.notation().get().words(SheetWork.title(material)));
             item.setOnAction(e -> add(material));
@@ -85,7 +89,7 @@ final class SheetsMode implements StationMode {
         });
     }
 
-    private void change(java.util.function.UnaryOperator<Sheet> changed) {
+    private void change(UnaryOperator<Sheet> changed) {
         int index = picker.index();
         bench.change("sheet", job -> StockFields.withSheet(job, index, changed));
     }
@@ -158,7 +162,7 @@ final class SheetsMode implements StationMode {
             rows.add(Slate.Row.large(Sentence.capital(SheetWork.title(work.material())) + proof,
                     Reading.computed("Sheets to take",
                             Scalar.count(work.layout().count()), work.layout().proof())));
-            for (neatcorner.stock.sheets.Panel panel : work.nesting().panels()) {
+            for (Panel panel : work.nesting().panels()) {
                 rows.add(Slate.Row.plain(panel.count() + " × " + panel.name(),
                         Reading.given(panel.name() + ", width", panel.width()),
                         Reading.given(panel.name() + ", height", panel.height())));
@@ -184,7 +188,7 @@ final class SheetsMode implements StationMode {
                     .anyMatch(work::isTooNarrow);
             if (narrow) {
                 says.add(Sentence.of("Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it on"
-                        + " the waste.", work.thickness().times(neatcorner.stock.sheets.SheetNesting.NARROW)));
+                        + " the waste.", work.thickness().times(SheetNesting.NARROW)));
             }
         }
         if (!plan.job().stock().sheets().isEmpty()) {
