@@ -34,6 +34,7 @@ public record Clash(int part, With with, int other, double by, boolean breach, b
             this.title = title;
         }
 
+        /** What it runs into, in US words: "rabbet", "outer edge". */
         public String title() {
             return title;
         }

@@ -51,18 +51,22 @@ public final class CornerWood {
                 : new Vertex((before * Math.cos(turn) - corner.after().toMm()) / Math.sin(turn), before);
     }
 
+    /** Where the two sides meet, seen from the front. */
     public Corner corner() {
         return corner;
     }
 
+    /** How they are joined. */
     public CornerJoint joint() {
         return joint;
     }
 
+    /** Of both sides, as milled. */
     public Section section() {
         return section;
     }
 
+    /** From the front face to the back of the pack; a part behind it is hidden by the pack. */
     public Length behindPack() {
         return behindPack;
     }
@@ -100,14 +104,17 @@ public final class CornerWood {
         return new Vertex(sum.x() / length, sum.y() / length);
     }
 
+    /** Face width of the side before the corner, mm. */
     public double before() {
         return corner.before().toMm();
     }
 
+    /** Face width of the side after the corner, mm. */
     public double after() {
         return corner.after().toMm();
     }
 
+    /** Front to back, mm. */
     public double thickness() {
         return section.thickness().toMm();
     }

@@ -16,6 +16,7 @@ public record Craft(List<String> tools, double setUp, double perCorner, String r
         tools = List.copyOf(tools);
     }
 
+    /** What it takes to put in a part of a kind: common practice. */
     public static Craft of(ReinforcementKind kind) {
         return switch (kind) {
             case SPLINE -> new Craft(List.of("table saw or router table", "spline cradle", "flush saw"), 15, 4,

@@ -72,6 +72,7 @@ public record Inventory(List<Reinforcement> items) {
         };
     }
 
+    /** A screw of a gauge, so long. */
     public static Reinforcement screw(ReinforcementKind kind, int gauge, Length length) {
         return Reinforcement.of(kind, length, new ScrewGauge(gauge).diameter(), Length.ZERO, 1);
     }
@@ -83,12 +84,14 @@ public record Inventory(List<Reinforcement> items) {
                 .toList();
     }
 
+    /** With one more thing in the drawers, as a single part at the usual place. */
     public Inventory plus(Reinforcement item) {
         List<Reinforcement> more = new ArrayList<>(items);
         more.add(item.withCount(1).at(null, null));
         return new Inventory(more);
     }
 
+    /** Without a thing; as it is when there is none like it. */
     public Inventory without(Reinforcement item) {
         return new Inventory(items.stream().filter(other -> !other.equals(item)).toList());
     }

@@ -25,6 +25,7 @@ public record JoinedCorner(CornerWood wood, List<Reinforcement> reinforcements, 
         missing = List.copyOf(missing);
     }
 
+    /** A corner with its parts at their places, what they run into, and which reinforcements it has no place for. */
     public static JoinedCorner of(CornerWood wood, List<Reinforcement> reinforcements) {
         List<Part> parts = new ArrayList<>();
         List<Integer> missing = new ArrayList<>();

@@ -30,10 +30,12 @@ public record Reinforcement(ReinforcementKind kind, Length size, Length thicknes
         }
     }
 
+    /** So many at their usual places, straight. */
     public static Reinforcement of(ReinforcementKind kind, Length size, Length thickness, Length width, int count) {
         return new Reinforcement(kind, size, thickness, width, count, Angle.ZERO, null, null);
     }
 
+    /** Splines across the heel, so deep along the diagonal and so thick. */
     public static Reinforcement spline(Length depth, Length thickness, int count) {
         return of(ReinforcementKind.SPLINE, depth, thickness, Length.ZERO, count);
     }

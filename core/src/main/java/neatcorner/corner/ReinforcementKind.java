@@ -84,6 +84,7 @@ public enum ReinforcementKind {
         return isRound() ? "diameter" : "thickness";
     }
 
+    /** Whether its thin size is a diameter. */
     public boolean isRound() {
         return switch (this) {
             case DOWEL, PIN, BRAD, NAIL, SCREW, POCKET_SCREW, PEG -> true;
@@ -91,6 +92,7 @@ public enum ReinforcementKind {
         };
     }
 
+    /** Whether its thin size is told by a gauge. */
     public boolean isScrew() {
         return this == SCREW || this == POCKET_SCREW;
     }
@@ -105,6 +107,7 @@ public enum ReinforcementKind {
         return shows;
     }
 
+    /** Where it goes in. */
     public Reach reach() {
         return reach;
     }

@@ -16,6 +16,7 @@ public enum Room {
         this.title = title;
     }
 
+    /** The way in which there is room, in US words. */
     public String title() {
         return title;
     }

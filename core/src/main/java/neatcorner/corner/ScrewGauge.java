@@ -26,6 +26,7 @@ public record ScrewGauge(int number) {
         return new ScrewGauge((int) Math.max(0, Math.min(24, number)));
     }
 
+    /** Of the shank: 0.060 + 0.013 × number, in inches (ASME B18.6.1). */
     public Length diameter() {
         return Length.inches(0.060 + 0.013 * number);
     }

@@ -27,6 +27,7 @@ public record Slab(List<Vertex> shape, double from, double to) {
                 Math.max(to, to + dz));
     }
 
+    /** Front to back, mm. */
     public double thickness() {
         return to - from;
     }

@@ -13,6 +13,7 @@ import java.util.List;
  */
 public record CornerSketch(double miter, double face, double length, double opening) {
 
+    /** Draws two mitred sides that meet at a heel, with their letters. */
     public void draw(Marks marks, Point heel, Tint tint, String first, String second) {
         double run = Math.tan(miter) * face;
         List<Point> left = List.of(heel.plus(-length, 0), heel, heel.plus(-run, face), heel.plus(-length, face));

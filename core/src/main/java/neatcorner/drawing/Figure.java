@@ -15,6 +15,7 @@ public record Figure(String title, Box bounds, Margin margin, List<Mark> marks) 
     /** Room at the four sides, in drawing units. */
     public record Margin(double top, double right, double bottom, double left) {
 
+        /** The same room on all sides, in a drawing's points. */
         public static Margin all(double room) {
             return new Margin(room, room, room, room);
         }

@@ -32,18 +32,22 @@ public final class FrameFront {
         return new Figure("No frame can be made", sheet, Figure.Margin.all(40), marks.list());
     }
 
+    /** The same place in a figure: both have y downwards, in mm. */
     public static Point point(Vertex v) {
         return new Point(v.x(), v.y());
     }
 
+    /** All corners of a loop, in order. */
     public static List<Point> points(Loop loop) {
         return loop.vertices().stream().map(FrameFront::point).toList();
     }
 
+    /** The smallest box round a loop. */
     public static Box box(Loop loop) {
         return new Box(loop.left(), loop.top(), loop.right(), loop.bottom());
     }
 
+    /** Draws the frame from the front: wood, seams, letters. */
     public void draw() {
         Loop art = contours.sight();
         Layer.Mat mat = plan.job().pack().mat().orElse(null);

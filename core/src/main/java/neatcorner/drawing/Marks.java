@@ -12,22 +12,27 @@ import org.jspecify.annotations.Nullable;
 public final class Marks {
     private final List<Mark> marks = new ArrayList<>();
 
+    /** All marks so far; those that were added first lie below. */
     public List<Mark> list() {
         return marks;
     }
 
+    /** A filled outline, with an edge of some weight in points, or none. */
     public void area(List<Point> outline, Tint fill, @Nullable Tint edge, double weight) {
         marks.add(new Mark.Area(outline, fill, edge, weight));
     }
 
+    /** A filled outline, darker than its tint when the light is below 1, brighter above. */
     public void shaded(List<Point> outline, Tint tint, double light) {
         marks.add(new Mark.Shaded(outline, tint, light));
     }
 
+    /** A filled box, with an edge of some weight in points, or none. */
     public void area(Box box, Tint fill, @Nullable Tint edge, double weight) {
         area(box.corners(), fill, edge, weight);
     }
 
+    /** A line through points, of some weight in points. */
     public void line(Tint tint, double weight, Point... points) {
         marks.add(new Mark.Line(List.of(points), tint, weight, false));
     }
@@ -43,6 +48,7 @@ public final class Marks {
         marks.add(new Mark.Path(points, path.radii(), fine, tint, weight, dashed));
     }
 
+    /** A thin dashed line through points. */
     public void dashed(Tint tint, Point... points) {
         marks.add(new Mark.Line(List.of(points), tint, 1.2, true));
     }
@@ -63,22 +69,27 @@ public final class Marks {
         marks.add(new Mark.Wood(outline, parts, tint, false, grain, seed));
     }
 
+    /** The angle inside a corner, which can be typed when it is free. */
     public void cornerAngle(Point at, Angle value, String name, int corner, boolean free) {
         marks.add(new Mark.CornerAngle(at, value, name, corner, free));
     }
 
+    /** A handle by which a corner is dragged. */
     public void cornerHandle(Point at, int corner, String name) {
         marks.add(new Mark.CornerHandle(at, corner, name));
     }
 
+    /** Wood cut across its grain, in one or several parts. */
     public void endGrain(List<Point> outline, List<List<Point>> parts, Tint tint) {
         marks.add(new Mark.Wood(outline, parts, tint, true, 0, 7));
     }
 
+    /** Hatching inside an outline, at an angle from level, its lines so far apart in points. */
     public void hatch(List<Point> outline, double degrees, double spacing, Tint tint) {
         marks.add(new Mark.Hatch(outline, degrees, spacing, tint));
     }
 
+    /** A dimension between two points, drawn so far beside them in points; with a field it can be typed. */
     public void dimension(Point from, Point to, double offset, Quantity value, String name, @Nullable Field field) {
         marks.add(new Mark.Dimension(from, to, offset, false, value, name, field));
     }
@@ -89,15 +100,18 @@ public final class Marks {
         marks.add(new Mark.Dimension(from, to, offset, true, value, name, field));
     }
 
+    /** A figure at a place; with a field it can be typed. */
     public void value(Point at, Anchor anchor, Quantity value, String name, @Nullable Field field) {
         marks.add(new Mark.Value(at, anchor, value, name, field));
     }
 
+    /** A text at a place, moved by so many points; anchored there at a corner, an edge or its middle. */
     public void label(Point at, double dx, double dy, Anchor anchor, String text, double size, boolean bold,
             Tint tint) {
         marks.add(new Mark.Label(at, dx, dy, anchor, text, size, bold, tint));
     }
 
+    /** A handle that changes a field when it is dragged along a direction; length in mm for each mm. */
     public void handle(Point at, Field field, double dx, double dy) {
         marks.add(new Mark.Handle(at, field, dx, dy));
     }

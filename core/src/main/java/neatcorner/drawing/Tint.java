@@ -54,6 +54,7 @@ public enum Tint {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /** The tint of a wood. */
     public static Tint wood(Species species) {
         return switch (species.tone()) {
             case ASH -> WOOD_ASH;

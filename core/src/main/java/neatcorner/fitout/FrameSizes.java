@@ -47,6 +47,7 @@ public record FrameSizes(Opening art, @Nullable Opening window, Opening pack, Op
         return given.mat.map(mat -> art.grown(mat.overlap().negate()).grown(mat.borders())).orElse(art);
     }
 
+    /** The size that is called so. */
     public Opening of(SizeOf of) {
         return switch (of) {
             case ART -> art;

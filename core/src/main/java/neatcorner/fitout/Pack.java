@@ -16,6 +16,7 @@ public record Pack(List<Layer> layers) {
         layers = List.copyOf(layers);
     }
 
+    /** Of all layers together. */
     public Length thickness() {
         return Length.sum(layers.stream().map(Layer::thickness).toList());
     }
@@ -56,6 +57,7 @@ public record Pack(List<Layer> layers) {
         return new Pack(changed);
     }
 
+    /** Without the layer of that index, from 0 at the front. */
     public Pack without(int index) {
         List<Layer> changed = new ArrayList<>(layers);
         changed.remove(index);

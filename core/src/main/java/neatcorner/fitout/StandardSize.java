@@ -23,6 +23,7 @@ public record StandardSize(String name, String unit, Opening size) {
     public static final List<StandardSize> CENTIMETRES = List.of(cm(10, 15), cm(13, 18), cm(18, 24), cm(20, 30),
             cm(24, 30), cm(30, 40), cm(40, 50), cm(40, 60), cm(50, 70), cm(60, 80), cm(70, 100));
 
+    /** All known: ISO A sizes, whole centimetres, inches. */
     public static List<StandardSize> all() {
         return Stream.of(A_SERIES, CENTIMETRES, INCH).flatMap(List::stream).toList();
     }

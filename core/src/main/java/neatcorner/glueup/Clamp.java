@@ -28,6 +28,7 @@ public record Clamp(Kind kind, String name, Length reach, double force, int coun
             this.title = title;
         }
 
+        /** What it is called, in US words. */
         public String title() {
             return title;
         }

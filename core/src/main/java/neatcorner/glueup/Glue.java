@@ -46,6 +46,7 @@ public record Glue(String name, Range open, Range clamp, int cure, double coldes
         return KNOWN.getFirst();
     }
 
+    /** The glue of that name; empty when none is called so. */
     public static Optional<Glue> named(String name) {
         String wanted = name.strip().toLowerCase(Locale.ROOT);
         return KNOWN.stream().filter(glue -> glue.name.toLowerCase(Locale.ROOT).equals(wanted)).findFirst();

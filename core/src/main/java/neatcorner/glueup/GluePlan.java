@@ -67,6 +67,10 @@ public record GluePlan(School school, Holding holding, double opens, double take
         }
     }
 
+    /**
+     * How a frame is glued as its maker chose, with what the shop has. What was not chosen is chosen here: all corners at
+     * once where the glue stays open for that, else two halves; the best holding that fits.
+     */
     public static GluePlan of(Frame frame, GlueUp chosen, Workshop shop) {
         double opens = chosen.glue().openAt(chosen.temperature());
         School school = chosen.school() != null

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 public record GlueUp(Glue glue, double temperature, boolean outdoors, @Nullable School school, SqueezeOut squeezeOut,
         @Nullable Holding holding, Recipe finish) implements GlueUpBuilder.With {
 
+    /** Interior PVA at 20 °C, wiped wet, no finish. */
     public static GlueUp usual() {
         return new GlueUp(Glue.usual(), 20, false, null, SqueezeOut.WIPE, null, Recipe.none());
     }

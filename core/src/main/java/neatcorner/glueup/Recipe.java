@@ -49,10 +49,12 @@ public record Recipe(String name, List<Coat> coats, boolean stained, boolean oil
                     new Coat("Lay the leaf, burnish", 12, HOUR), new Coat("Seal with shellac", 2, 2 * HOUR)), false,
                     false, true));
 
+    /** Left as it is. */
     public static Recipe none() {
         return KNOWN.getFirst();
     }
 
+    /** The finish of that name; empty when none is called so. */
     public static Optional<Recipe> named(String name) {
         String wanted = name.strip().toLowerCase(Locale.ROOT);
         return KNOWN.stream().filter(recipe -> recipe.name.equals(wanted)).findFirst();

@@ -13,6 +13,7 @@ public enum SqueezeOut {
         this.title = title;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }

@@ -38,14 +38,17 @@ public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable Corner
                 CornerJig.usual(), 1, 4, 10, WorkingHours.usual());
     }
 
+    /** With another jig, of which there are so many; null for none. */
     public Workshop withJig(@Nullable CornerJig newJig, int count) {
         return new Workshop(inventory, clamps, newJig, newJig == null ? 0 : count, bench, drying, hours);
     }
 
+    /** With so many places to glue at and to dry at. */
     public Workshop withPlaces(int newBench, int newDrying) {
         return new Workshop(inventory, clamps, jig, jigs, newBench, newDrying, hours);
     }
 
+    /** How many clamps of a kind there are in all. */
     public int count(Clamp.Kind kind) {
         return clamps.stream().filter(clamp -> clamp.kind() == kind).mapToInt(Clamp::count).sum();
     }

@@ -24,6 +24,7 @@ import neatcorner.section.Section;
  */
 public record Weight(Mass wood, Mass pack) {
 
+    /** Of wood and pack together. */
     public Mass total() {
         return wood.plus(pack);
     }

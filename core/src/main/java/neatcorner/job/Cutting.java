@@ -32,6 +32,7 @@ public record Cutting(Job job, List<Piece> pieces, List<Piece> parts) {
         return of(Geometry.of(job));
     }
 
+    /** Of a job whose sizes and edges are known. */
     public static Cutting of(Geometry geometry) {
         Job job = geometry.job();
         Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;

@@ -82,10 +82,12 @@ public final class Defaults {
         return units.either(3, 1.0 / 8);
     }
 
+    /** Cut off the start of each stick, where it is bruised: 10 mm or 3/8 in. */
     public static Length endTrim(Units units) {
         return units.either(10, 3.0 / 8);
     }
 
+    /** A rack without wood. */
     public static Rack emptyRack(Units units) {
         return new Rack(List.of(), endTrim(units), Keep.WISH, false);
     }
@@ -95,6 +97,7 @@ public final class Defaults {
         return units.either(2400, 96);
     }
 
+    /** White ash, 30 × 20 mm or 1 1/4 × 3/4 in, with a plain rabbet. */
     public static Section section(Units units) {
         return new Section(Species.named("white ash"), units.either(30, 1.25), units.either(20, 0.75),
                 Rabbet.plain(units.either(6, 0.25), units.either(10, 0.375)));

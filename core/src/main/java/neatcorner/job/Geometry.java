@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
 
+    /** The sizes and edges of a job, which need not be possible. */
     public static Geometry of(Job job) {
         return switch (job.outline().shape()) {
             case Shape.Rectangle rectangle -> rectangle(job);
@@ -165,6 +166,7 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
         return job.withOutline(job.outline().withShape(new Shape.Polygon(stretched))).withSize(of, stretched.box());
     }
 
+    /** The same frame, from now on governed by another of its sizes. */
     public Job startingFrom(SizeOf of) {
         Outline outline = job.outline();
         Contours edges = contours;

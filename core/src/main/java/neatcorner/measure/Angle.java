@@ -9,10 +9,12 @@ public record Angle(double degrees) implements Quantity {
     public static final Angle ZERO = new Angle(0);
     public static final Angle RIGHT = new Angle(90);
 
+    /** From degrees, of any sign and size. */
     public static Angle ofDegrees(double degrees) {
         return new Angle(degrees);
     }
 
+    /** From radians, of any sign and size. */
     public static Angle ofRadians(double radians) {
         return new Angle(Math.toDegrees(radians));
     }
@@ -22,26 +24,32 @@ public record Angle(double degrees) implements Quantity {
         return ofRadians(Math.atan(opposite / adjacent));
     }
 
+    /** In radians. */
     public double radians() {
         return Math.toRadians(degrees);
     }
 
+    /** Its sine. */
     public double sin() {
         return Math.sin(radians());
     }
 
+    /** Its cosine. */
     public double cos() {
         return Math.cos(radians());
     }
 
+    /** Its tangent; very large near ±90°. */
     public double tan() {
         return Math.tan(radians());
     }
 
+    /** What is missing to 90°; negative beyond. */
     public Angle complement() {
         return new Angle(90 - degrees);
     }
 
+    /** The other way round. */
     public Angle negate() {
         return new Angle(-degrees);
     }

@@ -13,10 +13,12 @@ public record Figures(boolean rounded, boolean negative, String whole, int numer
     /** Stands before a figure that was rounded to the shop's step. */
     public static final String ABOUT = "≈";
 
+    /** The same figures with nothing after them. */
     public Figures withoutUnit() {
         return new Figures(rounded, negative, whole, numerator, denominator, "");
     }
 
+    /** Whether a fraction stands after the whole number. */
     public boolean hasFraction() {
         return numerator != 0;
     }

@@ -8,6 +8,7 @@ package neatcorner.measure;
  */
 public record Fine(double millimetres) implements Quantity {
 
+    /** A length to be read to the hundredth of a millimetre. */
     public static Fine of(Length length) {
         return new Fine(length.toMm());
     }

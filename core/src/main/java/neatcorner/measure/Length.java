@@ -46,18 +46,22 @@ public record Length(long units) implements Quantity, Comparable<Length> {
         return new Length(Math.round(units));
     }
 
+    /** Exact sum. Throws {@link ArithmeticException} on overflow. */
     public Length plus(Length other) {
         return new Length(Math.addExact(units, other.units));
     }
 
+    /** Exact difference, negative when the other is longer. Throws {@link ArithmeticException} on overflow. */
     public Length minus(Length other) {
         return new Length(Math.subtractExact(units, other.units));
     }
 
+    /** The same length with the other sign. */
     public Length negate() {
         return new Length(Math.negateExact(units));
     }
 
+    /** Exact multiple. Throws {@link ArithmeticException} on overflow. */
     public Length times(long factor) {
         return new Length(Math.multiplyExact(units, factor));
     }
@@ -72,38 +76,47 @@ public record Length(long units) implements Quantity, Comparable<Length> {
         return (double) units / other.units;
     }
 
+    /** In millimetres, as near as a double comes. */
     public double toMm() {
         return (double) units / PER_MM;
     }
 
+    /** In inches, as near as a double comes. */
     public double toInches() {
         return (double) units / PER_INCH;
     }
 
+    /** Without its sign. */
     public Length abs() {
         return new Length(Math.absExact(units));
     }
 
+    /** Whether it is more than zero. */
     public boolean isPositive() {
         return units > 0;
     }
 
+    /** Whether it is less than zero. */
     public boolean isNegative() {
         return units < 0;
     }
 
+    /** Whether it is strictly shorter. */
     public boolean isLessThan(Length other) {
         return units < other.units;
     }
 
+    /** Whether it is strictly longer. */
     public boolean isMoreThan(Length other) {
         return units > other.units;
     }
 
+    /** The longer of two. */
     public static Length max(Length a, Length b) {
         return a.units >= b.units ? a : b;
     }
 
+    /** The shorter of two. */
     public static Length min(Length a, Length b) {
         return a.units <= b.units ? a : b;
     }

@@ -51,14 +51,17 @@ public enum LengthRange {
         this.mostInch = mostInch;
     }
 
+    /** The shortest that either system's limit lets be. */
     public Length least() {
         return Length.min(Length.mm(leastMm), Length.inches(leastInch));
     }
 
+    /** The longest that either system's limit lets be. */
     public Length most() {
         return Length.max(Length.mm(mostMm), Length.inches(mostInch));
     }
 
+    /** Whether a length is within the limits, these included. */
     public boolean contains(Length length) {
         return !length.isLessThan(least()) && !length.isMoreThan(most());
     }

@@ -10,10 +10,12 @@ import java.math.RoundingMode;
  */
 public record Notation(ReadingStep step, Spelling spelling) {
 
+    /** The usual reading step of a system, in US words. */
     public static Notation of(Units units) {
         return new Notation(ReadingStep.usual(units), Spelling.US);
     }
 
+    /** The system in which lengths are read. */
     public Units units() {
         return step.units();
     }
@@ -23,6 +25,7 @@ public record Notation(ReadingStep step, Spelling spelling) {
         return Theirs.beside(text, spelling::of);
     }
 
+    /** A quantity in figures, rounded to what can be read; marked when that is not exact. */
     public Figures figures(Quantity quantity) {
         return switch (quantity) {
             case Length length -> figures(length);

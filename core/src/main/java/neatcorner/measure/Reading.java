@@ -27,10 +27,12 @@ public record Reading(String name, Quantity value, String formula, List<Reading>
         return new Reading(name, value, "", List.of());
     }
 
+    /** A figure that was worked out; places in the formula stand for those it came from. */
     public static Reading computed(String name, Quantity value, String formula, Reading... from) {
         return new Reading(name, value, formula, List.of(from));
     }
 
+    /** Whether it was typed or measured, not worked out. */
     public boolean isGiven() {
         return formula.isEmpty();
     }

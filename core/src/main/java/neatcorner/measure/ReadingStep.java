@@ -17,6 +17,7 @@ public enum ReadingStep {
         this.partsOfUnit = partsOfUnit;
     }
 
+    /** The system that it belongs to. */
     public Units units() {
         return units;
     }
@@ -26,6 +27,7 @@ public enum ReadingStep {
         return partsOfUnit;
     }
 
+    /** From one mark of the rule to the next. */
     public Length length() {
         return new Length((units == Units.MILLIMETRES ? Length.PER_MM : Length.PER_INCH) / partsOfUnit);
     }

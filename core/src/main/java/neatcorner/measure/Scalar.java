@@ -8,6 +8,7 @@ package neatcorner.measure;
  */
 public record Scalar(double value, String unit, int decimals) implements Quantity {
 
+    /** A number of things. */
     public static Scalar count(long count) {
         return new Scalar(count, "", 0);
     }

@@ -24,6 +24,7 @@ public record Sentence(String template, String name, List<Quantity> quantities) 
         this(template, "", quantities);
     }
 
+    /** A sentence of ours, with places <code>{0}</code>, <code>{1}</code> … for quantities. */
     public static Sentence of(String template, Quantity... quantities) {
         return new Sentence(template, List.of(quantities));
     }
@@ -38,6 +39,7 @@ public record Sentence(String template, String name, List<Quantity> quantities) 
         return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
+    /** As it is read: in the notation's spelling, with the quantities in its units. */
     public String in(Notation notation) {
         return Theirs.beside(template, ours -> PLACE.matcher(notation.words(ours))
                 .replaceAll(place -> Matcher.quoteReplacement(filled(place.group(1), place.group(), notation))));

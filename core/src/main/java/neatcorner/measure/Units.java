@@ -18,6 +18,7 @@ public enum Units {
         return symbol;
     }
 
+    /** The system of that symbol, {@code mm} or {@code in}; empty for any other. */
     public static Optional<Units> ofSymbol(String symbol) {
         for (Units units : values()) {
             if (units.symbol.equals(symbol)) {

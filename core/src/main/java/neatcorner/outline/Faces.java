@@ -7,6 +7,7 @@ import neatcorner.measure.Length;
 /** A width for each side of a rectangle: the faces of a frame, the borders of a mat. Clockwise from the top. */
 public record Faces(Length top, Length right, Length bottom, Length left) {
 
+    /** The same on all four sides. */
     public static Faces all(Length width) {
         return new Faces(width, width, width, width);
     }
@@ -21,6 +22,7 @@ public record Faces(Length top, Length right, Length bottom, Length left) {
         return top.plus(bottom);
     }
 
+    /** Whether all four are the same. */
     public boolean areEqual() {
         return top.equals(right) && top.equals(bottom) && top.equals(left);
     }

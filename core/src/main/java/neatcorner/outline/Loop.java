@@ -32,6 +32,7 @@ public record Loop(List<Vertex> vertices) {
         return loop.area() > 0 ? loop : new Loop(vertices.reversed());
     }
 
+    /** As many as it has corners. */
     public int sides() {
         return vertices.size();
     }
@@ -46,6 +47,7 @@ public record Loop(List<Vertex> vertices) {
         return at(i).distanceTo(at(i + 1));
     }
 
+    /** Round all sides, mm. */
     public double perimeter() {
         double sum = 0;
         for (int i = 0; i < sides(); i++) {
@@ -88,12 +90,17 @@ public record Loop(List<Vertex> vertices) {
         return new Loop(moved);
     }
 
+    /**
+     * Every side moved by the same distance, mm: outwards when positive. Sides stay parallel, corners are where they
+     * meet.
+     */
     public Loop offset(double distance) {
         double[] all = new double[sides()];
         Arrays.fill(all, distance);
         return offset(all);
     }
 
+    /** Each side moved by its own distance, outwards when positive, in the order of the sides. */
     public Loop offset(List<Length> distances) {
         return offset(distances.stream().mapToDouble(Length::toMm).toArray());
     }
@@ -127,18 +134,22 @@ public record Loop(List<Vertex> vertices) {
         return new Opening(Length.mm(right() - left()), Length.mm(bottom() - top()));
     }
 
+    /** The smallest x, mm. */
     public double left() {
         return vertices.stream().mapToDouble(Vertex::x).min().orElseThrow();
     }
 
+    /** The largest x, mm. */
     public double right() {
         return vertices.stream().mapToDouble(Vertex::x).max().orElseThrow();
     }
 
+    /** The smallest y, mm; y runs downwards. */
     public double top() {
         return vertices.stream().mapToDouble(Vertex::y).min().orElseThrow();
     }
 
+    /** The largest y, mm; y runs downwards. */
     public double bottom() {
         return vertices.stream().mapToDouble(Vertex::y).max().orElseThrow();
     }

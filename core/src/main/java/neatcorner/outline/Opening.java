@@ -10,26 +10,32 @@ public record Opening(Length width, Length height) {
         return new Opening(width.plus(perSide.times(2)), height.plus(perSide.times(2)));
     }
 
+    /** Larger by a width at each side. */
     public Opening grown(Faces faces) {
         return new Opening(width.plus(faces.across()), height.plus(faces.down()));
     }
 
+    /** Smaller by a width at each side. */
     public Opening shrunk(Faces faces) {
         return new Opening(width.minus(faces.across()), height.minus(faces.down()));
     }
 
+    /** Whether both its sides are more than zero. */
     public boolean isPositive() {
         return width.isPositive() && height.isPositive();
     }
 
+    /** Square metres. */
     public double areaM2() {
         return width.toMm() * height.toMm() * 1e-6;
     }
 
+    /** Both sides by a factor, each to the nearest unit of length. */
     public Opening scaled(double factor) {
         return new Opening(width.scaled(factor), height.scaled(factor));
     }
 
+    /** With width and height exchanged. */
     public Opening turned() {
         return new Opening(/* width= */ height, /* height= */ width);
     }

@@ -28,6 +28,7 @@ public record Outline(Shape shape, Angle slope, List<Length> faceWidths,
         return of(new Shape.Rectangle());
     }
 
+    /** Flat, all sides as wide as the section. */
     public static Outline of(Shape shape) {
         return new Outline(shape, Angle.ZERO, List.of(), USUAL_BOARD);
     }
@@ -38,10 +39,12 @@ public record Outline(Shape shape, Angle slope, List<Length> faceWidths,
                 boardWidth);
     }
 
+    /** Whether it has four square corners. */
     public boolean isRectangle() {
         return shape instanceof Shape.Rectangle;
     }
 
+    /** Whether its faces slope. */
     public boolean isSloped() {
         return Math.abs(slope.degrees()) > 1e-9;
     }

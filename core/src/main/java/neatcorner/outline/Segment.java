@@ -55,6 +55,7 @@ public record Segment(Arc innerArc, Arc outerArc, Arc wall, List<Vertex> inner, 
         return Math.atan2(b.y() - a.y(), b.x() - a.x());
     }
 
+    /** The board that it is sawn from. */
     public Blank blank() {
         double angle = grain();
         double far = outerArc.reach(Math.sin(angle), -Math.cos(angle));

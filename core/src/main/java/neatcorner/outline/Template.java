@@ -37,6 +37,7 @@ public record Template(Path cut, Path rabbet, List<Vertex> blank) {
         }
     }
 
+    /** The template of a segment, its long edge level. */
     public static Template of(Segment segment) {
         double angle = segment.grain();
         Vertex from = segment.inner().getFirst();

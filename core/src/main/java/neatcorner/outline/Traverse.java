@@ -24,6 +24,7 @@ public record Traverse(List<Double> sides, List<Angle> corners) {
         }
     }
 
+    /** The sides and corners of a loop, from its first corner on. */
     public static Traverse of(Loop loop) {
         return new Traverse(IntStream.range(0, loop.sides()).mapToObj(loop::length).toList(),
                 IntStream.range(0, loop.sides()).mapToObj(loop::interior).toList());
@@ -39,12 +40,14 @@ public record Traverse(List<Double> sides, List<Angle> corners) {
      */
     public record Closing(int side, double length, Angle start, Angle end) {}
 
+    /** With one side's length changed, mm; it may not close any more. */
     public Traverse withSide(int i, double length) {
         List<Double> changed = new ArrayList<>(sides);
         changed.set(i, length);
         return new Traverse(changed, corners);
     }
 
+    /** With one corner's interior angle changed; it may not close any more. */
     public Traverse withCorner(int i, Angle angle) {
         List<Angle> changed = new ArrayList<>(corners);
         changed.set(i, angle);

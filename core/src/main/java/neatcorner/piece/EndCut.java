@@ -9,14 +9,17 @@ import neatcorner.measure.Length;
  */
 public record EndCut(Angle miter, Angle bevel) {
 
+    /** A miter with the blade upright. */
     public static EndCut flat(Angle miter) {
         return new EndCut(miter, Angle.ZERO);
     }
 
+    /** Whether both angles are equal, as near as any saw is set. */
     public boolean isNear(EndCut other) {
         return miter.isNear(other.miter) && bevel.isNear(other.bevel);
     }
 
+    /** Whether the blade is tilted for it. */
     public boolean isTilted() {
         return Math.abs(bevel.degrees()) > 1e-9;
     }

@@ -23,6 +23,7 @@ public final class FramePieces {
 
     private FramePieces() {}
 
+    /** The pieces of a mitred frame: segments of its curve first, then straight ones, each clockwise from the top. */
     public static List<Piece> of(Contours contours, Outline outline) {
         List<Piece> pieces = new ArrayList<>();
         for (Segment segment : contours.segments()) {

@@ -29,6 +29,7 @@ public record Piece(String name, String side, Length outer, Length sight, Length
         return Length.max(outer, sight);
     }
 
+    /** The shorter of its two edges. */
     public Length shortPoint() {
         return Length.min(outer, sight);
     }

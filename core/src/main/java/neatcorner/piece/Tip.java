@@ -15,6 +15,7 @@ public enum Tip {
         this.edge = edge;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }

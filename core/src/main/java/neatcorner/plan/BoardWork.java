@@ -31,6 +31,7 @@ public final class BoardWork {
         return Objects.requireNonNull(plan.derived(MILLINGS));
     }
 
+    /** How a rough board becomes sticks for a plan: cross-cut, ripped, planed, with the most sticks that it gives. */
     public static BoardMilling of(Plan plan, RoughBoard board) {
         Length longest = plan.parts().stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
                 .orElse(Length.ZERO).plus(plan.job().stock().endTrim());

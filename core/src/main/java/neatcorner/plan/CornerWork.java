@@ -56,6 +56,7 @@ public record CornerWork(List<Kind> kinds) {
 
     private record Key(long interior, Length before, Length after) {}
 
+    /** The corners of a plan, each kind once. */
     public static CornerWork of(Plan plan) {
         return Objects.requireNonNull(plan.derived(WORK));
     }

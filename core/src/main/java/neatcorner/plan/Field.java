@@ -26,6 +26,7 @@ public record Field(String id, String title, LengthRange range, Function<Plan, L
         this(id, title, range, get, length -> Edit.job(job -> set.apply(job, length)));
     }
 
+    /** How long it is in a plan. */
     public Length in(Plan plan) {
         return get.apply(plan);
     }

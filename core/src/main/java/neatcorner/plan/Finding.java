@@ -13,14 +13,17 @@ import org.jspecify.annotations.Nullable;
  */
 public record Finding(String code, Level level, Station where, Sentence message, @Nullable Remedy remedy) {
 
+    /** Something that cannot be made, with what mends it if anything does. */
     public static Finding stop(String code, Station where, Sentence message, @Nullable Remedy remedy) {
         return new Finding(code, Level.STOP, where, message, remedy);
     }
 
+    /** Something that can be made and is likely to go wrong. */
     public static Finding check(String code, Station where, Sentence message, @Nullable Remedy remedy) {
         return new Finding(code, Level.CHECK, where, message, remedy);
     }
 
+    /** Something worth knowing. */
     public static Finding note(String code, Station where, Sentence message, @Nullable Remedy remedy) {
         return new Finding(code, Level.NOTE, where, message, remedy);
     }

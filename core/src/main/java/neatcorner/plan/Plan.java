@@ -93,6 +93,7 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours 
         return known.get(what, this);
     }
 
+    /** Whether nothing that was found stands against it. */
     public boolean canBeMade() {
         return findings.stream().noneMatch(finding -> finding.level() == Level.STOP);
     }

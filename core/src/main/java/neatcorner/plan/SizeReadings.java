@@ -18,14 +18,17 @@ public final class SizeReadings {
         this.from = plan.job().sizeOf();
     }
 
+    /** The word for a direction, in US words. */
     public static String direction(boolean across) {
         return across ? "width" : "height";
     }
 
+    /** Of an opening, its width or its height. */
     public static Length pick(Opening opening, boolean across) {
         return across ? opening.width() : opening.height();
     }
 
+    /** Of the art, or the sheet. */
     public Reading art(boolean across) {
         Length value = pick(sizes.art(), across);
         String name = "Art " + direction(across);
@@ -37,6 +40,7 @@ public final class SizeReadings {
                 .orElseGet(() -> fromRabbet(name, value, across));
     }
 
+    /** Of the mat's window. */
     public Reading window(boolean across) {
         Opening window = sizes.window() == null ? sizes.art() : sizes.window();
         Length value = pick(window, across);
@@ -92,6 +96,7 @@ public final class SizeReadings {
                 : cut;
     }
 
+    /** Of the rabbet, from wall to wall. */
     public Reading rabbet(boolean across) {
         Length value = pick(sizes.rabbet(), across);
         String name = "Rabbet size, " + direction(across);
@@ -102,6 +107,7 @@ public final class SizeReadings {
         };
     }
 
+    /** Of what is seen, from lip to lip. */
     public Reading sight(boolean across) {
         Length value = pick(sizes.sight(), across);
         String name = "Sight " + direction(across);
@@ -112,6 +118,7 @@ public final class SizeReadings {
         };
     }
 
+    /** Of the whole frame. */
     public Reading outside(boolean across) {
         Length value = pick(sizes.outside(), across);
         String name = "Outside " + direction(across);

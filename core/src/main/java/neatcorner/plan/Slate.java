@@ -26,10 +26,12 @@ public record Slate(List<Row> rows) {
      */
     public record Row(String name, boolean large, List<Reading> readings) {
 
+        /** A row read from across the bench. */
         public static Row large(String name, Reading... readings) {
             return new Row(name, true, List.of(readings));
         }
 
+        /** A row of ordinary size. */
         public static Row plain(String name, Reading... readings) {
             return new Row(name, false, List.of(readings));
         }

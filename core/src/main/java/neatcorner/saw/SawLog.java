@@ -15,10 +15,12 @@ public record SawLog(List<SawReading> readings) {
         readings = List.copyOf(readings);
     }
 
+    /** Of a saw that nobody has looked at. */
     public static SawLog empty() {
         return new SawLog(List.of());
     }
 
+    /** With one more reading, the newest. */
     public SawLog plus(SawReading reading) {
         ArrayList<SawReading> all = new ArrayList<>(readings);
         all.add(reading);

@@ -14,6 +14,7 @@ import neatcorner.measure.Angle;
  */
 public record SawReading(LocalDate day, Angle miter, Angle error, boolean tilt, boolean turned) {
 
+    /** The same when the saw was turned by it. */
     public SawReading afterTurning() {
         return new SawReading(day, miter, error, tilt, true);
     }

@@ -25,10 +25,12 @@ public record SawScale(Zero zero, Length radius, Length fence) {
         return zero == Zero.SQUARE ? miter : miter.complement();
     }
 
+    /** How far the pointer moves on the scale for a turn. */
     public Length travel(Angle turn) {
         return Length.mm(Math.abs(radius.toMm() * turn.radians()));
     }
 
+    /** How thick a shim at the fence's end makes the same turn. */
     public Length shim(Angle turn) {
         return Length.mm(Math.abs(fence.toMm() * turn.tan()));
     }

@@ -20,10 +20,12 @@ public record SawSetting(EndCut cut, EndCut first, Length stop, List<String> pie
         pieces = List.copyOf(pieces);
     }
 
+    /** From a square cut, to whichever side. */
     public Angle miter() {
         return cut.miter();
     }
 
+    /** The blade's tilt from upright. */
     public Angle bevel() {
         return cut.bevel();
     }

@@ -11,10 +11,12 @@ public enum Side {
         this.title = title;
     }
 
+    /** Left or right, in US words. */
     public String title() {
         return title;
     }
 
+    /** The other one. */
     public Side other() {
         return this == LEFT ? RIGHT : LEFT;
     }

@@ -17,14 +17,17 @@ public enum Edge {
         this.inner = inner;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }
 
+    /** Whether it is at the front face. */
     public boolean isFront() {
         return front;
     }
 
+    /** Whether it is at the sight edge. */
     public boolean isInner() {
         return inner;
     }

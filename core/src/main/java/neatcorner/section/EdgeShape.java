@@ -27,10 +27,12 @@ public enum EdgeShape {
         this.depth = depth;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }
 
+    /** What it is made with. */
     public Tool tool() {
         return tool;
     }

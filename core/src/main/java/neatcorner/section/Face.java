@@ -13,10 +13,12 @@ public enum Face {
         this.title = title;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }
 
+    /** The one on the other side of the stick. */
     public Face opposite() {
         return switch (this) {
             case FRONT -> BACK;

@@ -18,6 +18,7 @@ public record Layers(boolean edgeToEdge, List<Ply> plies) {
         plies = List.copyOf(plies);
     }
 
+    /** Whether the section is of one piece. */
     public boolean isEmpty() {
         return plies.isEmpty();
     }
@@ -27,6 +28,7 @@ public record Layers(boolean edgeToEdge, List<Ply> plies) {
         return Length.sum(plies.stream().map(Ply::size).toList());
     }
 
+    /** With one board changed. Throws {@link IndexOutOfBoundsException} when there is no such board. */
     public Layers with(int index, Ply ply) {
         List<Ply> changed = new ArrayList<>(plies);
         changed.set(index, ply);
@@ -40,6 +42,7 @@ public record Layers(boolean edgeToEdge, List<Ply> plies) {
                 : with(index, new Ply(wood, plies.get(index).size(), plies.get(index).inset()));
     }
 
+    /** With one board of another thickness, or width for strips. */
     public Layers withSize(int index, Length size) {
         return with(index, new Ply(plies.get(index).wood(), size, plies.get(index).inset()));
     }

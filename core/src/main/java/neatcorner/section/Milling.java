@@ -44,6 +44,7 @@ public record Milling(Layers layers, RabbetWay way, int rabbetPasses, int rabbet
         return List.copyOf(order);
     }
 
+    /** With one more cut, after all others. */
     public Milling plus(Operation operation) {
         List<Operation> more = new ArrayList<>(operations);
         more.add(operation);

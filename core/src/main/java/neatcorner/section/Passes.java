@@ -32,6 +32,7 @@ public final class Passes {
         this.section = section;
     }
 
+    /** Every pass that a section takes, in order, with fence and height of each. */
     public static List<MillPass> of(Section section) {
         Passes passes = new Passes(section);
         List<Operation> order = section.milling().order(section.rabbet());

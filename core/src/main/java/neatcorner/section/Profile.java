@@ -55,10 +55,12 @@ public final class Profile {
         return new Profile(section, blank, List.copyOf(stages));
     }
 
+    /** Whose it is. */
     public Section section() {
         return section;
     }
 
+    /** What each operation leaves, in order. */
     public List<Stage> stages() {
         return stages;
     }

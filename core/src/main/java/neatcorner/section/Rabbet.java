@@ -26,10 +26,12 @@ public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt
     /** The wider step of a double rabbet; {@code width} from the sight edge, {@code depth} from the back face. */
     public record Step(Length width, Length depth) {}
 
+    /** Cut square, without a second step. */
     public static Rabbet plain(Length width, Length depth) {
         return new Rabbet(width, depth, null);
     }
 
+    /** Whether its ledge is turned against the stick. */
     public boolean isTilted() {
         return Math.abs(tilt.degrees()) > 1e-9;
     }

@@ -15,6 +15,7 @@ public enum RabbetWay {
         this.title = title;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }

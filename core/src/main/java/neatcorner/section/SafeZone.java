@@ -35,10 +35,12 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
         largest = List.copyOf(largest);
     }
 
+    /** Of the largest rectangle, mm. */
     public double width() {
         return largest.get(2) - largest.get(0);
     }
 
+    /** Of the largest rectangle, front to back, mm. */
     public double height() {
         return largest.get(3) - largest.get(1);
     }

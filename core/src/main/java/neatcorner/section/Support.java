@@ -46,6 +46,7 @@ public record Support(int operation, double onTable, double onFence) {
         return List.copyOf(supports);
     }
 
+    /** Whether enough of the stick still lies on table and fence to hold it steady. */
     public boolean isEnough(Section section, MillPass pass) {
         return onTable >= LEAST_TABLE * length(section, pass.rest()) - 1e-6
                 && onFence >= LEAST_FENCE * length(section, pass.guide()) - 1e-6;

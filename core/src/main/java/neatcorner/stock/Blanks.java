@@ -25,24 +25,29 @@ public record Blanks(Length width, Length thickness, Length extra) {
         return piece.face().plus(extra);
     }
 
+    /** Of a stick; the section's where it does not say. */
     public Length width(Stick stick) {
         Length own = stick.width();
         return own == null ? width : own;
     }
 
+    /** Of a stick; the section's where it does not say. */
     public Length thickness(Stick stick) {
         Length own = stick.thickness();
         return own == null ? thickness : own;
     }
 
+    /** Whether a piece can be made of a stick. */
     public boolean fits(Piece piece, Stick stick) {
         return isWideEnough(piece, stick) && isThickEnough(stick);
     }
 
+    /** Whether a stick is as wide as a piece's blank. */
     public boolean isWideEnough(Piece piece, Stick stick) {
         return !width(stick).isLessThan(width(piece));
     }
 
+    /** Whether a stick is as thick as the section. */
     public boolean isThickEnough(Stick stick) {
         return !thickness(stick).isLessThan(thickness);
     }

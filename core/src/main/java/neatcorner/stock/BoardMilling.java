@@ -37,6 +37,7 @@ public record BoardMilling(RoughBoard board, Allowances allowances, Length width
      */
     public record Stretch(Length from, int lengths, Length rough, Length bow, int layers, int strips, Length stick) {
 
+        /** From one board. */
         public int sticks() {
             return lengths * layers * strips;
         }

@@ -62,6 +62,7 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         return withSticks(changed);
     }
 
+    /** With one more kind of stick, after all others. */
     public Rack plusStick(Stick stick) {
         List<Stick> changed = new ArrayList<>(sticks);
         changed.add(stick);
@@ -80,6 +81,7 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         return withPins(List.of()).withSticks(changed).withPins(kept);
     }
 
+    /** With frames kept together, or not. */
     public Rack withKeep(Keep keep) {
         return new Rack(sticks, endTrim, keep, flippable, scarf, leastOffcut, pins, boards, sheets);
     }

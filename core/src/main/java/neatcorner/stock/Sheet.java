@@ -23,10 +23,12 @@ public record Sheet(String name, String material, Length width, Length height, i
         this(name, material, width, height, count, price, grained, Length.ZERO);
     }
 
+    /** What one costs, nothing for a sheet that is already paid for. */
     public double cost() {
         return price == null ? 0 : price;
     }
 
+    /** With another width and height. */
     public Sheet withSize(Length newWidth, Length newHeight) {
         return new Sheet(name, material, newWidth, newHeight, count, price, grained, trim);
     }

@@ -22,10 +22,12 @@ public record StickLayout(List<CutStick> sticks, int unplaced, int bound, boolea
         sticks = List.copyOf(sticks);
     }
 
+    /** Whether every piece has its place. */
     public boolean isComplete() {
         return unplaced == 0;
     }
 
+    /** The longest end that is left of any stick; zero when there is none. */
     public Length longestOffcut() {
         return sticks.stream().map(CutStick::offcut).max(Length::compareTo).orElse(Length.ZERO);
     }

@@ -21,6 +21,7 @@ public record Climate(Air dry, Air damp, double glued, boolean flat) implements 
      */
     public record Air(double celsius, double humidity) {
 
+        /** Moisture at which wood comes to rest in this air, percent. */
         public double moisture() {
             return Moisture.atRest(celsius, humidity);
         }

@@ -23,6 +23,7 @@ public record Movement(double radial, double tangential, boolean assumed) {
         return new Movement(radial, tangential, false);
     }
 
+    /** How a wood moves; middling figures for one that the tables do not know. */
     public static Movement of(Species species) {
         return KNOWN.getOrDefault(species.table().toLowerCase(Locale.ROOT), MIDDLING);
     }

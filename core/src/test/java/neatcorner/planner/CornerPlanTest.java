@@ -261,20 +261,6 @@ class CornerPlanTest {
         assertEquals(Length.mm(26.5), cradle.design().settings().getFirst().value(), "18 + 8.5");
     }
 
-    @Test
-    void theShopsJigIsMeasuredAndTheHoleFollows() {
-        Plan plan = Planner.plan(Jobs.chart());
-        int before = Objects.requireNonNull(GlueUpWork.of(plan)).glue().jig().orElseThrow().hole();
-        Workshop finer = JigFields.PITCH.edit(Length.mm(10)).of(Jobs.SHOP);
-        finer = finer.withJig(Objects.requireNonNull(finer.jig()).withHoles(60), 1);
-        int after = Objects.requireNonNull(GlueUpWork.of(in(finer, plan.job()))).glue().jig().orElseThrow().hole();
-        assertTrue(after > before, "finer holes are counted further");
-        for (Field field : JigFields.ALL) {
-            assertEquals(Length.mm(33), field.in(in(field.edit(Length.mm(33)).of(Jobs.SHOP), plan.job())));
-            assertEquals(Jobs.SHOP, field.edit(Length.ZERO).of(Jobs.SHOP), "no length is no jig");
-        }
-    }
-
     private static List<String> chain(Job job, RabbetWay way) {
         Job other = job.withSection(job.section().withMilling(job.section().milling().withWay(way)));
         return ShopDays.chains(Planner.plan(other)).getFirst().tasks().stream().map(task -> task.name()).toList();

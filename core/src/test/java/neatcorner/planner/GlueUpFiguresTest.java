@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Objects;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.drawing.Drawing;
@@ -13,6 +14,7 @@ import neatcorner.drawing.Mark;
 import neatcorner.drawing.Sound;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Holding;
+import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
@@ -24,11 +26,14 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
+import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.glueup.GlueUpFigure;
+import neatcorner.station.glueup.GlueUpWork;
+import neatcorner.station.glueup.JigFields;
 import neatcorner.station.glueup.JigFigure;
 import neatcorner.station.glueup.JigWork;
 import neatcorner.stock.Search;
@@ -130,5 +135,21 @@ class GlueUpFiguresTest {
     void withoutAFrameThereIsStillAPicture() {
         Plan none = Planner.plan(Jobs.chart().withSize(SizeOf.OUTSIDE, new Opening(Length.mm(20), Length.mm(20))));
         Sound.assertSound(GlueUpFigure.of(none));
+    }
+
+    @Test
+    void theShopsJigIsMeasuredAndTheHoleFollows() {
+        Plan plan = Planner.plan(Jobs.chart());
+        int before = Objects.requireNonNull(GlueUpWork.of(plan)).glue().jig().orElseThrow().hole();
+        Workshop finer = JigFields.PITCH.edit(Length.mm(10)).of(Jobs.SHOP);
+        finer = finer.withJig(Objects.requireNonNull(finer.jig()).withHoles(60), 1);
+        int after = Objects.requireNonNull(GlueUpWork.of(Planner.plan(plan.job(), finer, Search.PATIENT))).glue().jig()
+                .orElseThrow().hole();
+        assertTrue(after > before, "finer holes are counted further");
+        for (Field field : JigFields.ALL) {
+            assertEquals(Length.mm(33),
+                    field.in(Planner.plan(plan.job(), field.edit(Length.mm(33)).of(Jobs.SHOP), Search.PATIENT)));
+            assertEquals(Jobs.SHOP, field.edit(Length.ZERO).of(Jobs.SHOP), "no length is no jig");
+        }
     }
 }

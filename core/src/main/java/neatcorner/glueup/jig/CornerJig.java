@@ -32,10 +32,12 @@ public record CornerJig(Length first, Length pitch, int holes, Length block, Len
                 Length.mm(600));
     }
 
+    /** Length of an arm from the block's pivot to a hole, counted from 1. */
     public Length arm(int hole) {
         return first.plus(pitch.times(hole - 1L));
     }
 
+    /** Length of an arm to its last hole. */
     public Length longestArm() {
         return arm(holes);
     }

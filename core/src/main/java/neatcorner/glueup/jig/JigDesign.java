@@ -28,6 +28,7 @@ public record JigDesign(Kind kind, List<Part> parts, List<Template> templates, L
             this.title = title;
         }
 
+        /** What it is called, in US words. */
         public String title() {
             return title;
         }

@@ -35,16 +35,19 @@ public record Chain(String frame, List<Task> tasks, long ready, List<Long> notBe
         this(frame, tasks, 0, tasks.stream().map(task -> 0L).toList(), 0, null);
     }
 
+    /** With a step that may not begin before a minute from the start. */
     public Chain withNotBefore(int task, long minute) {
         List<Long> wishes = new ArrayList<>(notBefore);
         wishes.set(task, minute);
         return new Chain(frame, tasks, ready, wishes, forAll, follows);
     }
 
+    /** Begun only when another frame's first step is done; null for none. */
     public Chain following(@Nullable String other) {
         return new Chain(frame, tasks, ready, notBefore, forAll, other);
     }
 
+    /** Under another name. */
     public Chain named(String other) {
         return new Chain(other, tasks, ready, notBefore, forAll, follows);
     }

@@ -87,6 +87,7 @@ public final class HoursText {
         }
     }
 
+    /** Hours as they are typed: "mon-fri 8-12 13-17". */
     public static String write(WorkingHours hours) {
         Map<String, List<String>> byDays = new LinkedHashMap<>();
         for (WorkingHours.Shift shift : hours.shifts()) {

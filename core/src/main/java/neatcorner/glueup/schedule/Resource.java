@@ -16,6 +16,7 @@ public enum Resource {
         this.title = title;
     }
 
+    /** What it is called, in US words. */
     public String title() {
         return title;
     }

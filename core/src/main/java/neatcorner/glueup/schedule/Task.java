@@ -22,14 +22,17 @@ public record Task(String name, int hands, int rest, Map<Resource, Integer> take
         frees = Map.copyOf(frees);
     }
 
+    /** Work for so many minutes, and a wait after it; work takes a minute at least. */
     public static Task of(String name, double hands, double rest) {
         return new Task(name, (int) Math.max(1, Math.round(hands)), (int) Math.round(rest), Map.of(), Map.of());
     }
 
+    /** With what it takes from the shop while it lasts. */
     public Task taking(Map<Resource, Integer> what) {
         return new Task(name, hands, rest, what, frees);
     }
 
+    /** With what it gives back when its wait is over. */
     public Task freeing(Map<Resource, Integer> what) {
         return new Task(name, hands, rest, takes, what);
     }

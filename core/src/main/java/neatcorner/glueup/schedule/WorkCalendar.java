@@ -29,10 +29,12 @@ public final class WorkCalendar {
         return new WorkCalendar(List.of(new Span(0, NEVER)));
     }
 
+    /** Whether there is no time to work in. */
     public boolean isEmpty() {
         return from.length == 0;
     }
 
+    /** Working time, in minutes from the start, in order. */
     public List<Span> spans() {
         return IntStream.range(0, from.length).mapToObj(i -> new Span(from[i], to[i])).toList();
     }

@@ -27,6 +27,7 @@ public record Checks(List<MeasuredPiece> measured, Length gapLimit, DryFit dryFi
         measured = List.copyOf(measured);
     }
 
+    /** Nothing measured, a hairline let pass. */
     public static Checks none() {
         return new Checks(List.of(), HAIRLINE, DryFit.closed(), null);
     }

@@ -29,6 +29,7 @@ public record DryFit(List<Double> heels, List<Double> toes, List<Double> steps, 
         }
     }
 
+    /** All corners closed, diagonals not measured. */
     public static DryFit closed() {
         List<Double> none = List.of(0.0, 0.0, 0.0, 0.0);
         return new DryFit(none, none, none, 0, 0, 0);
@@ -42,6 +43,7 @@ public record DryFit(List<Double> heels, List<Double> toes, List<Double> steps, 
                 second, rocks);
     }
 
+    /** With both diagonals, mm; zero for one that was not measured. */
     public DryFit withDiagonals(double newFirst, double newSecond) {
         return new DryFit(heels, toes, steps, newFirst, newSecond, rocks);
     }

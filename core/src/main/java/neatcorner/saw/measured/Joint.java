@@ -26,6 +26,7 @@ public record Joint(double heel, double toe, double step) {
         return (heel - toe) / contact;
     }
 
+    /** Whether it is open at the inside, so that its miters are too small. */
     public boolean opensAtToe() {
         return toe > heel;
     }

@@ -16,6 +16,7 @@ import neatcorner.piece.Piece;
 @RecordBuilder
 public record MeasuredPiece(String piece, Length outer, Angle left, Angle right) implements MeasuredPieceBuilder.With {
 
+    /** As the plan has it. */
     public static MeasuredPiece asPlanned(Piece piece) {
         return new MeasuredPiece(piece.name(), piece.outer(), piece.left().miter(), piece.right().miter());
     }

@@ -20,6 +20,7 @@ import neatcorner.wood.Species;
  */
 public record SeasonGap(double moisture, double strain, Angle opening, Length gap) {
 
+    /** Whether the corner opens at the inside: the wood has shrunk. */
     public boolean isAtToe() {
         return strain < 0;
     }

@@ -37,6 +37,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
      */
     public record Shave(int piece, boolean right, double heel, double toe) {
 
+        /** What is taken off where it is most, mm. */
         public double most() {
             return Math.max(heel, toe);
         }

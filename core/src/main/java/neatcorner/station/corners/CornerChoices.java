@@ -27,6 +27,7 @@ public final class CornerChoices {
         return job.withReinforcement(fewer);
     }
 
+    /** The job with one more reinforcement, after all others. */
     public static Job with(Job job, Reinforcement more) {
         List<Reinforcement> all = new ArrayList<>(job.reinforcement());
         all.add(more);

@@ -28,11 +28,13 @@ public final class CornerFields {
                 Reinforcement::withSize);
     }
 
+    /** The thin size of the reinforcement of that index. */
     public static Field thickness(ReinforcementKind kind, int index) {
         return field(index, "thickness", Sentence.capital(kind.title()) + ", " + kind.thicknessName(),
                 Reinforcement::thickness, Reinforcement::withThickness);
     }
 
+    /** The second size of the reinforcement of that index. */
     public static Field width(ReinforcementKind kind, int index) {
         return field(index, "width", Sentence.capital(kind.title()) + ", " + kind.widthName(), Reinforcement::width,
                 Reinforcement::withWidth);
@@ -46,6 +48,7 @@ public final class CornerFields {
                 (job, length) -> change(job, index, what -> what.at(length, what.fromFace())));
     }
 
+    /** From the front face to the middle of the reinforcement of that index. */
     public static Field fromFace(ReinforcementKind kind, int index) {
         return new Field("reinforcement." + index + ".face", Sentence.capital(kind.title()) + ", from the front",
                 LengthRange.PLACE,

@@ -44,6 +44,7 @@ public record WayToJoin(String name, CornerJoint joint, List<Reinforcement> rein
         return of(plan, plan.job().joint(), plan.job().reinforcement());
     }
 
+    /** A way to join a plan's corners, and how strong, quick and visible it is. */
     public static WayToJoin of(Plan plan, CornerJoint joint, List<Reinforcement> reinforcement) {
         CornerWork work = CornerWork.of(plan, joint, reinforcement);
         List<String> names = new ArrayList<>(List.of(joint.title()));

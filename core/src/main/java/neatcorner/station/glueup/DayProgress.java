@@ -32,6 +32,7 @@ public record DayProgress(Map<String, List<Instant>> done, Map<String, Map<Integ
         later = Map.copyOf(later);
     }
 
+    /** How many steps of a frame are done. */
     public int done(String frame) {
         return done.getOrDefault(frame, List.of()).size();
     }
@@ -70,6 +71,7 @@ public record DayProgress(Map<String, List<Instant>> done, Map<String, Map<Integ
         return new DayProgress(done, all);
     }
 
+    /** Whether a step was put off by hand. */
     public boolean isWantedLater(String frame, int step) {
         return later.getOrDefault(frame, Map.of()).containsKey(step);
     }

@@ -35,6 +35,7 @@ public final class GlueUpFigure {
         this.unit = Math.max(contours.outside().box().width().toMm(), contours.outside().box().height().toMm()) / 100;
     }
 
+    /** The frame in its clamps, with the corners in the order of their screws. */
     public static Figure of(Plan plan) {
         GlueUpWork work = GlueUpWork.of(plan);
         Contours contours = plan.contours();

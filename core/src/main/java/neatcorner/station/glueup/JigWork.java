@@ -30,6 +30,7 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
     private static final Length BOARD = Length.mm(18);
     private static final String MATERIAL = "plywood";
 
+    /** A jig for a plan's frame; the search can be told to stop. */
     public static JigWork of(Plan plan, JigDesign.Kind kind, Search search) {
         JigDesign design = design(plan, kind);
         List<Panel> panels = design.parts().stream()

@@ -55,6 +55,7 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
         return of(chains(plan), shop, start, search);
     }
 
+    /** Frames laid into a shop's hours from a moment on. A search that is told to stop gives its best so far. */
     public static ShopDays of(List<Chain> chains, Workshop shop, ZonedDateTime start, Search search) {
         return new ShopDays(start, chains, Scheduling.solve(new Floor(chains, calendar(chains, shop, start),
                 shop.capacity(), Map.of()), search));

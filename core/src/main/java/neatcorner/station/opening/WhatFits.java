@@ -59,6 +59,7 @@ public record WhatFits(StandardSize size, Opening art, Faces borders) {
         return Stream.of(across, down).noneMatch(play -> play.isLessThan(LEAST_PLAY) || play.isMoreThan(most));
     }
 
+    /** Whether the art is smaller than the frame, so that a mat fills the rest. */
     public boolean needsMat() {
         return borders.top().isPositive();
     }

@@ -20,6 +20,7 @@ public final class SeasonFigure {
 
     private SeasonFigure() {}
 
+    /** How far the corners open over a year. */
     public static Figure of(Plan plan) {
         Marks marks = new Marks();
         Climate place = plan.job().checks().place();

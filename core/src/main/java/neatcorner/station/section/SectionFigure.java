@@ -45,6 +45,7 @@ public final class SectionFigure {
         return Math.max(0, Math.min(value, most));
     }
 
+    /** The finished section with its pack. */
     public static Figure of(Plan plan) {
         return of(plan, SectionLook.FINISHED);
     }

@@ -30,6 +30,7 @@ public final class BoardsFigure {
         this.longest = plan.job().stock().boards().stream().mapToDouble(b -> b.length().toMm()).max().orElse(1);
     }
 
+    /** The rough boards with the sticks they give. */
     public static Figure of(Plan plan) {
         if (plan.job().stock().boards().isEmpty()) {
             Marks marks = new Marks();

@@ -79,6 +79,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
                         : job.saw().kerf();
     }
 
+    /** Whether it is scored and broken, not sawn. */
     public boolean isGlass() {
         return material.equals(Material.GLASS.name());
     }

@@ -28,6 +28,7 @@ public final class SheetsFigure {
 
     private SheetsFigure() {}
 
+    /** Sheets with their panels and numbered cuts. */
     public static Figure of(List<SheetWork> works) {
         SheetsFigure figure = new SheetsFigure();
         for (SheetWork work : works) {

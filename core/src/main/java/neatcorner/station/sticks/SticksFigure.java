@@ -50,6 +50,7 @@ public final class SticksFigure {
         this.pitch = height + longest / 26;
     }
 
+    /** All sticks with their pieces. */
     public static Figure of(Plan plan) {
         if (plan.job().stock().sticks().isEmpty()) {
             Marks marks = new Marks();

@@ -47,38 +47,45 @@ public final class StockFields {
                         : job);
     }
 
+    /** Of the rough board of that index. */
     public static Field boardLength(int index) {
         return board("length", "Board, length", index, RoughBoard::length,
                 (b, l) -> new RoughBoard(b.name(), l, b.width(), b.thickness(), b.bow(), b.count(), b.price(),
                         b.defects()));
     }
 
+    /** Of the rough board of that index. */
     public static Field boardWidth(int index) {
         return board("width", "Board, width", index, RoughBoard::width,
                 (b, l) -> new RoughBoard(b.name(), b.length(), l, b.thickness(), b.bow(), b.count(), b.price(),
                         b.defects()));
     }
 
+    /** Of the rough board of that index. */
     public static Field boardThickness(int index) {
         return board("thickness", "Board, thickness", index, RoughBoard::thickness,
                 (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), l, b.bow(), b.count(), b.price(),
                         b.defects()));
     }
 
+    /** Of the rough board of that index, in its middle. */
     public static Field boardBow(int index) {
         return board("bow", "Bow of the board", index, RoughBoard::bow,
                 (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), l, b.count(), b.price(),
                         b.defects()));
     }
 
+    /** Of the sheet of that index. */
     public static Field sheetWidth(int index) {
         return sheet("width", "Sheet, width", index, Sheet::width, (s, l) -> s.withSize(l, s.height()));
     }
 
+    /** Of the sheet of that index. */
     public static Field sheetHeight(int index) {
         return sheet("height", "Sheet, height", index, Sheet::height, (s, l) -> s.withSize(s.width(), l));
     }
 
+    /** Off every edge of the sheet of that index. */
     public static Field sheetTrim(int index) {
         return new Field("sheet.trim." + index, "Taken off every edge of the sheet", LengthRange.ALLOWANCE,
                 plan -> plan.job().stock().sheets().get(index).trim(),

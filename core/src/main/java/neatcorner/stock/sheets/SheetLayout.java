@@ -28,10 +28,12 @@ public record SheetLayout(List<Cut> sheets, int unplaced, int bound, boolean pro
         sheets = List.copyOf(sheets);
     }
 
+    /** How many sheets are taken. */
     public int count() {
         return sheets.stream().mapToInt(Cut::times).sum();
     }
 
+    /** Whether every panel has its place. */
     public boolean isComplete() {
         return unplaced == 0;
     }

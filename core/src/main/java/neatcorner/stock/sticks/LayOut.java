@@ -83,6 +83,7 @@ public final class LayOut {
         return flipping ? new Length((first.longPoint().units() - first.shortPoint().units()) / 2) : Length.ZERO;
     }
 
+    /** The best layout that is found; proved the best when the search was not told to stop. */
     public StickLayout solve(Search search) {
         PinnedSticks pinned = new PinnedSticks(rack, pieces, frames, this::canLie, this::taken, triangle());
         StickLoading most = new StickLoading(kinds, frames, rack, this::canLie, this::taken, triangle());

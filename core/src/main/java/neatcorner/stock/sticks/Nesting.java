@@ -72,14 +72,17 @@ public record Nesting(List<Part> parts, List<Bar> bars, List<Integer> frame, Kee
      */
     public record Result(List<Filling> fillings, List<Integer> missing, int bound, boolean proved, String proof) {
 
+        /** How many bars are taken. */
         public int bars() {
             return fillings.stream().mapToInt(Filling::times).sum();
         }
 
+        /** Whether every part has its place. */
         public boolean isComplete() {
             return missing.stream().allMatch(count -> count == 0);
         }
 
+        /** What the bars taken cost, in the prices' own money. */
         public double cost(Nesting nesting) {
             return fillings.stream().mapToDouble(f -> f.times() * nesting.bars.get(f.bar()).cost()).sum();
         }
@@ -91,6 +94,7 @@ public record Nesting(List<Part> parts, List<Bar> bars, List<Integer> frame, Kee
         frame = List.copyOf(frame);
     }
 
+    /** Parts to be cut from bars, any part from any bar. */
     public static Nesting of(List<Part> parts, List<Bar> bars) {
         return new Nesting(parts, bars, List.of(), Keep.NO);
     }

@@ -34,10 +34,12 @@ public final class Desktop {
             return new Opening(List.of(), Optional.empty());
         }
 
+        /** A window with these jobs. */
         public static Opening of(List<Path> jobs) {
             return new Opening(jobs, Optional.empty());
         }
 
+        /** Pictures of each main view, into a folder. */
         public static Opening shots(Path folder) {
             return new Opening(List.of(), Optional.of(folder));
         }

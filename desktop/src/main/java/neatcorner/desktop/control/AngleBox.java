@@ -30,6 +30,7 @@ public final class AngleBox extends HBox {
         getChildren().addAll(caption, tag);
     }
 
+    /** Shows an angle in a notation. */
     public void show(Angle value, Notation notation) {
         caption.setText(notation.words(name));
         tag.show(value, name, notation, Typing.angle(notation, least, most, taken), () -> {});

@@ -45,6 +45,7 @@ public final class Controls {
         says.setManaged(!sentences.isEmpty());
     }
 
+    /** A small round button. */
     public static Button chip(String text, Runnable run) {
         Button chip = new Button(text);
         chip.getStyleClass().add("chip");
@@ -69,6 +70,7 @@ public final class Controls {
 
         private final Consumer<T> chosen;
 
+        /** With one more choice, and the id of its button. */
         public Choices<T> with(T value, String text, String id) {
             ToggleButton button = new ToggleButton(text);
             button.setUserData(value);
@@ -81,6 +83,7 @@ public final class Controls {
             return this;
         }
 
+        /** Shows which is chosen; nobody is told. */
         public void show(T value) {
             group.getToggles().stream().filter(toggle -> value.equals(toggle.getUserData())).findFirst()
                     .ifPresent(group::selectToggle);
@@ -106,14 +109,17 @@ public final class Controls {
             setAlignment(Pos.CENTER_LEFT);
         }
 
+        /** Which is chosen, from 0. */
         public int index() {
             return index;
         }
 
+        /** Chooses one by its index; nobody is told. */
         public void choose(int newIndex) {
             index = newIndex;
         }
 
+        /** Shows these names to choose from. */
         public void show(List<String> names) {
             index = Math.max(0, Math.min(index, names.size() - 1));
             setVisible(names.size() > 1);

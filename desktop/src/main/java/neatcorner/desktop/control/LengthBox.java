@@ -29,6 +29,7 @@ public final class LengthBox extends HBox {
         getChildren().addAll(caption, tag);
     }
 
+    /** Shows the field as a plan has it. */
     public void show(Plan plan, Notation notation) {
         caption.setText(notation.words(name));
         tag.show(field.in(plan), field.title(), notation,

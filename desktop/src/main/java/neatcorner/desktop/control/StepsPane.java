@@ -26,6 +26,7 @@ public final class StepsPane extends StepList {
         this.bench = bench;
     }
 
+    /** Shows the steps of a plan's glue-up. */
     public void show(Plan plan, Notation notation) {
         GlueUpWork work = GlueUpWork.of(plan);
         List<GlueStep> steps = work == null ? List.of() : work.glue().steps();
@@ -64,6 +65,7 @@ public final class StepsPane extends StepList {
         return row;
     }
 
+    /** How long a step takes, and the wait after it. */
     public static String time(GlueStep step) {
         String hands = step.seconds() == 0 ? "" : span(step.seconds());
         String rest = step.rest() == 0 ? "" : "wait " + span(step.rest());

@@ -24,6 +24,7 @@ public final class TimerBar extends FlowPane {
         bench.ticks().addListener((observed, old, now) -> show());
     }
 
+    /** Shows the waits that run, with the time that is left. */
     public void show() {
         List<ShopTimer> all = bench.timers().all();
         setVisible(!all.isEmpty());

@@ -127,6 +127,7 @@ public final class ValueTag extends StackPane {
         opened.selectAll();
     }
 
+    /** Whether somebody is typing in it. */
     public boolean isOpen() {
         return entry != null;
     }

@@ -39,9 +39,11 @@ public final class FileMaking {
     /** Makes one file or several, and tells the one to look at. May take a while. */
     @FunctionalInterface
     public interface Making {
+        /** Makes a file, away from the window's thread; throws when that cannot be. */
         public Path make() throws IOException;
     }
 
+    /** Makes a file, and says so, or why not. */
     public void make(Making making, Function<Path, Notice> done, String failed) {
         planning.ask(Planning.Pace.SLOW, search -> {
             try {
@@ -53,6 +55,7 @@ public final class FileMaking {
         }, say, fault);
     }
 
+    /** Writes a file, and says so, or why not. */
     public void write(Path path, Supplier<byte[]> bytes, String done, String failed) {
         make(() -> {
             WholeFile.write(path, bytes.get());

@@ -27,18 +27,22 @@ public record Home(Path data, Path config) {
         return base.resolve("neat-corner");
     }
 
+    /** The maker's own jobs. */
     public Path jobs() {
         return data.resolve("jobs");
     }
 
+    /** The demo shop's jobs. */
     public Path demo() {
         return data.resolve("demo");
     }
 
+    /** Papers that were printed. */
     public Path paper() {
         return data.resolve("paper");
     }
 
+    /** The shop's saws. */
     public Path saws() {
         return data.resolve("saws.json");
     }
@@ -47,6 +51,7 @@ public record Home(Path data, Path config) {
         return data.resolve("shop.json");
     }
 
+    /** Waits that are watched. */
     public Path timers() {
         return data.resolve("timers.json");
     }
@@ -55,10 +60,12 @@ public record Home(Path data, Path config) {
         return data.resolve("day.json");
     }
 
+    /** Lists of offcuts, one for each section. */
     public Path offcuts() {
         return data.resolve("offcuts");
     }
 
+    /** What went wrong, and what was cut. */
     public Path log() {
         return data.resolve("log");
     }

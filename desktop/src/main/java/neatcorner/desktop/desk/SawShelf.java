@@ -25,6 +25,7 @@ public final class SawShelf {
                 Defaults.saws(units).stream().map(saw -> new ShopSaw(saw, SawLog.empty())).toList(), say);
     }
 
+    /** All saws of the shop, with their readings. */
     public List<ShopSaw> saws() {
         return file.now();
     }

@@ -62,10 +62,12 @@ public final class Settings {
         }
     }
 
+    /** The system that new jobs and the window are in. */
     public Units units() {
         return value("units", text -> Units.ofSymbol(text).orElseThrow()).orElse(Units.MILLIMETRES);
     }
 
+    /** Keeps the system. */
     public void setUnits(Units units) {
         set("units", units.symbol());
     }
@@ -76,26 +78,32 @@ public final class Settings {
                 .orElse(ReadingStep.usual(units));
     }
 
+    /** Keeps how finely lengths of its system are read. */
     public void setStep(ReadingStep step) {
         set("step." + step.units().symbol(), step.name());
     }
 
+    /** US or UK words. */
     public Spelling spelling() {
         return value("spelling", Spelling::valueOf).orElse(Spelling.US);
     }
 
+    /** Keeps the spelling. */
     public void setSpelling(Spelling spelling) {
         set("spelling", spelling.name());
     }
 
+    /** Units, reading step and spelling together. */
     public Notation notation() {
         return new Notation(step(units()), spelling());
     }
 
+    /** Whether the window is dark. */
     public boolean isDark() {
         return value("dark", Boolean::parseBoolean).orElse(false);
     }
 
+    /** Keeps whether the window is dark. */
     public void setDark(boolean dark) {
         set("dark", String.valueOf(dark));
     }
@@ -105,29 +113,35 @@ public final class Settings {
         return value("text.size", Integer::parseInt).filter(size -> size >= 100 && size <= 200).orElse(100);
     }
 
+    /** Keeps the size of texts, percent. */
     public void setTextSize(int percent) {
         set("text.size", String.valueOf(percent));
     }
 
+    /** The size of paper; Letter in inches, else A4, until the maker says otherwise. */
     public PaperSize paper() {
         return value("paper", PaperSize::valueOf)
                 .orElse(units() == Units.INCHES ? PaperSize.LETTER : PaperSize.A4);
     }
 
+    /** Keeps the size of paper. */
     public void setPaper(PaperSize paper) {
         set("paper", paper.name());
     }
 
+    /** Width that the window had, pixels. */
     public double windowWidth() {
         return value("window.width", Double::parseDouble).filter(width -> width >= 640 && width <= 10_000)
                 .orElse(1280.0);
     }
 
+    /** Height that the window had, pixels. */
     public double windowHeight() {
         return value("window.height", Double::parseDouble).filter(height -> height >= 480 && height <= 10_000)
                 .orElse(800.0);
     }
 
+    /** Keeps the window's size, pixels. */
     public void setWindow(double width, double height) {
         set("window.width", String.valueOf(width));
         set("window.height", String.valueOf(height));
@@ -138,6 +152,7 @@ public final class Settings {
         return value("last.job", Path::of);
     }
 
+    /** Keeps which job the next start opens. */
     public void setLastJob(Path job) {
         set("last.job", job.toString());
     }

@@ -74,6 +74,7 @@ public final class Shop {
         return home.demo().resolve("tide-chart-sheet-3.json");
     }
 
+    /** Whether a job is one of the demo shop's. */
     public boolean isDemo(Path file) {
         return file.startsWith(home.demo());
     }
@@ -83,6 +84,7 @@ public final class Shop {
         return own;
     }
 
+    /** Jobs of the demo shop, when they were last listed. */
     public List<Path> demoJobs() {
         return demo;
     }

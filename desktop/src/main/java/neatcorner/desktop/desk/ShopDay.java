@@ -73,18 +73,22 @@ public final class ShopDay {
         return clock.instant().truncatedTo(ChronoUnit.MINUTES);
     }
 
+    /** The days as they were last laid out; null before. */
     public ReadOnlyObjectProperty<@Nullable Shown> shown() {
         return shown.getReadOnlyProperty();
     }
 
+    /** Whether a better order is being looked for. */
     public ReadOnlyBooleanProperty busy() {
         return busy.getReadOnlyProperty();
     }
 
+    /** This moment, by the program's clock. */
     public Instant now() {
         return clock.instant();
     }
 
+    /** A moment in the shop's time zone. */
     public ZonedDateTime zoned(Instant instant) {
         return instant.atZone(clock.getZone());
     }
@@ -101,10 +105,12 @@ public final class ShopDay {
         return all;
     }
 
+    /** Whether a job is made in these days. */
     public boolean has(Path job) {
         return jobs().contains(job);
     }
 
+    /** Makes a job in these days, or leaves it out. */
     public void include(Path job, boolean in) {
         Set<Path> all = all();
         file.change(day -> {
@@ -125,10 +131,12 @@ public final class ShopDay {
         change(progress -> progress.finished(frame, now));
     }
 
+    /** Takes back the last step of a frame that was done. */
     public void takenBack(String frame) {
         change(progress -> progress.takenBack(frame));
     }
 
+    /** Wants a step no sooner than a moment; null for as soon as may be. */
     public void wanted(String frame, int step, @Nullable Instant from) {
         change(progress -> progress.wanted(frame, step, from));
     }

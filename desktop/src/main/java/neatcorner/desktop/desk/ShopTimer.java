@@ -12,10 +12,12 @@ import java.util.Locale;
  */
 public record ShopTimer(String name, Instant end, Duration whole, boolean told) {
 
+    /** Until it is over; negative after. */
     public Duration left(Instant now) {
         return Duration.between(now, end);
     }
 
+    /** Whether the wait is over. */
     public boolean isOver(Instant now) {
         return !now.isBefore(end);
     }

@@ -32,14 +32,17 @@ public final class ShopTimers {
         over = heard;
     }
 
+    /** All waits that are watched. */
     public List<ShopTimer> all() {
         return file.now();
     }
 
+    /** This moment, by the program's clock. */
     public Instant now() {
         return clock.instant();
     }
 
+    /** Watches a wait from now on; a wait of the same name begins anew. */
     public void start(String name, Duration whole) {
         ShopTimer started = new ShopTimer(name, now().plus(whole), whole, false);
         file.change(timers -> {
@@ -50,6 +53,7 @@ public final class ShopTimers {
         });
     }
 
+    /** Watches a wait no longer. */
     public void stop(ShopTimer timer) {
         file.change(timers -> timers.stream().filter(each -> !each.name().equals(timer.name())).toList());
     }

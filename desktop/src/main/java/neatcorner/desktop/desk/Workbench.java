@@ -132,6 +132,7 @@ public final class Workbench implements AutoCloseable {
         return shop;
     }
 
+    /** The shop's offcuts. */
     public OffcutShelf shelf() {
         return documents.shop().shelf();
     }
@@ -275,6 +276,7 @@ public final class Workbench implements AutoCloseable {
         document.get().change(new Change(name, edit));
     }
 
+    /** Takes a remedy. */
     public void take(Remedy remedy) {
         change(remedy.label().in(Notation.of(job().units())), remedy.edit());
     }

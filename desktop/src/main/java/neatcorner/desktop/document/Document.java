@@ -67,14 +67,17 @@ public final class Document {
         return content.job();
     }
 
+    /** Where it is kept. */
     public Path file() {
         return place.file;
     }
 
+    /** The job with its shop and all else that its file holds. */
     public JobFile content() {
         return content;
     }
 
+    /** Whether it is in its file. */
     public Keeping keeping() {
         return keeping;
     }
@@ -89,6 +92,7 @@ public final class Document {
         watchers.add(watcher);
     }
 
+    /** Hears nothing any more. */
     public void leave(Runnable watcher) {
         watchers.remove(watcher);
     }
@@ -183,11 +187,13 @@ public final class Document {
         return step == null ? null : step.name;
     }
 
+    /** What would be done again; null when there is nothing. */
     public @Nullable String redoName() {
         Step step = undone.peek();
         return step == null ? null : step.name;
     }
 
+    /** Takes the last change back. */
     public void undo() {
         Step step = done.poll();
         if (step != null) {
@@ -196,6 +202,7 @@ public final class Document {
         }
     }
 
+    /** Does again what was undone. */
     public void redo() {
         Step step = undone.poll();
         if (step != null) {

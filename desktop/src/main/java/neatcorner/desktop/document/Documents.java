@@ -37,10 +37,12 @@ public final class Documents {
         return store;
     }
 
+    /** What all jobs share. */
     public ShopState shop() {
         return shop;
     }
 
+    /** Where slow work is done. */
     public Planning planning() {
         return planning;
     }

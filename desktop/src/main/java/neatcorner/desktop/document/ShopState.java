@@ -30,6 +30,7 @@ public final class ShopState {
         own.lookNow();
     }
 
+    /** The shop's offcuts. */
     public OffcutShelf shelf() {
         return shelf;
     }

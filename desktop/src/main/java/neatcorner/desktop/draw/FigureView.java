@@ -98,10 +98,12 @@ public final class FigureView extends Region {
         setMinSize(120, 120);
     }
 
+    /** Who hears of what is typed and dragged in it. */
     public void setChanges(Changes newChanges) {
         changes = newChanges;
     }
 
+    /** Shows a figure; what has not changed stays. */
     public void show(Figure newFigure, Notation newNotation) {
         figure = newFigure;
         notation = newNotation;
@@ -273,10 +275,12 @@ public final class FigureView extends Region {
         requestLayout();
     }
 
+    /** Who hears of what is typed and dragged in it. */
     public Changes changes() {
         return changes;
     }
 
+    /** How its figures are read. */
     public Notation notation() {
         return notation;
     }

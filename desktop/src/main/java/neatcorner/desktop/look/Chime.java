@@ -15,6 +15,7 @@ public final class Chime {
 
     private Chime() {}
 
+    /** Two soft tones; nothing where there is no sound. */
     public static void ring() {
         Thread.ofPlatform().daemon().name("chime").start(() -> {
             AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);

@@ -42,6 +42,7 @@ public final class Look {
         }
     }
 
+    /** Dresses a scene as the settings say. */
     public static void apply(Scene scene, Settings settings) {
         applyTheme(settings);
         URL sheet = Objects.requireNonNull(Look.class.getResource("/neatcorner/desktop/neat-corner.css"));

@@ -110,6 +110,7 @@ public final class MainWindow extends StackPane {
         bringUpToDate();
     }
 
+    /** What the window works at. */
     public Workbench bench() {
         return bench;
     }

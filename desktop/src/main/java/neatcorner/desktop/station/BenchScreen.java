@@ -27,10 +27,13 @@ public abstract class BenchScreen extends BorderPane {
     /** Another plan, or another notation. */
     public abstract void show(Plan plan, Notation notation);
 
+    /** Goes on to the next thing. */
     public abstract void next();
 
+    /** Goes back to the thing before. */
     public abstract void back();
 
+    /** Leaves the bench view. */
     public final void close() {
         setVisible(false);
         setManaged(false);

@@ -98,14 +98,17 @@ public abstract class StationView extends BorderPane {
         return new Reshape(job, false);
     }
 
+    /** What the window works at. */
     public final Workbench bench() {
         return bench;
     }
 
+    /** Which station it shows. */
     public final Station station() {
         return station;
     }
 
+    /** Its drawing. */
     public final FigureView view() {
         return view;
     }
@@ -131,10 +134,12 @@ public abstract class StationView extends BorderPane {
         setTop(scroll);
     }
 
+    /** Adds tools over the drawing. */
     public final void addTools(Node... nodes) {
         addTools(List.of(nodes));
     }
 
+    /** Adds tools over the drawing. */
     public final void addTools(List<Node> nodes) {
         tools.setMinHeight(USE_COMPUTED_SIZE);
         tools.getChildren().addAll(nodes);
@@ -165,7 +170,9 @@ public abstract class StationView extends BorderPane {
         return Chapters.slate(plan, station);
     }
 
+    /** The picture for a plan. */
     public abstract Figure figure(Plan plan);
 
+    /** Brings the tools up to date. */
     public abstract void showTools(Plan plan, Notation notation);
 }

@@ -14,6 +14,7 @@ public final class CutListCsv {
 
     private CutListCsv() {}
 
+    /** The text of the list. */
     public static String write(Plan plan, Notation notation) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {

@@ -29,10 +29,12 @@ public record JobFile(Job job, KnownShop shop, Foreign foreign) {
         return new JobFile(job, new KnownShop(Workshop.usual(job.units()), null), Foreign.NONE);
     }
 
+    /** With the job changed, and all else as it is. */
     public JobFile withJob(Job newJob) {
         return new JobFile(newJob, shop, foreign);
     }
 
+    /** Planned in another shop. */
     public JobFile withShop(KnownShop newShop) {
         return new JobFile(job, newShop, foreign);
     }

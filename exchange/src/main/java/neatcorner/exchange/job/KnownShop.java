@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record KnownShop(Workshop workshop, @Nullable String id) {
 
+    /** The same shop with other things in it. */
     public KnownShop withWorkshop(Workshop changed) {
         return new KnownShop(changed, id);
     }

@@ -19,6 +19,7 @@ public final class SawsFile {
 
     private SawsFile() {}
 
+    /** The text of the file. */
     public static String write(List<ShopSaw> saws) {
         return JsonText.write(Json.object().with("format", FORMAT).with("saws",
                 Json.of(saws.stream().map(saw -> SawForm.SHOP_SAW.write(saw, Units.MILLIMETRES)).toList())).end());

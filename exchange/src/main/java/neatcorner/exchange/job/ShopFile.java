@@ -18,6 +18,7 @@ public final class ShopFile {
 
     private ShopFile() {}
 
+    /** The text of the file. */
     public static String write(KnownShop shop) {
         return JsonText.write(SHOP.write(shop, Units.MILLIMETRES));
     }

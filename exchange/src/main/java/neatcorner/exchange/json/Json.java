@@ -101,15 +101,18 @@ public sealed interface Json {
     final class Fields {
         private final Map<String, Json> fields = new LinkedHashMap<>();
 
+        /** One more field; it takes the place of one of that name. */
         public Fields with(String name, Json value) {
             fields.put(name, value);
             return this;
         }
 
+        /** One more field with a text. */
         public Fields with(String name, String text) {
             return with(name, of(text));
         }
 
+        /** The object, as far as it was filled. */
         public Obj end() {
             return new Obj(fields);
         }

@@ -29,6 +29,7 @@ public final class Node {
         this.usual = usual;
     }
 
+    /** A whole file, of which nothing has been asked for. */
     public static Node root(Json json) {
         return new Node(json, "", 0, new IdentityHashMap<>(), null);
     }
@@ -38,6 +39,7 @@ public final class Node {
         return new Node(json, path, index, asked, fields);
     }
 
+    /** What stands there. */
     public Json json() {
         return json;
     }
@@ -90,6 +92,7 @@ public final class Node {
         return usual instanceof Json.Obj object ? object.fields().get(name) : null;
     }
 
+    /** The field of that name. Throws {@link BadFile} when it is absent or null. */
     public Node required(String name) throws BadFile {
         return optional(name).orElseThrow(() -> missing(name));
     }
@@ -109,6 +112,7 @@ public final class Node {
         return new BadFile(json.line(), pathTo(name), "a value: the field is missing");
     }
 
+    /** The items of a list. Throws {@link BadFile} when it is none. */
     public List<Node> items() throws BadFile {
         if (!(json instanceof Json.Arr array)) {
             throw expected("a list [ … ]");
@@ -129,6 +133,7 @@ public final class Node {
         return items;
     }
 
+    /** A text. Throws {@link BadFile} when it is none. */
     public String text() throws BadFile {
         if (json instanceof Json.Str string) {
             return string.text();
@@ -136,6 +141,7 @@ public final class Node {
         throw expected("a text in quotes");
     }
 
+    /** True or false. Throws {@link BadFile} when it is neither. */
     public boolean bool() throws BadFile {
         if (json instanceof Json.Bool bool) {
             return bool.value();
@@ -154,6 +160,7 @@ public final class Node {
         throw expected(what);
     }
 
+    /** A whole number within bounds. Throws {@link BadFile} when it is none. */
     public int whole(int least, int most) throws BadFile {
         String what = "a whole number from " + least + " to " + most;
         double value = number(least, most, what);

@@ -42,6 +42,7 @@ public final class PaperSheet {
         this.job = job;
     }
 
+    /** Between the margins, points. */
     public double textWidth() {
         return paper.width() - 2 * MARGIN;
     }
@@ -66,6 +67,7 @@ public final class PaperSheet {
         keepTogether(Double.MAX_VALUE);
     }
 
+    /** Writes the foot of the last sheet. */
     public void finish() {
         footer();
     }
@@ -86,6 +88,7 @@ public final class PaperSheet {
         return shown;
     }
 
+    /** Writes the head of the first sheet. */
     public void title(String title, String subtitle) {
         y += 18;
         text(MARGIN, clipped(title, textWidth(), 22, Pen.Face.BOLD), 22, Pen.Face.BOLD, Tint.INK);
@@ -95,6 +98,7 @@ public final class PaperSheet {
         y += 8;
     }
 
+    /** Writes a heading, on a new sheet where too little is left. */
     public void heading(String heading) throws IOException {
         keepTogether(60);
         y += 24;
@@ -202,6 +206,7 @@ public final class PaperSheet {
         }
     }
 
+    /** Draws a figure in the middle, so many points on paper for each of its own. */
     public void figure(Drawing drawing, double unit) throws IOException {
         keepTogether(drawing.height() * unit);
         pen.place(MARGIN + (textWidth() - drawing.width() * unit) / 2, y, unit);

@@ -13,10 +13,12 @@ public enum PaperSize {
         this.height = height;
     }
 
+    /** In points. */
     public double width() {
         return width;
     }
 
+    /** In points. */
     public double height() {
         return height;
     }

@@ -14,6 +14,7 @@ public final class TemplateDxf {
 
     private TemplateDxf() {}
 
+    /** The text of the file, release 12, in millimetres. */
     public static String write(Template template) {
         TemplateDxf dxf = new TemplateDxf();
         dxf.pair(999, "millimeters");

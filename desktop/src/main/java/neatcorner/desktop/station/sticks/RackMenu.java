@@ -224,6 +224,7 @@ public final class RackMenu {
         }
     }
 
+    /** Writes the sticks into a list. */
     public void exportTo(Path file) {
         Job job = bench.job();
         bench.files().write(file,
