@@ -111,7 +111,7 @@ public final class Marks {
         marks.add(new Mark.Label(at, dx, dy, anchor, text, size, bold, tint));
     }
 
-    /** A handle that changes a field when it is dragged along a direction; length in mm for each mm. */
+    /** A handle that changes a field when it is dragged: by so much for a millimetre to the right, and for one down. */
     public void handle(Point at, Field field, double dx, double dy) {
         marks.add(new Mark.Handle(at, field, dx, dy));
     }
