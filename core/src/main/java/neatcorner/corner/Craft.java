@@ -50,6 +50,9 @@ public record Craft(List<String> tools, double setUp, double perCorner, String r
                     "Strong against racking; also as a look on the front.", "Shows on the back; thin sections split.");
             case BLOCK -> new Craft(List.of("saw for the triangles"), 10, 3,
                     "Glued long grain to both sides of a deep rabbet.", "Only where there is room behind the pack.");
+            case CORRUGATED -> new Craft(List.of("hammer", "driver for corrugated fasteners"), 2, 1,
+                    "Cheap and fast, from behind; draws the joint together as it goes in.",
+                    "Bruises and splits hard or narrow wood; for plain softwood frames.");
             case PEG -> new Craft(List.of("drill", "flush saw"), 10, 4, "Locks a lap for good; a look of its own.",
                     "Only for laps.");
         };

@@ -201,7 +201,7 @@ public final class Fitting {
             int most = switch (item.kind()) {
                 case DOWEL, PEG -> 4;
                 case V_NAIL -> 3;
-                case PIN, BRAD, NAIL, STAPLE, POCKET_SCREW, SCREW, BRACE -> 2;
+                case PIN, BRAD, NAIL, STAPLE, POCKET_SCREW, SCREW, BRACE, CORRUGATED -> 2;
                 case TENON, BISCUIT, SPLINE, SLIP, BLOCK -> 1;
             };
             for (int count = 1; count <= most; count++) {
@@ -219,7 +219,7 @@ public final class Fitting {
         double area = switch (what.kind()) {
             case TENON, BISCUIT -> size * what.width().toMm();
             case DOWEL, PEG -> Math.max(1, size) * thin;
-            case V_NAIL, STAPLE, BRACE -> size;
+            case V_NAIL, STAPLE, BRACE, CORRUGATED -> size;
             case SPLINE, SLIP, BLOCK, PIN, BRAD, NAIL, SCREW, POCKET_SCREW -> size * thin;
         };
         return area * what.count();

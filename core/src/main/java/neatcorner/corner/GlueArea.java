@@ -89,7 +89,7 @@ public record GlueArea(double endGrain, double longGrain) {
             case DOWEL -> Math.PI * thin * size * ROUND_HOLD;
             case PEG -> Math.PI * thin * part.slabs().getFirst().thickness() * ROUND_HOLD;
             case BLOCK -> 2 * size * thin;
-            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> 0;
+            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> 0;
         };
     }
 
@@ -112,7 +112,7 @@ public record GlueArea(double endGrain, double longGrain) {
             case SPLINE, SLIP -> size * thin;
             case TENON, BISCUIT -> wide * thin;
             case DOWEL -> Math.PI * thin * thin / 4;
-            case PEG, BLOCK, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> 0;
+            case PEG, BLOCK, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> 0;
         };
     }
 }

@@ -42,6 +42,8 @@ public record Inventory(List<Reinforcement> items) {
         add(all, ReinforcementKind.NAIL, units, 50, 2, 2.2, 0.083, 0, 0);
         add(all, ReinforcementKind.STAPLE, units, 6, 0.25, 1.2, 0.048, 10, 0.375);
         add(all, ReinforcementKind.STAPLE, units, 10, 0.375, 1.2, 0.048, 10, 0.375);
+        add(all, ReinforcementKind.CORRUGATED, units, 6, 0.25, 3, 0.125, 20, 0.75);
+        add(all, ReinforcementKind.CORRUGATED, units, 10, 0.375, 3, 0.125, 25, 1);
         all.add(screw(ReinforcementKind.SCREW, 4, units.either(25, 1)));
         all.add(screw(ReinforcementKind.SCREW, 6, units.either(40, 1.5)));
         all.add(screw(ReinforcementKind.SCREW, 8, units.either(50, 2)));

@@ -16,7 +16,7 @@ import neatcorner.section.SafeZone;
 record Margins(double front, double outer, double sight, double hidden, double back, double heel) {
     /** Driven or sawn in: common practice. */
     private static final double LEAST = 3;
-    /** A V-nail nearer to an edge splits it: common practice. */
+    /** A V-nail, or a corrugated fastener, nearer to an edge splits it: common practice. */
     private static final double V_NAIL_EDGE = 6;
     /** Only what is wood and what is air. */
     static final Margins NONE = new Margins(0, 0, 0, 0, 0, 0);
@@ -33,7 +33,7 @@ record Margins(double front, double outer, double sight, double hidden, double b
             }
             case TENON, BISCUIT, DOWEL -> new Margins(SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN,
                     SafeZone.FROM_HIDDEN, SafeZone.FROM_HIDDEN, 0);
-            case V_NAIL -> new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0, 0);
+            case V_NAIL, CORRUGATED -> new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0, 0);
             case PIN, BRAD, NAIL, SCREW -> new Margins(LEAST, 0, LEAST, LEAST, LEAST, LEAST);
             case STAPLE, POCKET_SCREW, BRACE -> new Margins(LEAST, LEAST, LEAST, LEAST, 0, 0);
             case PEG -> new Margins(0, LEAST, LEAST, LEAST, 0, 0);

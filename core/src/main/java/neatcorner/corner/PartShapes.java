@@ -29,6 +29,7 @@ final class PartShapes {
             case POCKET_SCREW -> new SeamParts(wood, what, index).pocketScrews();
             case V_NAIL -> new SeamParts(wood, what, index).vNails();
             case STAPLE -> new SeamParts(wood, what, index).staples();
+            case CORRUGATED -> new SeamParts(wood, what, index).corrugated();
             case PIN, BRAD, NAIL, SCREW -> new EdgeParts(wood, what, index).throughEdge();
             case BRACE -> new BackParts(wood, what, index).brace();
             case BLOCK -> new BackParts(wood, what, index).block();

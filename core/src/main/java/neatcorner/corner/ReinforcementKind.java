@@ -34,7 +34,9 @@ public enum ReinforcementKind {
     /** A triangle of wood glued into the corner of the rabbet, behind the pack. */
     BLOCK("block", "leg", "", false, Reach.IN_RABBET),
     /** A round pin of wood through both cheeks of a lap. */
-    PEG("peg", "through", "", true, Reach.THROUGH);
+    PEG("peg", "through", "", true, Reach.THROUGH),
+    /** A strip of corrugated steel driven over the joint from the back. */
+    CORRUGATED("corrugated fastener", "height", "length", false, Reach.FROM_BACK);
 
     /** Where a part goes in, which says what may limit it. */
     public enum Reach {
@@ -88,7 +90,7 @@ public enum ReinforcementKind {
     public boolean isRound() {
         return switch (this) {
             case DOWEL, PIN, BRAD, NAIL, SCREW, POCKET_SCREW, PEG -> true;
-            case SPLINE, SLIP, TENON, BISCUIT, V_NAIL, STAPLE, BRACE, BLOCK -> false;
+            case SPLINE, SLIP, TENON, BISCUIT, V_NAIL, STAPLE, BRACE, BLOCK, CORRUGATED -> false;
         };
     }
 
@@ -115,7 +117,7 @@ public enum ReinforcementKind {
     /** Whether it is put in once the corner is glued, and so needs no room in the glue-up. */
     public boolean isAfterGlue() {
         return switch (this) {
-            case SPLINE, SLIP, PEG, BRACE, BLOCK, STAPLE, SCREW, PIN, BRAD, NAIL, V_NAIL -> true;
+            case SPLINE, SLIP, PEG, BRACE, BLOCK, STAPLE, SCREW, PIN, BRAD, NAIL, V_NAIL, CORRUGATED -> true;
             case TENON, BISCUIT, DOWEL, POCKET_SCREW -> false;
         };
     }
@@ -124,7 +126,7 @@ public enum ReinforcementKind {
     public boolean isGlued() {
         return switch (this) {
             case SPLINE, SLIP, TENON, BISCUIT, DOWEL, BLOCK, PEG -> true;
-            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> false;
+            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> false;
         };
     }
 
@@ -139,7 +141,7 @@ public enum ReinforcementKind {
         return switch (this) {
             case PEG -> lapped;
             case SPLINE, SLIP -> joint == CornerJoint.MITER;
-            case TENON, BISCUIT, DOWEL, V_NAIL, STAPLE, POCKET_SCREW -> !lapped;
+            case TENON, BISCUIT, DOWEL, V_NAIL, STAPLE, POCKET_SCREW, CORRUGATED -> !lapped;
             case PIN, BRAD, NAIL, SCREW -> joint == CornerJoint.MITER || joint == CornerJoint.BUTT
                     || joint == CornerJoint.BOX;
             case BRACE, BLOCK -> true;

@@ -28,7 +28,7 @@ public enum Room {
             case TENON, DOWEL -> List.of(FRONT, BACK, HEEL, TOE, DEEPER);
             case PIN, BRAD, NAIL, SCREW -> List.of(FRONT, BACK, HEEL, TOE, DEEPER);
             case BISCUIT -> List.of(FRONT, BACK, HEEL, TOE);
-            case V_NAIL, STAPLE -> List.of(HEEL, TOE, DEEPER);
+            case V_NAIL, STAPLE, CORRUGATED -> List.of(HEEL, TOE, DEEPER);
             case POCKET_SCREW, PEG -> List.of(HEEL, TOE);
             case BRACE, BLOCK -> List.of();
         };

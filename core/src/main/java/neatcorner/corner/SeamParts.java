@@ -44,6 +44,11 @@ final class SeamParts extends PartPlaces {
         return fromBack((c, z, deep) -> solids.staple(c));
     }
 
+    List<Part> corrugated() {
+        return alongSeam(seamRoom(thin / 2, wide / 2), thin, wood.thickness() - size / 2,
+                (c, z, deep) -> solids.corrugated(c));
+    }
+
     private List<Part> acrossSeam(Solid solid) {
         double deep = what.kind() == ReinforcementKind.BISCUIT ? 0 : cutDepth();
         double half = switch (what.kind()) {

@@ -101,6 +101,11 @@ final class SeamSolids {
         return List.of(new Slab(vee, wood.thickness() - size, wood.thickness()));
     }
 
+    /** All the wood that its waves lie in: it is as thick as they are high. */
+    List<Slab> corrugated(double c) {
+        return List.of(new Slab(rectangle(c, thin / 2, wide / 2), wood.thickness() - size, wood.thickness()));
+    }
+
     /** A crown across the joint and two legs. */
     List<Slab> staple(double c) {
         double t = wood.thickness();

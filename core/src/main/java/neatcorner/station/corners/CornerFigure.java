@@ -164,7 +164,7 @@ public final class CornerFigure {
             case SPLINE, SLIP, TENON, BISCUIT, DOWEL, BLOCK, PEG -> tint == Tint.WOOD_WALNUT
                     ? Tint.WOOD_PALE
                     : Tint.WOOD_WALNUT;
-            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE -> Tint.METAL;
+            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> Tint.METAL;
         };
     }
 

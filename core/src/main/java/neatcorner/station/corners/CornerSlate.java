@@ -61,7 +61,7 @@ public final class CornerSlate {
             case SPLINE, SLIP -> spline(what, parts);
             case TENON, BISCUIT -> tenon(what, parts.getFirst());
             case DOWEL -> dowel(what, parts);
-            case V_NAIL, STAPLE, POCKET_SCREW, PEG -> alongSeam(what, parts);
+            case V_NAIL, STAPLE, POCKET_SCREW, PEG, CORRUGATED -> alongSeam(what, parts);
             case PIN, BRAD, NAIL, SCREW -> throughEdge(what, parts);
             case BRACE, BLOCK -> rows.add(Slate.Row.large(title(what) + ", leg",
                     Reading.given(title(what) + ", leg", what.size())));

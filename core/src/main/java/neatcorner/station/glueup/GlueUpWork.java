@@ -111,7 +111,7 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
             widest = Length.max(widest, width);
         }
         boolean pinned = plan.job().reinforcement().stream().map(Reinforcement::kind).anyMatch(kind -> switch (kind) {
-            case PIN, BRAD, NAIL, V_NAIL, SCREW, POCKET_SCREW -> true;
+            case PIN, BRAD, NAIL, V_NAIL, SCREW, POCKET_SCREW, CORRUGATED -> true;
             case SPLINE, SLIP, TENON, BISCUIT, DOWEL, STAPLE, BRACE, BLOCK, PEG -> false;
         });
         return new GluePlan.Frame(plan.pieces().size(), Length.mm(outside.perimeter()), outside.box(),

@@ -64,11 +64,25 @@ final class FirstDefaults {
         return units.either(3, 1.0 / 8);
     }
 
+    /** Whether files could leave out the thin sizes of a kind of part; of kinds that came later, they say them. */
+    static boolean knows(ReinforcementKind kind) {
+        return ((Json.Arr) drawers(Units.MILLIMETRES).json()).items().stream()
+                .anyMatch(part -> part instanceof Json.Obj each
+                        && each.fields().get("kind") instanceof Json.Str name && name.text().equals(kind.title()));
+    }
+
+    private static Node drawers(Units units) {
+        try {
+            return job(units).required("shop").required("inventory");
+        } catch (BadFile e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** The largest part of a kind that is commonly sold: what does not say its thin sizes has those of this one. */
     static Reinforcement part(ReinforcementKind kind, Units units) {
         try {
-            Node drawers = job(units).required("shop").required("inventory");
-            return new Inventory(DRAWERS.read(drawers, units)).of(kind).getFirst();
+            return new Inventory(DRAWERS.read(drawers(units), units)).of(kind).getFirst();
         } catch (BadFile e) {
             throw new IllegalStateException(e);
         }

@@ -49,7 +49,7 @@ final class ReinforcementForm {
                 case SPLINE -> one.also("key");
                 case POCKET_SCREW -> one.also("pocket-screw");
                 case V_NAIL -> one.also("v nail");
-                case SLIP, BISCUIT, DOWEL, PIN, BRAD, NAIL, STAPLE, SCREW, BRACE, BLOCK, PEG -> one;
+                case SLIP, BISCUIT, DOWEL, PIN, BRAD, NAIL, STAPLE, SCREW, BRACE, BLOCK, PEG, CORRUGATED -> one;
             });
         }
         return kinds;
@@ -72,15 +72,20 @@ final class ReinforcementForm {
         Length size = kind == ReinforcementKind.PEG
                 ? Length.ZERO
                 : f.must(kind.sizeName(), Reinforcement::size, PART, "");
+        boolean usual = FirstDefaults.knows(kind);
         Length width = kind.widthName().isEmpty()
                 ? Length.ZERO
-                : f.maybe(kind.widthName(), Reinforcement::width, PART, "without it, the usual one's");
+                : usual
+                        ? f.maybe(kind.widthName(), Reinforcement::width, PART, "without it, the usual one's")
+                        : f.must(kind.widthName(), Reinforcement::width, PART, "");
         Integer gauge = kind.isScrew()
                 ? f.maybe("gauge", ReinforcementForm::gauge, Forms.whole(0, 24), "the screw's number")
                 : null;
-        Length thick = f.maybe(kind.thicknessName(),
-                what -> kind.isScrew() && gauge(what) != null ? null : what.thickness(), PART,
-                kind.isScrew() ? "where it is not its gauge's" : "without it, the usual one's");
+        Length thick = usual
+                ? f.maybe(kind.thicknessName(),
+                        what -> kind.isScrew() && gauge(what) != null ? null : what.thickness(), PART,
+                        kind.isScrew() ? "where it is not its gauge's" : "without it, the usual one's")
+                : f.must(kind.thicknessName(), Reinforcement::thickness, PART, "");
         return Reinforcement.of(kind, size,
                 gauge != null
                         ? new ScrewGauge(gauge).diameter()
