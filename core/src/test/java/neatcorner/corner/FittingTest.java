@@ -3,12 +3,15 @@ package neatcorner.corner;
 import static neatcorner.corner.CornersOfTest.mm;
 import static neatcorner.corner.CornersOfTest.section;
 import static neatcorner.corner.CornersOfTest.wood;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
 import neatcorner.measure.Length;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.ParameterizedTest;
 import neatcorner.measure.Units;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -84,5 +87,14 @@ class FittingTest {
         assertEquals(item, more.of(kind(kind)).getFirst(), "one, at no place, the largest first");
         assertEquals(SHOP, more.without(item));
         assertTrue(SHOP.without(SHOP.of(kind(kind)).getFirst()).of(kind(kind)).size() < SHOP.of(kind(kind)).size());
+    }
+
+    /** Each kind of part can be bought, in sizes of either system. */
+    @ParameterizedTest
+    @EnumSource
+    void everyKindLiesInTheUsualDrawers(ReinforcementKind kind) {
+        for (Units units : Units.values()) {
+            assertFalse(Inventory.usual(units).of(kind).isEmpty(), kind.title());
+        }
     }
 }
