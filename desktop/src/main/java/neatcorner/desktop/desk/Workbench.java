@@ -24,6 +24,7 @@ import javafx.beans.property.SimpleLongProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import javafx.util.Subscription;
 import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.document.DocumentStore;
@@ -76,7 +77,7 @@ public final class Workbench implements AutoCloseable {
     private final ObjectProperty<@Nullable Notice> notice = new SimpleObjectProperty<>();
     private final IntegerProperty cut = new SimpleIntegerProperty();
     private final StringProperty progress = new SimpleStringProperty("");
-    private final Runnable shown = this::show;
+    private Subscription watched;
     private final SawShelf saws;
     private @Nullable ShopTimers timers;
     private @Nullable ShopDay day;
@@ -102,7 +103,7 @@ public final class Workbench implements AutoCloseable {
                 documents.add(shop.newFile(blank.title()), blank));
         this.plan = new ReadOnlyObjectWrapper<>(document.get().work().plan());
         this.notation = new SimpleObjectProperty<>(settings.notation());
-        document.get().watch(shown);
+        this.watched = document.get().watch(this::show);
         saws = new SawShelf(store, home.saws(), settings.units(), this::say);
         files = new FileMaking(documents.planning(), notice::set, this::fault);
         cutLog = new CutLog(store, home.log(), clock);
@@ -197,7 +198,6 @@ public final class Workbench implements AutoCloseable {
         return document.getReadOnlyProperty();
     }
 
-    /** The file of the job on the bench. */
     public Path file() {
         return document.get().file();
     }
@@ -345,9 +345,9 @@ public final class Workbench implements AutoCloseable {
     }
 
     private void putOnBench(Document next) {
-        document.get().leave(shown);
+        watched.unsubscribe();
         document.set(next);
-        next.watch(shown);
+        watched = next.watch(this::show);
         cut.set(0);
         Notice now = notice.get();
         if (now != null && now.about() == null) {

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.util.Subscription;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
 import neatcorner.glueup.Workshop;
@@ -87,14 +88,10 @@ public final class Document {
         return work;
     }
 
-    /** Hears when anything about the document is another. */
-    public void watch(Runnable watcher) {
+    /** Hears when anything about the document is another, until it no longer wants to. */
+    public Subscription watch(Runnable watcher) {
         watchers.add(watcher);
-    }
-
-    /** Hears nothing any more. */
-    public void leave(Runnable watcher) {
-        watchers.remove(watcher);
+        return () -> watchers.remove(watcher);
     }
 
     private void tell() {
