@@ -36,6 +36,7 @@ public final class Forms {
             LocalDate.EPOCH, LocalDate::parse);
 
     private static final int CLIPPED = 40;
+    private static final long TEN_THOUSANDTHS = 10_000;
 
     private Forms() {}
 
@@ -179,10 +180,9 @@ public final class Forms {
     /** A number in the file's units where that is exact in four decimals; else a text that is, in millimetres. */
     private static Json writeLength(Length length, Units units) {
         long per = units == Units.MILLIMETRES ? Length.PER_MM : Length.PER_INCH;
-        BigDecimal tenThousandths = BigDecimal.valueOf(length.units()).multiply(BigDecimal.valueOf(10_000));
-        BigDecimal[] parts = tenThousandths.divideAndRemainder(BigDecimal.valueOf(per));
-        if (parts[1].signum() == 0) {
-            return Json.of(parts[0].movePointLeft(4));
+        boolean small = Math.abs(length.units()) < Long.MAX_VALUE / TEN_THOUSANDTHS;
+        if (small && length.units() * TEN_THOUSANDTHS % per == 0) {
+            return Json.of(BigDecimal.valueOf(length.units() * TEN_THOUSANDTHS / per, 4));
         }
         BigDecimal exact = BigDecimal.valueOf(length.units()).divide(BigDecimal.valueOf(Length.PER_MM));
         return Json.of(exact.stripTrailingZeros().toPlainString() + " mm");

@@ -6,7 +6,9 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.Objects;
 import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
@@ -27,6 +29,7 @@ import neatcorner.measure.Units;
  */
 final class FirstDefaults {
     private static final Node ALL = read();
+    private static final Set<String> KNOWN = kinds();
     private static final Form<List<Reinforcement>> DRAWERS = Forms.list(ReinforcementForm.REINFORCEMENT, 500);
 
     private FirstDefaults() {}
@@ -66,9 +69,19 @@ final class FirstDefaults {
 
     /** Whether files could leave out the thin sizes of a kind of part; of kinds that came later, they say them. */
     static boolean knows(ReinforcementKind kind) {
-        return ((Json.Arr) drawers(Units.MILLIMETRES).json()).items().stream()
-                .anyMatch(part -> part instanceof Json.Obj each
-                        && each.fields().get("kind") instanceof Json.Str name && name.text().equals(kind.title()));
+        return KNOWN.contains(kind.title());
+    }
+
+    private static Set<String> kinds() {
+        try {
+            Set<String> kinds = new HashSet<>();
+            for (Node part : drawers(Units.MILLIMETRES).items()) {
+                kinds.add(part.required("kind").text());
+            }
+            return Set.copyOf(kinds);
+        } catch (BadFile e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static Node drawers(Units units) {

@@ -33,6 +33,10 @@ public final class JobForm {
     private static final int WIDE = 150;
 
     static final Form<Units> UNITS = Forms.named(List.of(Units.values()), Units::symbol, "mm or in");
+    private static final Form<SizeOf> SIZE_OF = Forms.named(SizeOf.class);
+    private static final Form<CornerJoint> JOINT = Forms.named(CornerJoint.class);
+    private static final Form<List<Reinforcement>> REINFORCEMENT = Forms.list(ReinforcementForm.REINFORCEMENT,
+            Job.MOST_REINFORCEMENTS);
     private static final Form<Length> SIDE = Forms.length(LengthRange.FRAME);
 
     /** A job, and the shop that it was planned in. */
@@ -85,9 +89,8 @@ public final class JobForm {
 
     private static Corner corner(Fields<Job> f) throws BadFile {
         return new Corner(
-                f.get("joint", Job::joint, Forms.named(CornerJoint.class), "all but the miter are for flat rectangles"),
-                f.get("reinforcement", Job::reinforcement,
-                        Forms.list(ReinforcementForm.REINFORCEMENT, Job.MOST_REINFORCEMENTS),
+                f.get("joint", Job::joint, JOINT, "all but the miter are for flat rectangles"),
+                f.get("reinforcement", Job::reinforcement, REINFORCEMENT,
                         "what holds each corner besides glue"));
     }
 
@@ -95,7 +98,7 @@ public final class JobForm {
 
     /** A regular frame and a circle have a width only; a polygon has its points. */
     private static Measured measured(Fields<Job> f, Shape shape) throws BadFile {
-        SizeOf of = f.must("of", Job::sizeOf, Forms.named(SizeOf.class), "what was measured");
+        SizeOf of = f.must("of", Job::sizeOf, SIZE_OF, "what was measured");
         Length width = f.maybe("width", job -> written(job, job.size().width()), SIDE, "needed but for a `polygon`");
         Length height = f.maybe("height", job -> written(job, job.size().height()), SIDE,
                 "the vertical side; needed but for `polygon`, `regular` and `circle`");

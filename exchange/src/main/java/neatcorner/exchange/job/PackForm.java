@@ -28,7 +28,7 @@ final class PackForm {
             f -> new Faces(f.must("top", Faces::top, BORDER, ""), f.must("right", Faces::right, BORDER, ""),
                     f.must("bottom", Faces::bottom, BORDER, ""), f.must("left", Faces::left, BORDER, "")));
 
-    private static final Form<Layer> LAYER = Form.of("layer", f -> f.choose("kind", null, List.of(
+    private static final List<Kind<Layer>> KINDS = List.of(
             Kind.of("glazing", Layer.Glazing.class,
                     g -> new Layer.Glazing(
                             g.or("material", Layer.Glazing::material, MATERIAL, Material.GLASS,
@@ -45,8 +45,9 @@ final class PackForm {
                     g -> new Layer.Backing(
                             g.or("material", Layer.Backing::material, MATERIAL, Material.HARDBOARD,
                                     "one of the known ones, or any other"),
-                            g.must("thickness", Layer.Backing::thickness, THICK, "")))),
-            ""));
+                            g.must("thickness", Layer.Backing::thickness, THICK, ""))));
+
+    private static final Form<Layer> LAYER = Form.of("layer", f -> f.choose("kind", null, KINDS, ""));
 
     static final Form<Pack> PACK = Forms.list(LAYER, Pack.MOST_LAYERS).as((layers, at) -> new Pack(layers),
             Pack::layers, new Pack(List.of()));

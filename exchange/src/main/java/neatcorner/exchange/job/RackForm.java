@@ -66,10 +66,16 @@ final class RackForm {
                             "its place in `sticks`, from 1") - 1,
                     f.or("number", Pin::number, NUMBER, 1, "which of them, from 1")));
 
+    private static final Form<Keep> KEEP = Forms.named(Keep.class);
+    private static final Form<List<Stick>> STICKS = kinds(STICK);
+    private static final Form<List<Pin>> PINS = kinds(PIN);
+    private static final Form<List<RoughBoard>> BOARDS = kinds(BOARD);
+    private static final Form<List<Sheet>> SHEETS = kinds(SHEET);
+
     static final Form<Rack> RACK = Form.of("stock", f -> {
-        List<Stick> sticks = f.get("sticks", Rack::sticks, kinds(STICK), "");
+        List<Stick> sticks = f.get("sticks", Rack::sticks, STICKS, "");
         Length endTrim = f.get("endTrim", Rack::endTrim, ALLOWANCE, "cut off the start of each stick");
-        Keep keep = f.get("keepFrameTogether", Rack::keepFrameTogether, Forms.named(Keep.class),
+        Keep keep = f.get("keepFrameTogether", Rack::keepFrameTogether, KEEP,
                 "a frame from one stick");
         boolean flippable = f.get("flippable", Rack::flippable, Forms.FLAG,
                 "pieces may lie end for end: plain section, milled after mitring");
@@ -78,9 +84,9 @@ final class RackForm {
                 "pieces longer than any stick are scarfed on a slope of 1 to this; without it none are");
         Length least = f.get("leastOffcut", Rack::leastOffcut, ALLOWANCE, "shorter ends are not kept");
         return new Rack(sticks, endTrim, keep, flippable, scarf == null ? 0 : scarf, least,
-                f.get("pins", Rack::pins, kinds(PIN), "pieces held to a stick"),
-                f.get("boards", Rack::boards, kinds(BOARD), "rough lumber"),
-                f.get("sheets", Rack::sheets, kinds(SHEET), ""));
+                f.get("pins", Rack::pins, PINS, "pieces held to a stick"),
+                f.get("boards", Rack::boards, BOARDS, "rough lumber"),
+                f.get("sheets", Rack::sheets, SHEETS, ""));
     });
 
     private RackForm() {}

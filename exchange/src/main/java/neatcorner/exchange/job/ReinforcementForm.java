@@ -23,6 +23,7 @@ final class ReinforcementForm {
     private static final Form<Integer> BISCUIT = Forms.number(List.of(0, 10, 20), "a biscuit's size: 0, 10 or 20");
 
     private static final List<Kind<Reinforcement>> KINDS = kinds();
+    private static final Form<Integer> GAUGE = Forms.whole(0, 24);
     private static final Form<Integer> COUNT = Forms.whole(1, Reinforcement.MOST);
     private static final Form<Angle> TILT = Forms.angle(-45, 45, "an angle from −45 to 45 degrees");
 
@@ -79,7 +80,7 @@ final class ReinforcementForm {
                         ? f.maybe(kind.widthName(), Reinforcement::width, PART, "without it, the usual one's")
                         : f.must(kind.widthName(), Reinforcement::width, PART, "");
         Integer gauge = kind.isScrew()
-                ? f.maybe("gauge", ReinforcementForm::gauge, Forms.whole(0, 24), "the screw's number")
+                ? f.maybe("gauge", ReinforcementForm::gauge, GAUGE, "the screw's number")
                 : null;
         Length thick = usual
                 ? f.maybe(kind.thicknessName(),

@@ -26,24 +26,29 @@ final class SawForm {
         case SWING_SAW -> "swing";
     });
 
+    private static final Form<SawKind> KIND = Forms.named(SawKind.class);
+    private static final Form<SawScale.Zero> ZERO = Forms.named(SawScale.Zero.class);
+    private static final Form<Length> KERF = Forms.length(LengthRange.KERF);
+    private static final Form<List<Angle>> STOPS = Forms.list(ANGLE, MOST_STOPS);
+
     private static final Form<SawScale> SCALE = Form.of("scale",
             f -> new SawScale(
-                    f.get("zero", SawScale::zero, Forms.named(SawScale.Zero.class),
+                    f.get("zero", SawScale::zero, ZERO,
                             "its 0°: at a square cut, or at the fence"),
                     f.get("radius", SawScale::radius, TOOL, "from the pivot to the marks"),
                     f.get("fence", SawScale::fence, TOOL, "from the blade to its end")));
 
     static final Form<Saw> SAW = Form.of("saw",
             f -> new Saw(f.get("name", Saw::name, Forms.TEXT, ""),
-                    f.get("kind", Saw::kind, Forms.named(SawKind.class), ""),
-                    f.get("kerf", Saw::kerf, Forms.length(LengthRange.KERF), ""),
+                    f.get("kind", Saw::kind, KIND, ""),
+                    f.get("kerf", Saw::kerf, KERF, ""),
                     f.get("maxMiter", Saw::maxMiter, ANGLE, "how far it swings, in degrees"),
                     f.get("maxBevel", Saw::maxBevel, ANGLE, "how far it tilts, in degrees"),
                     f.get("minHold", Saw::minHold, ALLOWANCE, "shorter pieces are clamped"),
                     f.get("rough", Saw::rough, ALLOWANCE, "extra length at the first cut"),
                     f.get("secondMiter", Saw::secondMiter, SECOND, "`turn` the piece over, or `swing` the saw"),
                     f.get("scale", Saw::scale, SCALE, ""),
-                    f.get("stops", Saw::stops, Forms.list(ANGLE, MOST_STOPS), "miters at which it clicks in")));
+                    f.get("stops", Saw::stops, STOPS, "miters at which it clicks in")));
 
     private static final Form<Boolean> OF_TILT = Forms.named(List.of(false, true), tilt -> tilt ? "tilt" : "swing");
 

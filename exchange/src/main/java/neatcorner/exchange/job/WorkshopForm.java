@@ -24,12 +24,15 @@ final class WorkshopForm {
     private static final Form<Length> POSITIVE = Forms.length(LengthRange.PITCH);
     private static final Form<Integer> COUNT = Forms.whole(0, MOST);
 
+    private static final Form<Clamp.Kind> KIND = Forms.named(Clamp.Kind.class);
+    private static final Form<Double> FORCE = Forms.number(0, 100_000, "a force in newtons, 0 to 100000");
+
     private static final Form<Clamp> CLAMP = Form.of("clamp", f -> {
-        Clamp.Kind kind = f.must("kind", Clamp::kind, Forms.named(Clamp.Kind.class), "");
+        Clamp.Kind kind = f.must("kind", Clamp::kind, KIND, "");
         String name = f.maybe("name", Clamp::name, Forms.TEXT, "what the maker calls it; without it, as its kind");
         return new Clamp(kind, name == null ? kind.title() : name,
                 f.must("reach", Clamp::reach, TOOL, "what it goes round or opens to"),
-                f.or("force", Clamp::force, Forms.number(0, 100_000, "a force in newtons, 0 to 100000"),
+                f.or("force", Clamp::force, FORCE,
                         USUAL_FORCE, "N"),
                 f.or("count", Clamp::count, COUNT, 1, ""));
     });
@@ -48,15 +51,24 @@ final class WorkshopForm {
             .list(Forms.named(DayOfWeek.class, "a day of the week, as monday"), MOST)
             .as((days, at) -> Set.copyOf(days), days -> days.stream().sorted().toList(), Set.of());
 
+    private static final Form<LocalTime> FROM = Forms.time(LocalTime.of(8, 0));
+    private static final Form<LocalTime> TO = Forms.time(LocalTime.of(17, 0));
+
     private static final Form<WorkingHours.Shift> SHIFT = Form.of("shift", f -> {
         Set<DayOfWeek> days = f.must("days", WorkingHours.Shift::days, DAYS, "`monday` …");
-        LocalTime from = f.must("from", WorkingHours.Shift::from, Forms.time(LocalTime.of(8, 0)), "");
-        LocalTime to = f.must("to", WorkingHours.Shift::to, Forms.time(LocalTime.of(17, 0)), "later than `from`");
+        LocalTime from = f.must("from", WorkingHours.Shift::from, FROM, "");
+        LocalTime to = f.must("to", WorkingHours.Shift::to, TO, "later than `from`");
         if (!to.isAfter(from)) {
             throw f.expected("to", "a time after " + from);
         }
         return new WorkingHours.Shift(days, from, to);
     });
+
+    private static final Form<Inventory> INVENTORY = Forms.list(ReinforcementForm.REINFORCEMENT, MOST)
+            .as((all, at) -> new Inventory(all), Inventory::items, new Inventory(List.of()));
+    private static final Form<List<Clamp>> CLAMPS = Forms.list(CLAMP, MOST);
+    private static final Form<WorkingHours> HOURS = Forms.list(SHIFT, MOST).as((shifts, at) -> new WorkingHours(shifts),
+            WorkingHours::shifts, new WorkingHours(List.of()));
 
     static final Form<KnownShop> SHOP = Form.of("shop",
             f -> new KnownShop(f.part(KnownShop::workshop, WorkshopForm::workshop), f.maybe("id", KnownShop::id,
@@ -65,17 +77,14 @@ final class WorkshopForm {
     private WorkshopForm() {}
 
     private static Workshop workshop(Fields<Workshop> f) throws BadFile {
-        Inventory inventory = f.get("inventory", Workshop::inventory,
-                Forms.list(ReinforcementForm.REINFORCEMENT, MOST).as((all, at) -> new Inventory(all),
-                        Inventory::items, new Inventory(List.of())),
+        Inventory inventory = f.get("inventory", Workshop::inventory, INVENTORY,
                 "reinforcements in the drawers");
-        List<Clamp> clamps = f.get("clamps", Workshop::clamps, Forms.list(CLAMP, MOST), "");
+        List<Clamp> clamps = f.get("clamps", Workshop::clamps, CLAMPS, "");
         CornerJig jig = f.take("jig", Workshop::jig, JIG, Fields.Need.USUAL, in -> null, "the corner clamping jig");
         int jigs = f.get("jigs", Workshop::jigs, COUNT, "how many of them");
         return new Workshop(inventory, clamps, jigs == 0 ? null : jig, jigs,
                 f.get("bench", Workshop::bench, COUNT, "places where a frame can lie in its clamps"),
                 f.get("drying", Workshop::drying, COUNT, "places where a frame can dry"),
-                f.get("hours", Workshop::hours, Forms.list(SHIFT, MOST).as((shifts, at) -> new WorkingHours(shifts),
-                        WorkingHours::shifts, new WorkingHours(List.of())), "when the maker works"));
+                f.get("hours", Workshop::hours, HOURS, "when the maker works"));
     }
 }

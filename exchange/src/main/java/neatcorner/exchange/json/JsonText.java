@@ -185,9 +185,19 @@ public final class JsonText {
         }
     }
 
+    /** Whether every character of it is there in full. */
+    private static boolean isWhole(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if (Character.isSurrogate(text.charAt(i))) {
+                return text.codePoints().noneMatch(point -> point >= 0xD800 && point <= 0xDFFF);
+            }
+        }
+        return true;
+    }
+
     /** Half of a character, which no file can hold, is written as its number. */
     private static void text(JsonGenerator generator, String text) throws IOException {
-        if (text.codePoints().noneMatch(point -> point >= 0xD800 && point <= 0xDFFF)) {
+        if (isWhole(text)) {
             generator.writeString(text);
             return;
         }
