@@ -8,7 +8,6 @@ import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
 import neatcorner.exchange.job.ShopFile;
-import neatcorner.glueup.Workshop;
 
 /** What all jobs of the shop share: what it has to do them with, and its shelf of offcuts. */
 public final class ShopState {
@@ -42,7 +41,7 @@ public final class ShopState {
     boolean isElsewhere(JobFile job) {
         KnownShop its = job.shop();
         return own.now().filter(here -> !here.isSameShop(its) && !here.workshop().equals(its.workshop())
-                && (its.id() != null || !its.workshop().equals(Workshop.usual(job.job().units())))).isPresent();
+                && !job.isShopUsual()).isPresent();
     }
 
     /** A job as it is planned here: in this shop as it is now, unless it is made elsewhere. */

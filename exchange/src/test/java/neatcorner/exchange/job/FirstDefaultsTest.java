@@ -57,6 +57,18 @@ class FirstDefaultsTest {
                 job.pack().mat().orElseThrow().borders().left());
     }
 
+    /** Whatever a new shop starts with by now, a file that says nothing of its shop is known as such. */
+    @ParameterizedTest
+    @EnumSource
+    void aFileThatSaysNothingOfItsShopIsKnownAsSuch(Units units) throws Exception {
+        JobFile unsaid = JobFile.read(least(units));
+        assertTrue(unsaid.isShopUsual());
+        assertTrue(JobFile.read(unsaid.text()).isShopUsual(), "nor when it was written by this version");
+        assertTrue(JobFile.of(Defaults.blank(units)).isShopUsual());
+        KnownShop other = new KnownShop(unsaid.shop().workshop().withPlaces(9, 9), null);
+        assertTrue(!unsaid.withShop(other).isShopUsual());
+    }
+
     private static void compare(Json usual, Json written, String path, List<String> missing) {
         if (usual instanceof Json.Obj object && written instanceof Json.Obj there) {
             object.fields().forEach((name, value) -> {
