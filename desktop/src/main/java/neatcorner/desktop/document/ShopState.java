@@ -40,8 +40,8 @@ public final class ShopState {
      */
     boolean isElsewhere(JobFile job) {
         KnownShop its = job.shop();
-        return own.now().filter(here -> !here.isSameShop(its) && !here.workshop().equals(its.workshop())
-                && !job.isShopUsual()).isPresent();
+        return !its.isUndescribed() && own.now()
+                .filter(here -> !here.isSameShop(its) && !here.workshop().equals(its.workshop())).isPresent();
     }
 
     /** A job as it is planned here: in this shop as it is now, unless it is made elsewhere. */
@@ -57,7 +57,8 @@ public final class ShopState {
     void change(ShopDiff diff) {
         String id = UUID.randomUUID().toString();
         own.change(now -> Optional.of(now
-                .map(shop -> new KnownShop(diff.in(shop.workshop()), shop.id() == null ? id : shop.id()))
+                .map(shop -> new KnownShop(diff.in(shop.workshop()),
+                        shop.id() == null || shop.isUndescribed() ? id : shop.id()))
                 .orElseGet(() -> new KnownShop(diff.after(), id))));
     }
 

@@ -9,8 +9,6 @@ import java.util.List;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import neatcorner.glueup.Workshop;
 import java.util.Objects;
 import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
@@ -31,7 +29,6 @@ import neatcorner.measure.Units;
  */
 final class FirstDefaults {
     private static final Node ALL = read();
-    private static final Map<Units, Workshop> SHOPS = new ConcurrentHashMap<>();
     private static final Set<String> KNOWN = kinds();
     private static final Form<List<Reinforcement>> DRAWERS = Forms.list(ReinforcementForm.REINFORCEMENT, 500);
 
@@ -68,19 +65,6 @@ final class FirstDefaults {
     /** How far a mat covers the art. */
     static Length matOverlap(Units units) {
         return units.either(3, 1.0 / 8);
-    }
-
-    /** The shop that a file means which says nothing of its own; read once. */
-    static Workshop shop(Units units) {
-        return SHOPS.computeIfAbsent(units, FirstDefaults::readShop);
-    }
-
-    private static Workshop readShop(Units units) {
-        try {
-            return WorkshopForm.SHOP.read(job(units).required("shop"), units).workshop();
-        } catch (BadFile e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     /** Whether files could leave out the thin sizes of a kind of part; of kinds that came later, they say them. */

@@ -10,7 +10,6 @@ import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Units;
 
@@ -24,15 +23,9 @@ public record JobFile(Job job, KnownShop shop, Foreign foreign) {
     /** A larger file is not a job. */
     public static final int LARGEST = 4_000_000;
 
-    /** Whether its file need not have said anything of the shop: it is the one that such files mean, or a new job's. */
-    public boolean isShopUsual() {
-        return shop.id() == null && (shop.workshop().equals(FirstDefaults.shop(job.units()))
-                || shop.workshop().equals(Workshop.usual(job.units())));
-    }
-
     /** A job in a usual small shop. */
     public static JobFile of(Job job) {
-        return new JobFile(job, new KnownShop(Workshop.usual(job.units()), null), Foreign.NONE);
+        return new JobFile(job, KnownShop.usual(job.units()), Foreign.NONE);
     }
 
     /** With the job changed, and all else as it is. */

@@ -12,6 +12,7 @@ import neatcorner.exchange.form.Kind;
 import neatcorner.exchange.form.Schemas;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
@@ -23,6 +24,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
+import neatcorner.section.Section;
 import org.jspecify.annotations.Nullable;
 
 /** A job, version 1. */
@@ -69,8 +71,8 @@ public final class JobForm {
         Length clearance = f.get("clearance", Job::clearance, Forms.length(LengthRange.PLAY),
                 "play between pack and rabbet wall, per side");
         Hold hold = f.get("hold", Job::hold, hold(clearance), "how it holds what it frames");
-        var pack = f.get("pack", Job::pack, PackForm.PACK, "layers from the front");
-        var section = f.must("section", Job::section, SectionForm.SECTION, "");
+        Pack pack = f.get("pack", Job::pack, PackForm.PACK, "layers from the front");
+        Section section = f.must("section", Job::section, SectionForm.SECTION, "");
         Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
         return new Job(title, units, quantity, outline, measured.of(), measured.size(), hold, pack,
                 new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement()),

@@ -1,6 +1,7 @@
 package neatcorner.exchange.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -57,16 +58,18 @@ class FirstDefaultsTest {
                 job.pack().mat().orElseThrow().borders().left());
     }
 
-    /** Whatever a new shop starts with by now, a file that says nothing of its shop is known as such. */
+    /** By its mark, not by what it has: the usual shop gets new things with each version. */
     @ParameterizedTest
     @EnumSource
-    void aFileThatSaysNothingOfItsShopIsKnownAsSuch(Units units) throws Exception {
+    void aFileThatSaysNothingOfItsShopIsKnownAsSuchWhateverShopsHaveByNow(Units units) throws Exception {
         JobFile unsaid = JobFile.read(least(units));
-        assertTrue(unsaid.isShopUsual());
-        assertTrue(JobFile.read(unsaid.text()).isShopUsual(), "nor when it was written by this version");
-        assertTrue(JobFile.of(Defaults.blank(units)).isShopUsual());
-        KnownShop other = new KnownShop(unsaid.shop().workshop().withPlaces(9, 9), null);
-        assertTrue(!unsaid.withShop(other).isShopUsual());
+        assertTrue(unsaid.shop().isUndescribed());
+        KnownShop ofAnotherVersion = unsaid.shop().withWorkshop(unsaid.shop().workshop().withPlaces(9, 9));
+        assertTrue(JobFile.read(unsaid.withShop(ofAnotherVersion).text()).shop().isUndescribed());
+        assertTrue(JobFile.read(JobFile.of(Defaults.blank(units)).text()).shop().isUndescribed());
+        JobFile described = JobFile
+                .read(least(units).replace("\"section\"", "\"shop\": { \"bench\": 2 }, \"section\""));
+        assertFalse(described.shop().isUndescribed(), "somebody's, though it does not say whose");
     }
 
     private static void compare(Json usual, Json written, String path, List<String> missing) {
