@@ -1,5 +1,6 @@
 package neatcorner.stock;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import neatcorner.measure.Length;
 import org.jspecify.annotations.Nullable;
@@ -11,8 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param price   of one; null for a board that is already paid for
  * @param defects stretches along it that no stick may have
  */
+@RecordBuilder
 public record RoughBoard(String name, Length length, Length width, Length thickness, Length bow, int count,
-        @Nullable Double price, List<Span> defects) {
+        @Nullable Double price, List<Span> defects) implements RoughBoardBuilder.With {
 
     public RoughBoard {
         defects = List.copyOf(defects);

@@ -13,20 +13,15 @@ import neatcorner.plan.Field;
 /** The dimensions of the shop's corner clamping jig. */
 public final class JigFields {
     public static final Field FIRST = field("first", "Block pivot to first hole", CornerJig::first,
-            (jig, l) -> new CornerJig(l, jig.pitch(), jig.holes(), jig.block(), jig.bridge(), jig.least(),
-                    jig.most()));
+            CornerJig::withFirst);
     public static final Field PITCH = field("pitch", "Hole to hole", CornerJig::pitch,
-            (jig, l) -> new CornerJig(jig.first(), l, jig.holes(), jig.block(), jig.bridge(), jig.least(),
-                    jig.most()));
+            CornerJig::withPitch);
     public static final Field BLOCK = field("block", "Bite to block pivot", CornerJig::block,
-            (jig, l) -> new CornerJig(jig.first(), jig.pitch(), jig.holes(), l, jig.bridge(), jig.least(),
-                    jig.most()));
+            CornerJig::withBlock);
     public static final Field BRIDGE = field("bridge", "Pivots of a bridge", CornerJig::bridge,
-            (jig, l) -> new CornerJig(jig.first(), jig.pitch(), jig.holes(), jig.block(), l, jig.least(),
-                    jig.most()));
+            CornerJig::withBridge);
     public static final Field MOST = field("most", "Clamp opens to", CornerJig::most,
-            (jig, l) -> new CornerJig(jig.first(), jig.pitch(), jig.holes(), jig.block(), jig.bridge(), jig.least(),
-                    l));
+            CornerJig::withMost);
     /** In the order in which a maker measures them. */
     public static final List<Field> ALL = List.of(FIRST, PITCH, BLOCK, BRIDGE, MOST);
 

@@ -50,29 +50,25 @@ public final class StockFields {
     /** Of the rough board of that index. */
     public static Field boardLength(int index) {
         return board("length", "Board, length", index, RoughBoard::length,
-                (b, l) -> new RoughBoard(b.name(), l, b.width(), b.thickness(), b.bow(), b.count(), b.price(),
-                        b.defects()));
+                RoughBoard::withLength);
     }
 
     /** Of the rough board of that index. */
     public static Field boardWidth(int index) {
         return board("width", "Board, width", index, RoughBoard::width,
-                (b, l) -> new RoughBoard(b.name(), b.length(), l, b.thickness(), b.bow(), b.count(), b.price(),
-                        b.defects()));
+                RoughBoard::withWidth);
     }
 
     /** Of the rough board of that index. */
     public static Field boardThickness(int index) {
         return board("thickness", "Board, thickness", index, RoughBoard::thickness,
-                (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), l, b.bow(), b.count(), b.price(),
-                        b.defects()));
+                RoughBoard::withThickness);
     }
 
     /** Of the rough board of that index, in its middle. */
     public static Field boardBow(int index) {
         return board("bow", "Bow of the board", index, RoughBoard::bow,
-                (b, l) -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), l, b.count(), b.price(),
-                        b.defects()));
+                RoughBoard::withBow);
     }
 
     /** Of the sheet of that index. */

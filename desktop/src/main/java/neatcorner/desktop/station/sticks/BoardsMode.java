@@ -33,12 +33,10 @@ final class BoardsMode implements StationMode {
     private final Workbench bench;
     private final Controls.Picker picker;
     private final StockEditor editor;
-    private final HBox lengths = new HBox();
+    private final LengthRow lengths;
     private final HBox advice = new HBox();
     private final Button mill;
     private final List<Node> tools;
-    private List<LengthBox> boxes = List.of();
-    private int boxesOf = -1;
     private final Later<Plan, List<Remedy>> whenShort;
 
     BoardsMode(Workbench bench, Runnable refresh) {
@@ -55,15 +53,14 @@ final class BoardsMode implements StationMode {
             int index = picker.index();
             bench.changeSlowly("mill a board", job -> BoardWork.milled(job, index));
         });
-        lengths.getStyleClass().add("captioned");
+        lengths = new LengthRow(index -> List.of(new LengthBox(bench, StockFields.boardLength(index), "Length"),
+                new LengthBox(bench, StockFields.boardWidth(index), "Width"),
+                new LengthBox(bench, StockFields.boardThickness(index), "Thickness"),
+                new LengthBox(bench, StockFields.boardBow(index), "Bow")));
         advice.getStyleClass().add("captioned");
         editor = new StockEditor("board", "Board", new StockEditor.Edits(
-                name -> change(b -> new RoughBoard(name, b.length(), b.width(), b.thickness(), b.bow(), b.count(),
-                        b.price(), b.defects())),
-                count -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), count,
-                        b.price(), b.defects())),
-                price -> change(b -> new RoughBoard(b.name(), b.length(), b.width(), b.thickness(), b.bow(), b.count(),
-                        price, b.defects()))),
+                name -> change(b -> b.withName(name)), count -> change(b -> b.withCount(count)),
+                price -> change(b -> b.withPrice(price))),
                 List.of(lengths), List.of(mill, Controls.chip("Remove", this::remove)));
         tools = List.of(add, picker, advice);
     }
@@ -112,24 +109,14 @@ final class BoardsMode implements StationMode {
             return;
         }
         picker.show(boards.stream().map(RoughBoard::name).toList());
-        boolean any = !boards.isEmpty();
-        if (!any) {
+        if (boards.isEmpty()) {
             editor.setVisible(false);
             editor.setManaged(false);
-        }
-        if (any) {
+        } else {
             int index = picker.index();
             RoughBoard board = boards.get(index);
             editor.show(board.name(), board.count(), StickEditor.price(board.price(), notation));
-            if (boxesOf != index) {
-                boxesOf = index;
-                boxes = List.of(new LengthBox(bench, StockFields.boardLength(index), "Length"),
-                        new LengthBox(bench, StockFields.boardWidth(index), "Width"),
-                        new LengthBox(bench, StockFields.boardThickness(index), "Thickness"),
-                        new LengthBox(bench, StockFields.boardBow(index), "Bow"));
-                lengths.getChildren().setAll(boxes);
-            }
-            boxes.forEach(box -> box.show(plan, notation));
+            lengths.show(index, plan, notation);
             mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
         }
         List<Node> buttons = new ArrayList<>();

@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Later;
@@ -38,12 +37,10 @@ final class SheetsMode implements StationMode {
     private final Workbench bench;
     private final Controls.Picker picker;
     private final StockEditor editor;
-    private final HBox lengths = new HBox();
+    private final LengthRow lengths;
     private final MenuButton add = new MenuButton("Add a sheet of …");
     private final CheckBox grained = new CheckBox("has a pattern: do not turn panels");
     private final List<Node> tools;
-    private List<LengthBox> boxes = List.of();
-    private int boxesOf = -1;
     private final Later<Plan, List<SheetWork>> works;
 
     SheetsMode(Workbench bench, Runnable refresh) {
@@ -55,7 +52,9 @@ final class SheetsMode implements StationMode {
         add.getItems().add(new MenuItem());
         grained.setId("sheet-grained");
         grained.setOnAction(e -> change(s -> s.withGrained(grained.isSelected())));
-        lengths.getStyleClass().add("captioned");
+        lengths = new LengthRow(index -> List.of(new LengthBox(bench, StockFields.sheetWidth(index), "Width"),
+                new LengthBox(bench, StockFields.sheetHeight(index), "Height"),
+                new LengthBox(bench, StockFields.sheetTrim(index), "Trim")));
         editor = new StockEditor("sheet", "Sheet", new StockEditor.Edits(
                 name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
                 price -> change(s -> s.withPrice(price))),
@@ -126,24 +125,15 @@ final class SheetsMode implements StationMode {
             return;
         }
         picker.show(sheets.stream().map(Sheet::name).toList());
-        boolean any = !sheets.isEmpty();
-        if (!any) {
+        if (sheets.isEmpty()) {
             editor.setVisible(false);
             editor.setManaged(false);
-        }
-        if (any) {
+        } else {
             int index = picker.index();
             Sheet sheet = sheets.get(index);
             editor.show(sheet.name(), sheet.count(), StickEditor.price(sheet.price(), notation));
             grained.setSelected(sheet.grained());
-            if (boxesOf != index) {
-                boxesOf = index;
-                boxes = List.of(new LengthBox(bench, StockFields.sheetWidth(index), "Width"),
-                        new LengthBox(bench, StockFields.sheetHeight(index), "Height"),
-                        new LengthBox(bench, StockFields.sheetTrim(index), "Trim"));
-                lengths.getChildren().setAll(boxes);
-            }
-            boxes.forEach(box -> box.show(plan, notation));
+            lengths.show(index, plan, notation);
         }
     }
 
