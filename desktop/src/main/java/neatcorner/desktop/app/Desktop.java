@@ -7,13 +7,12 @@ import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import javafx.application.Application;
-import neatcorner.desktop.shell.MainWindow;
 import org.jspecify.annotations.Nullable;
 
 /** Opens the window. */
 public final class Desktop {
     private static Opening opening = Opening.demo();
-    private static @Nullable FutureTask<MainWindow> window;
+    private static @Nullable FutureTask<NeatCornerWindow.First> first;
 
     private Desktop() {}
 
@@ -48,8 +47,8 @@ public final class Desktop {
     /** Opens the window and returns when it is closed. May be called once. */
     public static void open(Opening how) {
         opening = how;
-        FutureTask<MainWindow> prepared = new FutureTask<>(() -> NeatCornerWindow.prepare(how));
-        window = prepared;
+        FutureTask<NeatCornerWindow.First> prepared = new FutureTask<>(() -> NeatCornerWindow.prepare(how));
+        first = prepared;
         Thread.ofPlatform().daemon().name("window").start(prepared);
         Application.launch(NeatCornerWindow.class);
     }
@@ -58,8 +57,8 @@ public final class Desktop {
         return opening;
     }
 
-    /** The window's content, made while the toolkit was starting. */
-    static MainWindow window() throws InterruptedException, ExecutionException {
-        return Objects.requireNonNull(window, "open comes first").get();
+    /** The first window's content, made while the toolkit was starting. */
+    static NeatCornerWindow.First first() throws InterruptedException, ExecutionException {
+        return Objects.requireNonNull(first, "open comes first").get();
     }
 }

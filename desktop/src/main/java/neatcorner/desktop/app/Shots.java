@@ -48,13 +48,13 @@ final class Shots implements Shot.Demo {
         stage.setHeight(800);
         for (StationSpec spec : Stations.ALL) {
             shots.add(new Shot(NO_PICTURE, demo -> {
-                bench.open(bench.shop().firstDemo());
+                bench.open(bench.folders().firstDemo());
                 bench.station().set(spec.station());
             }));
             shots.addAll(spec.shots());
         }
         shots.add(new Shot(NO_PICTURE, demo -> {
-            bench.open(bench.shop().firstDemo());
+            bench.open(bench.folders().firstDemo());
             bench.station().set(Station.SAW);
         }));
         shots.add(new Shot("8-bench", demo -> {
@@ -79,8 +79,8 @@ final class Shots implements Shot.Demo {
 
     @Override
     public void open(String file) {
-        bench.open(bench.shop().demoJobs().stream().filter(each -> each.endsWith(file)).findFirst()
-                .orElse(bench.shop().firstDemo()));
+        bench.open(bench.folders().demoJobs().stream().filter(each -> each.endsWith(file)).findFirst()
+                .orElse(bench.folders().firstDemo()));
     }
 
     @Override

@@ -18,16 +18,13 @@ public final class FileMaking {
     private final Planning planning;
     private final Consumer<Notice> say;
     private final Consumer<Throwable> fault;
-    private Consumer<Path> opener = file -> {};
+    private final Consumer<Path> opener;
 
-    public FileMaking(Planning planning, Consumer<Notice> say, Consumer<Throwable> fault) {
+    /** {@code opener} hands a file to the program that the computer opens it with. */
+    public FileMaking(Planning planning, Consumer<Notice> say, Consumer<Throwable> fault, Consumer<Path> opener) {
         this.planning = planning;
         this.say = say;
         this.fault = fault;
-    }
-
-    /** How a file is handed to the program that the computer opens it with. */
-    public void setOpener(Consumer<Path> opener) {
         this.opener = opener;
     }
 

@@ -14,15 +14,15 @@ public final class KeptNotices {
     private final Supplier<Document> onBench;
     private final ObjectProperty<@Nullable Notice> shown;
 
-    /** Hears of all jobs that are kept or not, and says so in {@code shown}. */
+    /** What there is to say is put into {@code shown}. */
     KeptNotices(Documents documents, Supplier<Document> onBench, ObjectProperty<@Nullable Notice> shown) {
         this.documents = documents;
         this.onBench = onBench;
         this.shown = shown;
-        documents.watch(this::keptOrNot);
     }
 
-    private void keptOrNot(Document of) {
+    /** A job could not be kept, or can be again. */
+    void keptOrNot(Document of) {
         Notice notice = notice(of);
         Notice now = shown.get();
         if (notice != null) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.util.Subscription;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.document.SharedFile;
 import neatcorner.exchange.BadFile;
@@ -30,9 +31,9 @@ public final class SawShelf {
         return file.now();
     }
 
-    /** Hears when the saws or their readings are others. */
-    public void watch(Runnable watcher) {
-        file.watch(watcher);
+    /** Hears when the saws or their readings are others, until it no longer wants to. */
+    public Subscription watch(Runnable watcher) {
+        return file.watch(watcher);
     }
 
     /** The readings of a saw, by its name; none for one that is not of this shop. */

@@ -20,7 +20,6 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.SharedFile;
 import neatcorner.desktop.document.Ticket;
@@ -51,7 +50,7 @@ public final class ShopDay {
         }
     }
 
-    private final Workbench bench;
+    private final Premises premises;
     private final SharedFile<DayPlan> file;
     private final Clock clock;
     private final ReadOnlyObjectWrapper<@Nullable Shown> shown = new ReadOnlyObjectWrapper<>();
@@ -60,10 +59,10 @@ public final class ShopDay {
     private @Nullable Ticket ticket;
     private boolean shownOnce;
 
-    ShopDay(Workbench bench, DocumentStore store, Path path, Clock clock) {
-        this.bench = bench;
-        this.file = new SharedFile<>(store, path, new DayPlan.Format(), DayPlan.NONE,
-                line -> bench.notice().set(Notice.grave(line)));
+    ShopDay(Premises premises, Clock clock) {
+        this.premises = premises;
+        this.file = new SharedFile<>(premises.store(), premises.home().day(), new DayPlan.Format(), DayPlan.NONE,
+                premises::say);
         this.clock = clock;
         this.opened = minute();
         file.watch(this::changed);
@@ -100,8 +99,8 @@ public final class ShopDay {
     }
 
     private Set<Path> all() {
-        Set<Path> all = new LinkedHashSet<>(bench.shop().demoJobs());
-        all.addAll(bench.shop().ownJobs());
+        Set<Path> all = new LinkedHashSet<>(premises.folders().demoJobs());
+        all.addAll(premises.folders().ownJobs());
         return all;
     }
 
@@ -173,21 +172,21 @@ public final class ShopDay {
         Instant start = day.start() == null ? opened : Objects.requireNonNull(day.start());
         Instant from = start.isAfter(now()) ? start : minute();
         ZonedDateTime when = zoned(from);
-        Workshop shop = bench.workshop();
-        Path open = bench.file();
-        Plan present = bench.currentPlan();
+        Workshop shop = premises.benches().getFirst().workshop();
+        Map<Path, Plan> open = open();
         List<Path> files = List.copyOf(jobs());
         DayProgress far = day.progress();
-        ticket = bench.planning().ask(Planning.Pace.QUICK, search -> {
+        ticket = premises.documents().planning().ask(Planning.Pace.QUICK, search -> {
             List<Chain> chains = new ArrayList<>();
             for (Path each : files) {
-                chains.addAll(each.equals(open) ? ShopDays.chains(present) : chains(each, shop));
+                Plan present = open.get(each);
+                chains.addAll(present != null ? ShopDays.chains(present) : chains(each, shop));
             }
             List<Chain> named = apart(chains);
             return new Shown(named, far.rest(named, shop, when, () -> true), far);
         }, first -> {
             shown.set(first);
-            ticket = bench.planning().ask(Planning.Pace.SLOW, search -> new Shown(first.chains,
+            ticket = premises.documents().planning().ask(Planning.Pace.SLOW, search -> new Shown(first.chains,
                     far.rest(first.chains, shop, when, search), far), best -> {
                         busy.set(false);
                         shown.set(best);
@@ -195,9 +194,18 @@ public final class ShopDay {
         }, this::failed);
     }
 
+    /** Plans of the jobs that are on benches now. */
+    private Map<Path, Plan> open() {
+        Map<Path, Plan> open = new HashMap<>();
+        for (Workbench bench : premises.benches()) {
+            open.putIfAbsent(bench.file(), bench.currentPlan());
+        }
+        return open;
+    }
+
     private void failed(Throwable fault) {
         busy.set(false);
-        bench.fault(fault);
+        premises.fault(fault);
     }
 
     /** Frames of one name get numbers; those that follow another follow it under its new name. */

@@ -2,9 +2,6 @@ package neatcorner.desktop.desk;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.ZoneId;
-import java.util.concurrent.Executor;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -28,12 +25,9 @@ import javafx.util.Subscription;
 import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.document.DocumentStore;
-import neatcorner.desktop.document.Documents;
 import neatcorner.desktop.document.OffcutShelf;
 import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.ShelfMove;
-import neatcorner.desktop.document.ShopState;
-import neatcorner.desktop.document.Work;
 import neatcorner.exchange.BadFile;
 import neatcorner.glueup.Workshop;
 import neatcorner.job.Defaults;
@@ -44,28 +38,18 @@ import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
-import neatcorner.planner.Planner;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one window works at: the job on its bench, the station, the notation. The job itself is a {@link Document}; what is
- * shown of it here is its last plan. Lives on the window's thread.
+ * What one window works at: the job on its bench, the station, the notation. The job itself is a {@link Document}, which
+ * other windows may show as well; what is shown of it here is its last plan. Lives on the windows' thread.
  */
-public final class Workbench implements AutoCloseable {
+public final class Workbench {
     private static final Logger LOG = Logger.getLogger(Workbench.class.getName());
-    /** Seconds between two tries to keep what could not be kept. */
-    private static final long PATIENCE = 10;
 
-    private final Home home;
-    private final Executor window;
-    private final Clock clock;
-    private final DocumentStore store;
-    private final Documents documents;
+    private final Premises premises;
     private final KeptNotices kept;
     private final FileMaking files;
-    private final CutLog cutLog;
-    private final Settings settings;
-    private final Shop shop;
     private final LongProperty ticks = new SimpleLongProperty();
     private final ReadOnlyObjectWrapper<Plan> plan;
     private final ReadOnlyObjectWrapper<Document> document;
@@ -78,37 +62,60 @@ public final class Workbench implements AutoCloseable {
     private final IntegerProperty cut = new SimpleIntegerProperty();
     private final StringProperty progress = new SimpleStringProperty("");
     private Subscription watched;
-    private final SawShelf saws;
-    private @Nullable ShopTimers timers;
-    private @Nullable ShopDay day;
+    private Subscription whileOpen = Subscription.EMPTY;
 
-    /** What is done later is done on the window's thread. */
-    public Workbench(Home home, Executor window) {
-        this(home, window, Clock.system(ZoneId.systemDefault()), Planner::plan);
+    /** With a blank job on it. */
+    public Workbench(Premises premises) {
+        this(premises, blank(premises));
     }
 
-    /** With a clock and a planner of its own, for tests. */
-    public Workbench(Home home, Executor window, Clock clock, Work.Planner planner) {
-        this.home = home;
-        this.window = window;
-        this.clock = clock;
-        this.store = DocumentStore.onThread(window);
-        this.settings = new Settings(store, home, this::say);
-        this.shop = new Shop(home);
-        ShopState state = new ShopState(store, home.workshop(), home.offcuts(), this::say);
-        state.lookNow();
-        this.documents = new Documents(store, state, Planning.onThreads(window), planner);
-        Job blank = Defaults.blank(settings.units());
-        this.document = new ReadOnlyObjectWrapper<>(
-                documents.add(shop.newFile(blank.title()), blank));
-        this.plan = new ReadOnlyObjectWrapper<>(document.get().work().plan());
-        this.notation = new SimpleObjectProperty<>(settings.notation());
-        this.watched = document.get().watch(this::show);
-        saws = new SawShelf(store, home.saws(), settings.units(), this::say);
-        files = new FileMaking(documents.planning(), notice::set, this::fault);
-        cutLog = new CutLog(store, home.log(), clock);
-        kept = new KeptNotices(documents, document::get, notice);
-        documents.hear(this::say);
+    private Workbench(Premises premises, Document first) {
+        this.premises = premises;
+        document = new ReadOnlyObjectWrapper<>(first);
+        plan = new ReadOnlyObjectWrapper<>(first.work().plan());
+        notation = new SimpleObjectProperty<>(premises.settings().notation());
+        watched = first.watch(this::show);
+        files = new FileMaking(planning(), notice::set, this::fault, premises::openOutside);
+        kept = new KeptNotices(premises.documents(), document::get, notice);
+        whileOpen(premises.documents().watch(kept::keptOrNot));
+        premises.enter(this);
+    }
+
+    private static Document blank(Premises premises) {
+        Job blank = Defaults.blank(premises.settings().units());
+        return premises.documents().add(premises.folders().newFile(blank.title()), blank);
+    }
+
+    /** Another bench with the same job on it, at the same station. */
+    public Workbench another() {
+        Workbench beside = new Workbench(premises, document.get());
+        beside.station.set(station.get());
+        beside.show();
+        beside.cut.set(cut.get());
+        return beside;
+    }
+
+    /** What this window shares with all others. */
+    public Premises premises() {
+        return premises;
+    }
+
+    /** This window is the one that is used now. */
+    public void use() {
+        premises.use(this);
+    }
+
+    /** Ends when the window is closed what was begun for it. */
+    public void whileOpen(Subscription subscription) {
+        whileOpen = whileOpen.and(subscription);
+    }
+
+    /** The window is closed; its job stays open, and is kept. */
+    public void leave() {
+        watched.unsubscribe();
+        whileOpen.unsubscribe();
+        whileOpen = Subscription.EMPTY;
+        premises.leave(this);
     }
 
     /** Says in one line what went wrong. */
@@ -118,75 +125,63 @@ public final class Workbench implements AutoCloseable {
 
     /** After what the window is doing now. */
     public void soon(Runnable work) {
-        window.execute(work);
+        premises.soon(work);
     }
 
     public Home home() {
-        return home;
+        return premises.home();
     }
 
     public Settings settings() {
-        return settings;
+        return premises.settings();
     }
 
-    public Shop shop() {
-        return shop;
+    /** The jobs that there are. */
+    public JobFolders folders() {
+        return premises.folders();
     }
 
     /** The shop's offcuts. */
     public OffcutShelf shelf() {
-        return documents.shop().shelf();
+        return premises.documents().shop().shelf();
     }
 
     public Planning planning() {
-        return documents.planning();
+        return premises.documents().planning();
     }
 
     /** The shop's saws; read when they are first asked for. */
     public SawShelf saws() {
-        return saws;
+        return premises.saws();
     }
 
     /** The waits that are being watched; read when they are first asked for. */
     public ShopTimers timers() {
-        ShopTimers all = timers;
-        if (all == null) {
-            all = new ShopTimers(store, home.timers(), clock, this::say);
-            timers = all;
-        }
-        return all;
+        return premises.timers();
     }
 
     /** The shop's days; read when they are first asked for. */
     public ShopDay day() {
-        ShopDay days = day;
-        if (days == null) {
-            days = new ShopDay(this, store, home.day(), clock);
-            day = days;
-        }
-        return days;
+        return premises.day();
     }
 
     /** Where cuts that were made are written down. */
     public CutLog cutLog() {
-        return cutLog;
+        return premises.cutLog();
     }
 
-    /** Counts seconds while the window is open. */
+    /** Counts seconds while the program runs. */
     public ReadOnlyLongProperty ticks() {
         return ticks;
     }
 
-    /** A second has passed, or a timer was changed. */
+    /** A timer was changed: all that shows time is to be shown anew. */
     public void tick() {
-        ShopTimers all = timers;
-        if (all != null) {
-            all.look();
-        }
-        ticks.set(ticks.get() + 1);
-        if (ticks.get() % PATIENCE == 0) {
-            documents.keepAgain();
-        }
+        premises.tick();
+    }
+
+    void show(long second) {
+        ticks.set(second);
     }
 
     /** The plan that is shown. The job may be newer. */
@@ -215,9 +210,9 @@ public final class Workbench implements AutoCloseable {
         return busy;
     }
 
-    /** Whether nothing is under way behind the window: no plan, no file. */
+    /** Whether nothing is under way behind the windows: no plan, no file. */
     public boolean isIdle() {
-        return documents.isIdle();
+        return premises.isIdle();
     }
 
     public ObjectProperty<Notation> notation() {
@@ -301,8 +296,7 @@ public final class Workbench implements AutoCloseable {
 
     /** Says that the program failed at something. */
     public void fault(Throwable fault) {
-        LOG.log(Level.SEVERE, "behind the window", fault);
-        say("Something went wrong in the program; it is in the log. Your job is kept; undo if the screen looks odd.");
+        premises.fault(fault);
     }
 
     private void show() {
@@ -329,13 +323,13 @@ public final class Workbench implements AutoCloseable {
 
     /** Puts another job on the bench when it is read; when it cannot be, the present one stays, and a notice says why. */
     public void open(Path path) {
-        documents.open(path, this::putOnBench, this::say);
+        premises.documents().open(path, this::putOnBench, this::say);
     }
 
     /** Puts a job on the bench at once, for the start; false when it cannot be read, and then a notice says why. */
     public boolean openNow(Path path) {
         try {
-            putOnBench(documents.openNow(path));
+            putOnBench(premises.documents().openNow(path));
             return true;
         } catch (BadFile | IOException e) {
             LOG.log(Level.INFO, "job not read", e);
@@ -353,21 +347,21 @@ public final class Workbench implements AutoCloseable {
         if (now != null && now.about() == null) {
             notice.set(null);
         }
-        settings.setLastJob(next.file());
+        settings().setLastJob(next.file());
         show();
     }
 
-    /** Lists the shop's jobs anew; {@code changed} hears when there are others. */
+    /** Lists the jobs anew; {@code changed} hears when there are others. */
     public void look(Runnable changed) {
-        shop.look(store, changed);
+        folders().look(premises.store(), changed);
     }
 
     /** A blank job of the maker's own. */
     public void newJob() {
         Job blank = Defaults.blank(notation.get().units());
-        documents.create(home.jobs(), Shop.fileName(blank.title()), blank, made -> {
+        premises.documents().create(home().jobs(), JobFolders.fileName(blank.title()), blank, made -> {
             putOnBench(made);
-            shop.look(store, () -> {});
+            look(() -> {});
             station.set(Station.OPENING);
         });
     }
@@ -378,23 +372,19 @@ public final class Workbench implements AutoCloseable {
     }
 
     public void setUnits(Units units) {
-        settings.setUnits(units);
-        notationChanged();
+        premises.setUnits(units);
     }
 
     /** Takes over what the settings now say about notation. */
     public void notationChanged() {
-        notation.set(settings.notation());
+        premises.notationChanged();
     }
 
-    /** Whether the program may end now; if not, {@code end} is run as soon as everything is kept. */
+    /**
+     * Whether the window may be closed now. The last one stays as long as something is not kept; {@code end} is run as soon
+     * as everything is.
+     */
     public boolean mayEnd(Runnable end) {
-        return kept.mayEnd(end);
-    }
-
-    /** Waits a little for what is being written; for the end of a test. */
-    @Override
-    public void close() {
-        store.close();
+        return premises.benches().size() > 1 || kept.mayEnd(end);
     }
 }

@@ -1,7 +1,7 @@
 /**
- * What one window works at. The {@link neatcorner.desktop.desk.Workbench} has the job on the bench, the station, the notation and
- * the notices, and the shop's things that are kept: saws, timers, days, settings. All of it lives on the window's thread and
- * draws nothing.
+ * What one window works at, and what all share. The {@link neatcorner.desktop.desk.Workbench} of a window has the job on its
+ * bench, the station, the notation and the notices. The {@link neatcorner.desktop.desk.Premises} have all open jobs and the
+ * shop's things that are kept: saws, timers, days, settings. All of it lives on the windows' thread and draws nothing.
  */
 @org.jspecify.annotations.NullMarked
 package neatcorner.desktop.desk;

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import javafx.util.Subscription;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Job;
@@ -129,9 +130,10 @@ public final class Documents {
         say.accept(line);
     }
 
-    /** Hears of every job that could not be kept, or can be again. */
-    public void watch(Consumer<Document> watcher) {
+    /** Hears of every job that could not be kept, or can be again, until it no longer wants to. */
+    public Subscription watch(Consumer<Document> watcher) {
         watchers.add(watcher);
+        return () -> watchers.remove(watcher);
     }
 
     void keptOrNot(Document document) {

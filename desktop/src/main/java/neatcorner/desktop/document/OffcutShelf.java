@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import javafx.util.Subscription;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.csv.StockCsv;
 import neatcorner.measure.Units;
@@ -44,9 +45,10 @@ public final class OffcutShelf {
         return list(section).now();
     }
 
-    /** Hears when any list is another. */
-    public void watch(Runnable watcher) {
+    /** Hears when any list is another, until it no longer wants to. */
+    public Subscription watch(Runnable watcher) {
         watchers.add(watcher);
+        return () -> watchers.remove(watcher);
     }
 
     void move(ShelfMove move) {

@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import javafx.util.Subscription;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.WholeFile;
 
@@ -93,9 +94,10 @@ public final class SharedFile<T> {
         }, () -> {});
     }
 
-    /** Hears when the value is another. */
-    public void watch(Runnable watcher) {
+    /** Hears when the value is another, until it no longer wants to. */
+    public Subscription watch(Runnable watcher) {
         watchers.add(watcher);
+        return () -> watchers.remove(watcher);
     }
 
     /** Changes the value here at once, and in the file as soon as may be. */

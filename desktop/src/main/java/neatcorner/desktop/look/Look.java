@@ -11,6 +11,8 @@ import java.util.Objects;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import javafx.stage.Stage;
+import javafx.stage.Window;
 import neatcorner.desktop.desk.Settings;
 import neatcorner.exchange.paper.Fonts;
 
@@ -40,6 +42,12 @@ public final class Look {
         if (!theme.getUserAgentStylesheet().equals(Application.getUserAgentStylesheet())) {
             Application.setUserAgentStylesheet(theme.getUserAgentStylesheet());
         }
+    }
+
+    /** Dresses all windows of the program anew. */
+    public static void applyToAll(Settings settings) {
+        Window.getWindows().stream().filter(Stage.class::isInstance)
+                .forEach(window -> apply(window.getScene(), settings));
     }
 
     /** Dresses a scene as the settings say. */

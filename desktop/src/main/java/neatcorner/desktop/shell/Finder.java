@@ -15,7 +15,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.ValueTag;
-import neatcorner.desktop.desk.Shop;
+import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
@@ -164,13 +164,14 @@ final class Finder extends StackPane {
             found.add(new Found("wood", species.name(),
                     () -> bench.change("wood", job -> job.withSection(job.section().withWood(species)))));
         }
-        List<Path> files = new ArrayList<>(bench.shop().ownJobs());
-        files.addAll(bench.shop().demoJobs());
-        files.forEach(file -> found.add(new Found("job", Shop.label(file), () -> bench.open(file))));
+        List<Path> files = new ArrayList<>(bench.folders().ownJobs());
+        files.addAll(bench.folders().demoJobs());
+        files.forEach(file -> found.add(new Found("job", JobFolders.label(file), () -> bench.open(file))));
         found.add(new Found("do", "New job", bench::newJob));
         if (bench.document().get().isElsewhere()) {
             found.add(new Found("do", "Use my own shop", bench.document().get()::useOwnShop));
         }
+        found.add(new Found("do", "New window", "another second beside screen", window::openAnother));
         found.add(new Found("do", "Bench view", window::openBench));
         found.add(new Found("do", "Millimetres", () -> bench.setUnits(Units.MILLIMETRES)));
         found.add(new Found("do", "Inches", () -> bench.setUnits(Units.INCHES)));

@@ -31,9 +31,9 @@ import javafx.scene.shape.SVGPath;
 import javafx.stage.FileChooser;
 import neatcorner.desktop.control.BuiltFrom;
 import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Settings;
-import neatcorner.desktop.desk.Shop;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
@@ -165,7 +165,7 @@ final class Header extends HBox {
         long fine = window.stations().stream().map(StationSpec::station)
                 .filter(station -> FindingsPane.gravest(plan, station) != Level.STOP).count();
         ready.setText(fine + " of " + window.stations().size() + " ready");
-        boolean isDemo = bench.shop().isDemo(bench.file());
+        boolean isDemo = bench.folders().isDemo(bench.file());
         show(isDemo, demo, blank);
         show(bench.document().get().isElsewhere(), elsewhere, own);
         units.show(notation.units());
@@ -225,13 +225,14 @@ final class Header extends HBox {
     }
 
     private void fillJobs() {
-        List<Path> own = bench.shop().ownJobs();
-        List<Path> demo = bench.shop().demoJobs();
+        List<Path> own = bench.folders().ownJobs();
+        List<Path> demo = bench.folders().demoJobs();
         if (!jobsFrom.changed(own, demo)) {
             return;
         }
         List<MenuItem> items = new ArrayList<>(List.of(item("New job", bench::newJob),
-                item("Open a file…", this::openFile), item("Save a copy…", this::saveCopy)));
+                item("Open a file…", this::openFile), item("Save a copy…", this::saveCopy),
+                item("New window", window::openAnother)));
         addJobs("My jobs", own, items);
         addJobs("Demo shop", demo, items);
         jobs.getItems().setAll(items);
@@ -247,7 +248,7 @@ final class Header extends HBox {
         captionItem.setDisable(true);
         items.add(new SeparatorMenuItem());
         items.add(captionItem);
-        List<MenuItem> all = files.stream().map(file -> item(Shop.label(file), () -> bench.open(file))).toList();
+        List<MenuItem> all = files.stream().map(file -> item(JobFolders.label(file), () -> bench.open(file))).toList();
         items.addAll(all.subList(0, Math.min(MOST_LISTED, all.size())));
         if (all.size() > MOST_LISTED) {
             Menu more = new Menu("More");
@@ -290,7 +291,7 @@ final class Header extends HBox {
         dark.setSelected(settings.isDark());
         dark.setOnAction(e -> {
             settings.setDark(dark.isSelected());
-            Look.apply(window.getScene(), settings);
+            Look.applyToAll(settings);
         });
         return List.of(
                 oneOf("Read the rule to", List.of(ReadingStep.values()), ReadingStep::label,
@@ -303,7 +304,7 @@ final class Header extends HBox {
                 oneOf("Text size", List.of(100, 115, 130, 150, 175, 200), percent -> percent + " %",
                         percent -> settings.textSize() == percent, percent -> {
                             settings.setTextSize(percent);
-                            Look.apply(window.getScene(), settings);
+                            Look.applyToAll(settings);
                         }),
                 new SeparatorMenuItem(), uk, dark);
     }
@@ -326,7 +327,7 @@ final class Header extends HBox {
     /** Writes the job's paper, away from the window's thread, and says where it is. */
     void paper() {
         Plan plan = bench.currentPlan();
-        Path file = bench.home().paper().resolve(Shop.fileName(plan.job().title()) + ".pdf");
+        Path file = bench.home().paper().resolve(JobFolders.fileName(plan.job().title()) + ".pdf");
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();
         bench.files().make(() -> {
@@ -354,7 +355,7 @@ final class Header extends HBox {
 
     void saveCopy() {
         FileChooser chooser = chooser("Save a copy");
-        chooser.setInitialFileName(Shop.fileName(bench.job().title()) + ".json");
+        chooser.setInitialFileName(JobFolders.fileName(bench.job().title()) + ".json");
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {
             bench.files().copy(bench.document().get().content(), file.toPath());

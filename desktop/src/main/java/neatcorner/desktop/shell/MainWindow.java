@@ -8,9 +8,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.BiFunction;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -27,12 +24,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.Stage;
-import javafx.util.Duration;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
-import neatcorner.desktop.look.Chime;
 import neatcorner.desktop.station.BenchScreen;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationSpec;
@@ -67,6 +61,7 @@ public final class MainWindow extends StackPane {
     private final HBox noticeBar = new HBox();
     private final List<StationSpec> specs;
     private final BiFunction<Workbench, Runnable, BenchScreen> usualBench;
+    private final Runnable another;
     private final Map<BiFunction<Workbench, Runnable, BenchScreen>, BenchScreen> screens = new HashMap<>();
     private final Map<KeyCombination, Runnable> shortcuts = new LinkedHashMap<>();
     private final Desk desk = new StationDesk();
@@ -77,12 +72,14 @@ public final class MainWindow extends StackPane {
      * A window with these stations on its rail.
      *
      * @param usualBench what fills the screen at the bench where a station has nothing of its own
+     * @param another    opens another window beside this one
      */
     public MainWindow(Workbench bench, List<StationSpec> specs,
-            BiFunction<Workbench, Runnable, BenchScreen> usualBench) {
+            BiFunction<Workbench, Runnable, BenchScreen> usualBench, Runnable another) {
         this.bench = bench;
         this.specs = specs;
         this.usualBench = usualBench;
+        this.another = another;
         getStyleClass().add("neat-corner");
         slate = new SlatePane(bench.currentPlan());
         rail.getStyleClass().add("rail");
@@ -136,28 +133,6 @@ public final class MainWindow extends StackPane {
         views.values().forEach(StationView::furnish);
         stale = true;
         bringUpToDate();
-        watch();
-    }
-
-    /** Timers run on from the last time; each second they are looked at. */
-    private void watch() {
-        bench.timers().setOver(timer -> {
-            Chime.ring();
-            bench.notice().set(Notice.info("The wait is over: " + timer.name() + "."));
-            if (getScene() != null && getScene().getWindow() instanceof Stage stage) {
-                stage.toFront();
-            }
-        });
-        Timeline seconds = new Timeline();
-        seconds.getKeyFrames().add(new KeyFrame(Duration.seconds(1), e -> {
-            if (getScene() == null || getScene().getWindow() == null || !getScene().getWindow().isShowing()) {
-                seconds.stop();
-            } else {
-                bench.tick();
-            }
-        }));
-        seconds.setCycleCount(Animation.INDEFINITE);
-        seconds.play();
     }
 
     private void addStation(Station station) {
@@ -272,6 +247,11 @@ public final class MainWindow extends StackPane {
         }).open();
     }
 
+    /** Another window, with the same job. */
+    void openAnother() {
+        another.run();
+    }
+
     List<StationSpec> stations() {
         return specs;
     }
@@ -315,6 +295,7 @@ public final class MainWindow extends StackPane {
         shortcut(KeyCode.P, () -> header().paper(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.O, () -> header().openFile(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         shortcut(KeyCode.S, () -> header().saveCopy(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.F11, this::openBench);
         for (int i = 0; i < Math.min(9, specs.size()); i++) {

@@ -46,10 +46,6 @@ class EditsTest extends WindowTest {
         return super.plan(beforePlanning.apply(job), shop, search);
     }
 
-    private Path demo(String name) {
-        return bench.home().demo().resolve(name + ".json");
-    }
-
     private Job onDisk(Path file) throws Exception {
         return JobFile.read(file).job();
     }
@@ -211,7 +207,7 @@ class EditsTest extends WindowTest {
         }
         assertTrue(other.file().startsWith(bench.home().jobs()));
         assertEquals("first of all", onDisk(other.file()).title());
-        other.close();
+        other.premises().close();
     }
 
     @Test

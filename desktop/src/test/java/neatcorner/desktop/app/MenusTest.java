@@ -216,7 +216,7 @@ class MenusTest extends WindowTest {
         take(robot, "#jobs", "Harbour panorama");
         assertTrue(bench.job().title().toLowerCase(Locale.ROOT).contains("panorama"), bench.job().title());
         take(robot, "#jobs", "New job");
-        assertFalse(bench.shop().isDemo(bench.file()));
+        assertFalse(bench.folders().isDemo(bench.file()));
         assertEquals(Station.OPENING, bench.station().get());
         robot.clickOn("#jobs");
         settle();

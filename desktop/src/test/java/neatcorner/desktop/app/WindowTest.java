@@ -22,10 +22,9 @@ import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import neatcorner.desktop.desk.Home;
+import neatcorner.desktop.desk.Premises;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
-import neatcorner.desktop.shell.MainWindow;
-import neatcorner.desktop.station.saw.BenchView;
 import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
@@ -58,7 +57,8 @@ abstract class WindowTest {
         bench = newBench();
         NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());
         Look.loadFonts();
-        NeatCornerWindow.show(stage, new MainWindow(bench, Stations.ALL, BenchView::new));
+        Windows windows = new Windows(bench.premises());
+        windows.show(stage, windows.content(bench));
         stage.toFront();
         watch.watch(stage.getScene());
         DISK.begin();
@@ -66,8 +66,8 @@ abstract class WindowTest {
     }
 
     final Workbench newBench() {
-        return new Workbench(new Home(folder.resolve("data"), folder.resolve("config")), watch,
-                Clock.system(ZoneId.systemDefault()), this::plan);
+        return new Workbench(new Premises(new Home(folder.resolve("data"), folder.resolve("config")), watch,
+                Clock.system(ZoneId.systemDefault()), this::plan));
     }
 
     /** How plans are worked out; for tests that want them slow or wrong. */
@@ -82,7 +82,7 @@ abstract class WindowTest {
         DISK.end();
         Platform.runLater(() -> {
             stage.hide();
-            bench.close();
+            bench.premises().close();
         });
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -134,6 +134,10 @@ abstract class WindowTest {
             Thread.currentThread().interrupt();
             throw new AssertionError(e);
         }
+    }
+
+    final Path demo(String name) {
+        return bench.home().demo().resolve(name + ".json");
     }
 
     /** Puts a job in the place of the one on the bench. */

@@ -9,17 +9,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.StationSpec;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
-import neatcorner.desktop.station.StationSpec;
-import javafx.scene.input.KeyCombination;
-import javafx.scene.input.KeyCodeCombination;
-import javafx.scene.control.ToggleButton;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.plan.Edit;
@@ -220,7 +218,7 @@ class WorkbenchTest extends WindowTest {
         Workbench again = newBench();
         NeatCornerWindow.chooseJob(again, Desktop.Opening.demo());
         assertEquals(own, again.file());
-        again.close();
+        again.premises().close();
     }
 
     private void find(FxRobot robot, String words) {

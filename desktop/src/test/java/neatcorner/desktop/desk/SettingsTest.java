@@ -73,7 +73,7 @@ class SettingsTest {
 
     @Test
     void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt() throws IOException, BadFile {
-        Shop shop = new Shop(home());
+        JobFolders shop = new JobFolders(home());
         shop.layOutDemo();
         shop.lookNow();
         assertEquals(10, shop.demoJobs().size());
@@ -85,13 +85,13 @@ class SettingsTest {
 
     @Test
     void titlesBecomeFileNamesThatEveryDiskTakes() throws IOException {
-        assertEquals("tide-chart-sheet-3", Shop.fileName("Tide chart, sheet 3"));
-        assertEquals("frame", Shop.fileName("../../"));
-        assertEquals("海図", Shop.fileName("海図?"));
-        Shop shop = new Shop(home());
+        assertEquals("tide-chart-sheet-3", JobFolders.fileName("Tide chart, sheet 3"));
+        assertEquals("frame", JobFolders.fileName("../../"));
+        assertEquals("海図", JobFolders.fileName("海図?"));
+        JobFolders shop = new JobFolders(home());
         Files.createDirectories(shop.newFile("New frame").getParent());
         Files.createFile(shop.newFile("New frame"));
         assertEquals("new-frame-2.json", shop.newFile("New frame").getFileName().toString());
-        assertEquals("New frame 2", Shop.label(shop.newFile("New frame")));
+        assertEquals("New frame 2", JobFolders.label(shop.newFile("New frame")));
     }
 }

@@ -27,8 +27,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.BuiltFrom;
 import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Notice;
-import neatcorner.desktop.desk.Shop;
 import neatcorner.desktop.desk.ShopDay;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.WholeFile;
@@ -111,8 +111,8 @@ final class DayPane extends BorderPane {
         setTop(new VBox(first, second));
         setCenter(scroll);
         setBottom(new VBox(third, shop));
-        bench.day().shown().addListener(observed -> fill());
-        bench.day().busy().addListener((observed, old, busy) -> showEnd());
+        bench.whileOpen(bench.day().shown().subscribe(this::fill));
+        bench.whileOpen(bench.day().busy().subscribe((before, busy) -> showEnd()));
         bench.ticks().addListener((observed, old, tick) -> {
             if (begun && isVisible() && tick.longValue() % 20 == 0 && bench.day().isLate()) {
                 bench.day().layOut();
@@ -263,10 +263,10 @@ final class DayPane extends BorderPane {
 
     private void listJobs() {
         jobs.getItems().clear();
-        List<Path> files = new ArrayList<>(bench.shop().ownJobs());
-        files.addAll(bench.shop().demoJobs());
+        List<Path> files = new ArrayList<>(bench.folders().ownJobs());
+        files.addAll(bench.folders().demoJobs());
         for (Path file : files) {
-            CheckMenuItem item = new CheckMenuItem(Shop.label(file));
+            CheckMenuItem item = new CheckMenuItem(JobFolders.label(file));
             item.setSelected(day().has(file));
             item.setOnAction(e -> day().include(file, item.isSelected()));
             jobs.getItems().add(item);

@@ -15,7 +15,7 @@ public final class GlueUpStation {
                     new StationSpec.Mode("The days of the shop", "glue-days")),
             List.of(new Shot("7-glue-up", demo -> demo.open("storm-painting.json")),
                     new Shot("7-days", Duration.seconds(6), demo -> {
-                        demo.bench().shop().demoJobs().stream()
+                        demo.bench().folders().demoJobs().stream()
                                 .filter(file -> file.endsWith("keepers-photographs.json"))
                                 .forEach(file -> demo.bench().day().include(file, false));
                         demo.bringUpToDate();

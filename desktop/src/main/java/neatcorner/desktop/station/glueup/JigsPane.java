@@ -13,9 +13,9 @@ import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.StepList;
+import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Notice;
-import neatcorner.desktop.desk.Shop;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.paper.JigTemplates;
 import neatcorner.exchange.paper.PaperSize;
@@ -157,7 +157,7 @@ final class JigsPane extends StepList {
         Plan plan = bench.currentPlan();
         JigDesign design = design(plan);
         Notation notation = bench.notation().get();
-        Path folder = bench.home().paper().resolve(Shop.fileName(plan.job().title()));
+        Path folder = bench.home().paper().resolve(JobFolders.fileName(plan.job().title()));
         bench.files().make(() -> JigTemplates.write(design, folder, PaperSize.A4, notation),
                 pdf -> Notice.info("Templates are in " + folder + " as PDF, SVG and DXF.",
                         new Notice.Action("Open", () -> bench.files().open(pdf))),

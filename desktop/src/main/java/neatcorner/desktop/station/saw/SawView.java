@@ -70,7 +70,7 @@ public final class SawView extends StationView {
         setCaution(
                 "Eyes and ears protected, dust mask on, guards in place. The blade stands still before a hand goes near it; "
                         + "never reach behind it. Short pieces are clamped, not held. The saw's own manual decides.");
-        bench.saws().watch(refresh);
+        bench.whileOpen(bench.saws().watch(refresh));
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
 

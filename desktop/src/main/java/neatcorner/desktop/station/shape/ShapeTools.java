@@ -13,8 +13,8 @@ import neatcorner.desktop.control.AngleBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.TypedNumber;
+import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Notice;
-import neatcorner.desktop.desk.Shop;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.Templates;
@@ -119,7 +119,7 @@ final class ShapeTools {
 
     private void writeTemplates() {
         Plan plan = bench.currentPlan();
-        String name = Shop.fileName(plan.job().title()) + "-template";
+        String name = JobFolders.fileName(plan.job().title()) + "-template";
         Path folder = bench.home().paper();
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();

@@ -144,7 +144,7 @@ public final class RackMenu {
 
     private List<Path> others() {
         Path own = bench.file();
-        return (bench.shop().isDemo(own) ? bench.shop().demoJobs() : bench.shop().ownJobs()).stream()
+        return (bench.folders().isDemo(own) ? bench.folders().demoJobs() : bench.folders().ownJobs()).stream()
                 .filter(file -> !file.equals(own))
                 .limit(40).toList();
     }

@@ -112,7 +112,7 @@ public final class SticksView extends StationView {
         back.setId("take-other");
         shelf = Controls.chip("", rack::takeOffcuts);
         shelf.setId("take-offcuts");
-        bench.shelf().watch(refresh);
+        bench.whileOpen(bench.shelf().watch(refresh));
         ofSticks = List.of(add, rack.button(), Controls.captioned("A frame from one stick:", keep), endTrim,
                 leastOffcut, Controls.captioned("Scarf what is too long:", scarf), compare, back, shelf, hint, editor);
         addTools(choices);

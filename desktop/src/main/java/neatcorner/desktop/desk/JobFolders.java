@@ -15,8 +15,8 @@ import neatcorner.desktop.document.DocumentStore;
 import neatcorner.measure.Sentence;
 
 /** The folders that jobs are kept in: the maker's own, and the demo shop's. */
-public final class Shop {
-    private static final Logger LOG = Logger.getLogger(Shop.class.getName());
+public final class JobFolders {
+    private static final Logger LOG = Logger.getLogger(JobFolders.class.getName());
     private static final List<String> DEMO = List.of("tide-chart-sheet-1.json", "tide-chart-sheet-2.json",
             "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
             "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
@@ -27,7 +27,7 @@ public final class Shop {
     private List<Path> own = List.of();
     private List<Path> demo = List.of();
 
-    public Shop(Home home) {
+    public JobFolders(Home home) {
         this.home = home;
     }
 
@@ -60,7 +60,7 @@ public final class Shop {
         for (String name : DEMO) {
             Path file = home.demo().resolve(name);
             if (!Files.exists(file)) {
-                try (InputStream in = Shop.class.getResourceAsStream("/neatcorner/desktop/demo/" + name)) {
+                try (InputStream in = JobFolders.class.getResourceAsStream("/neatcorner/desktop/demo/" + name)) {
                     if (in != null) {
                         Files.copy(in, file);
                     }

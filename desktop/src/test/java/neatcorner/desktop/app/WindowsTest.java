@@ -1,0 +1,181 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.shell.MainWindow;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.plan.Station;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Several windows: of one job, of two, in one shop. */
+class WindowsTest extends WindowTest {
+
+    @Start
+    void start(Stage first) throws Exception {
+        open(first);
+    }
+
+    private Stage second(FxRobot robot) {
+        settle();
+        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
+        settle();
+        settle();
+        return robot.listWindows().stream().filter(Stage.class::isInstance).map(Stage.class::cast)
+                .filter(each -> each != stage && each.isShowing()).findFirst().orElseThrow();
+    }
+
+    private static Workbench bench(Stage window) {
+        return ((MainWindow) window.getScene().getRoot()).bench();
+    }
+
+    private static String text(Stage window, String query) {
+        return switch (window.getScene().lookup(query)) {
+            case TextInputControl input -> input.getText();
+            case Labeled labeled -> labeled.getText();
+            case null, default -> throw new AssertionError("no text at " + query);
+        };
+    }
+
+    private void ask(FxRobot robot, Stage window, KeyCode... keys) {
+        robot.interact(window::requestFocus);
+        settle();
+        robot.push(keys);
+        settle();
+    }
+
+    private void close(FxRobot robot, Stage window) {
+        robot.interact(() -> window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        settle();
+    }
+
+    @Test
+    void twoWindowsShowOneJobAndWhatIsDoneInOneIsSeenInTheOther(FxRobot robot) {
+        robot.interact(() -> stage.setWidth(1100));
+        Stage second = second(robot);
+        assertEquals("Tide chart, sheet 3 – Neat Corner", second.getTitle());
+        assertEquals(stage.getX() + 36, second.getX(), "beside the first, not over it");
+        assertEquals(stage.getWidth(), second.getWidth());
+        ask(robot, second, KeyCode.CONTROL, KeyCode.DIGIT5);
+        assertEquals(Station.STICKS, bench(second).station().get());
+        assertEquals(Station.OPENING, bench.station().get(), "each has its own station");
+        robot.interact(() -> second.getScene().lookup("#field-end-trim").requestFocus());
+        robot.write("21", 0).push(KeyCode.ENTER);
+        settle();
+        assertEquals(Length.mm(21), bench.currentPlan().job().stock().endTrim());
+        assertEquals(bench.currentPlan(), bench(second).currentPlan(), "one plan, worked out once");
+        ask(robot, stage, KeyCode.CONTROL, KeyCode.Z);
+        assertNotEquals(Length.mm(21), bench(second).job().stock().endTrim());
+        assertFalse(bench(second).canUndo().get());
+        robot.interact(() -> {
+            bench.change("title", job -> job.withTitle("chart for the hall"));
+            assertEquals("chart for the hall", bench(second).job().title());
+        });
+        settle();
+        assertEquals("chart for the hall", text(second, "#title"));
+        assertEquals("chart for the hall – Neat Corner", second.getTitle());
+    }
+
+    @Test
+    void eachWindowHasAJobOfItsOwnAndTheShopIsOne(FxRobot robot) {
+        Stage second = second(robot);
+        Path first = bench.file();
+        int benches = bench.workshop().bench();
+        robot.interact(() -> bench(second).open(demo("storm-painting")));
+        settle();
+        assertEquals(first, bench.file());
+        assertEquals("Storm painting on panel", text(second, "#title"));
+        robot.interact(() -> bench(second).changeShop("places", shop -> shop.withPlaces(benches + 2, shop.drying())));
+        settle();
+        assertEquals(benches + 2, bench.workshop().bench());
+        assertEquals(benches + 2, bench.currentPlan().shop().bench());
+    }
+
+    @Test
+    void unitsAndDarkAreOfAllWindows(FxRobot robot) {
+        Stage second = second(robot);
+        robot.interact(() -> bench(second).setUnits(Units.INCHES));
+        settle();
+        assertEquals(Units.INCHES, bench.notation().get().units());
+        robot.interact(second::requestFocus);
+        robot.clickOn(second.getScene().lookup("#preferences"));
+        settle();
+        robot.clickOn("Dark");
+        settle();
+        assertTrue(stage.getScene().getRoot().getStyleClass().contains("dark"));
+        assertTrue(second.getScene().getRoot().getStyleClass().contains("dark"));
+    }
+
+    @Test
+    void aClosedWindowHearsNothingAndItsJobStaysOpen(FxRobot robot) throws Exception {
+        Stage second = second(robot);
+        Workbench closed = bench(second);
+        robot.interact(() -> closed.change("title", job -> job.withTitle("from the second")));
+        close(robot, second);
+        assertFalse(second.isShowing());
+        assertTrue(stage.isShowing());
+        settle();
+        assertEquals("from the second", bench.job().title());
+        assertEquals("from the second", JobFile.read(bench.file()).job().title());
+        robot.interact(() -> bench.change("title", job -> job.withTitle("after it")));
+        settle();
+        assertEquals("from the second", closed.currentPlan().job().title(), "it hears of nothing any more");
+        robot.interact(bench::undo);
+        robot.interact(bench::undo);
+        settle();
+        assertEquals("Tide chart, sheet 3", bench.job().title(), "what was done there can be undone here");
+    }
+
+    @Test
+    void theLastWindowStaysForWhatIsNotKeptInAnother(FxRobot robot) throws Exception {
+        Stage second = second(robot);
+        Path elsewhere = Files.createDirectories(folder.resolve("stick"));
+        JobFile.of(bench.job()).write(elsewhere.resolve("job.json"));
+        robot.interact(() -> bench(second).open(elsewhere.resolve("job.json")));
+        settle();
+        Files.move(elsewhere, folder.resolve("pulled out"));
+        robot.interact(() -> bench(second).change("title", job -> job.withTitle("afloat")));
+        settle();
+        assertTrue(text(second, "#notice-text").contains("This job is not being kept"));
+        assertTrue(text(stage, "#notice-text").contains("“afloat” is not being kept"));
+        close(robot, second);
+        assertFalse(second.isShowing());
+        close(robot, stage);
+        assertTrue(stage.isShowing());
+        assertTrue(text(stage, "#notice-text").contains("The window stays open for it."));
+        Files.createDirectories(elsewhere);
+        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
+        assertEquals("afloat", JobFile.read(elsewhere.resolve("job.json")).job().title());
+    }
+
+    @Test
+    void aWaitThatIsOverIsSaidInTheWindowThatWasUsedLast(FxRobot robot) {
+        Stage second = second(robot);
+        robot.interact(() -> bench(second).timers().start("glue", Duration.ZERO));
+        robot.interact(() -> {
+            second.requestFocus();
+            bench(second).tick();
+        });
+        settle();
+        assertEquals("● The wait is over: glue.", text(second, "#notice-text"));
+        assertEquals(null, bench.notice().get());
+    }
+}
