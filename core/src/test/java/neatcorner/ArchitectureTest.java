@@ -2,12 +2,17 @@ package neatcorner;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import neatcorner.plan.Finding;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
 import org.junit.jupiter.api.Test;
@@ -50,6 +55,21 @@ class ArchitectureTest {
         for (Station station : Station.values()) {
             assertEquals(station, Chapters.at(station).station());
         }
+    }
+
+    @Test
+    void everyKindOfFindingHasANameOfItsOwn() throws ClassNotFoundException {
+        List<String> codes = new ArrayList<>();
+        for (JavaClass each : CORE) {
+            if (each.isAssignableTo(Finding.Kind.class) && each.isEnum()) {
+                for (Object kind : Class.forName(each.getName()).getEnumConstants()) {
+                    codes.add(((Finding.Kind) kind).code());
+                }
+            }
+        }
+        assertTrue(codes.size() > 50, codes.toString());
+        assertEquals(codes.size(), Set.copyOf(codes).size(), codes.toString());
+        assertTrue(codes.stream().allMatch(code -> code.matches("[a-z]+([.-][a-z]+)+")), codes.toString());
     }
 
     @Test

@@ -18,10 +18,10 @@ import neatcorner.exchange.PlainText;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.csv.CutListCsv;
 import neatcorner.exchange.job.JobFile;
-import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.SvgPainter;
 import neatcorner.exchange.paper.Templates;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Piece;
@@ -149,7 +149,8 @@ final class PlanCommand implements Callable<Integer> {
         print.println("  outside " + notation.bare(plan.sizes().outside().width()) + " × "
                 + notation.text(plan.sizes().outside().height()));
         for (Piece piece : plan.pieces()) {
-            print.println("  " + piece.name() + "  " + piece.side() + "  × " + plan.job().quantity() + "  long "
+            print.println("  " + piece.name() + "  " + piece.place().words() + "  × " + plan.job().quantity()
+                    + "  long "
                     + notation.text(piece.longPoint()) + "  short " + notation.text(piece.shortPoint()) + "  miters "
                     + notation.text(piece.left().miter()) + " / " + notation.text(piece.right().miter()));
         }

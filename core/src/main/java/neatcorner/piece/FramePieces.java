@@ -16,8 +16,9 @@ import neatcorner.outline.Vertex;
 
 /** The pieces of a frame of any shape, named by letters clockwise from the top; the segments of a curve come first. */
 public final class FramePieces {
-    private static final List<String> OF_RECTANGLE = List.of("top", "right", "bottom", "left");
-    private static final List<String> OF_ARCH = List.of("right", "bottom", "left");
+    private static final List<Place> OF_RECTANGLE = List.of(Place.Side.TOP, Place.Side.RIGHT, Place.Side.BOTTOM,
+            Place.Side.LEFT);
+    private static final List<Place> OF_ARCH = List.of(Place.Side.RIGHT, Place.Side.BOTTOM, Place.Side.LEFT);
 
     private static final EndCut SQUARE = EndCut.flat(Angle.ZERO);
 
@@ -50,13 +51,13 @@ public final class FramePieces {
     }
 
     private static Piece square(Piece piece, Length length) {
-        return new Piece(piece.name(), piece.side(), length, length, piece.face(), SQUARE, SQUARE);
+        return new Piece(piece.name(), piece.place(), length, length, piece.face(), SQUARE, SQUARE);
     }
 
     /** Its half behind runs on to the long point there; the show half is mitred by hand. */
     private static Piece squareAtTheRight(Piece piece) {
         Length sight = piece.outer().minus(piece.face().scaled(piece.left().lean()));
-        return new Piece(piece.name(), piece.side(), piece.outer(), sight, piece.face(), piece.left(), SQUARE);
+        return new Piece(piece.name(), piece.place(), piece.outer(), sight, piece.face(), piece.left(), SQUARE);
     }
 
     /** Of a flat rectangle: A (top), B (right), C (bottom), D (left). */
@@ -86,7 +87,9 @@ public final class FramePieces {
             left = EndCut.flat(start.miterAfter());
             right = EndCut.flat(end.miterBefore());
         }
-        String place = outline.shape() instanceof Shape.Rectangle ? OF_RECTANGLE.get(side) : "side " + (side + 1);
+        Place place = outline.shape() instanceof Shape.Rectangle
+                ? OF_RECTANGLE.get(side)
+                : new Place.Numbered(side + 1);
         return new Piece(name(side), place, Length.mm(contours.outside().along(side, contours.sight())),
                 Length.mm(contours.sight().length(side)), contours.widths().get(side), contours.reach().get(side), left,
                 right);
@@ -122,7 +125,7 @@ public final class FramePieces {
 
     private static Piece segment(Segment segment, int number) {
         Segment.Blank blank = segment.blank();
-        return new Piece(name(number), "segment " + (number + 1), Length.mm(blank.longEdge()),
+        return new Piece(name(number), new Place.OfCurve(number + 1), Length.mm(blank.longEdge()),
                 Length.mm(blank.shortEdge()), Length.mm(blank.width()), EndCut.flat(blank.left()),
                 EndCut.flat(blank.right()));
     }

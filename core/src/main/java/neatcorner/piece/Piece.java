@@ -10,18 +10,18 @@ import neatcorner.measure.Length;
  * <p>Left and right are as it lies on the saw: front face up, outer edge away from the maker, sight edge towards them.
  *
  * @param name  its letter: A is the top, then clockwise
- * @param side  where it goes: top, right, bottom, left
+ * @param place where it goes
  * @param outer length along the edge that lies farthest out: the outer edge, and where the faces slope, that of the back
  * @param sight length along the sight edge of the front
  * @param face  its width as it is cut: the blank's, where that is sawn to a curve later
  * @param reach how far out the outer edge lies from the sight edge in the frame's plane; the face of a flat frame
  */
-public record Piece(String name, String side, Length outer, Length sight, Length face, Length reach, EndCut left,
+public record Piece(String name, Place place, Length outer, Length sight, Length face, Length reach, EndCut left,
         EndCut right) {
 
     /** Of a flat frame. */
-    public Piece(String name, String side, Length outer, Length sight, Length face, EndCut left, EndCut right) {
-        this(name, side, outer, sight, face, face, left, right);
+    public Piece(String name, Place place, Length outer, Length sight, Length face, EndCut left, EndCut right) {
+        this(name, place, outer, sight, face, face, left, right);
     }
 
     /** The longer of its two edges. */
@@ -76,7 +76,7 @@ public record Piece(String name, String side, Length outer, Length sight, Length
 
     /** The same piece under another name. */
     public Piece named(String newName) {
-        return new Piece(newName, side, outer, sight, face, reach, left, right);
+        return new Piece(newName, place, outer, sight, face, reach, left, right);
     }
 
     /** True when the two can be cut to one stop with the same saw settings. */

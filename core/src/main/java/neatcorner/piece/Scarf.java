@@ -45,7 +45,7 @@ public record Scarf(double slope, Length thickness) {
             EndCut right = i == count - 1 ? piece.right() : square;
             Length slant = piece.reach().scaled(left.lean() + right.lean());
             boolean reflex = slant.isNegative();
-            parts.add(new Piece(piece.name() + (i + 1), piece.side() + ", part " + (i + 1) + " of " + count,
+            parts.add(new Piece(piece.name() + (i + 1), new Place.Part(piece.place(), i + 1, count),
                     reflex ? each.plus(slant) : each, reflex ? each : each.minus(slant), piece.face(), piece.reach(),
                     left,
                     right));

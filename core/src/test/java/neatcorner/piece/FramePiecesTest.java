@@ -190,7 +190,7 @@ class FramePiecesTest {
         List<Piece> pieces = FramePieces.of(arch, FLAT);
         assertEquals(7, pieces.size());
         Piece right = pieces.get(4);
-        assertEquals("right", right.side());
+        assertEquals(Place.Side.RIGHT, right.place());
         assertEquals(0, right.left().miter().degrees(), 1e-6);
         assertEquals(45, right.right().miter().degrees(), 1e-6);
         assertEquals(400, right.sight().toMm(), 1e-3);

@@ -75,7 +75,7 @@ class JointTest {
     @Property
     void scarfedPartsMakeUpThePiece(@ForAll @DoubleRange(min = 1000, max = 9000) double length,
             @ForAll @DoubleRange(min = 600, max = 2400) double longest) {
-        Piece piece = new Piece("A", "top", Length.mm(length), Length.mm(length - 80), Length.mm(40),
+        Piece piece = new Piece("A", Place.Side.TOP, Length.mm(length), Length.mm(length - 80), Length.mm(40),
                 EndCut.flat(Angle.ofDegrees(45)), EndCut.flat(Angle.ofDegrees(45)));
         Scarf scarf = new Scarf(Scarf.USUAL, Length.mm(20));
         List<Piece> parts = scarf.parts(piece, Length.mm(longest));

@@ -120,6 +120,9 @@ class AnyWoodTest {
         for (Station station : Station.values()) {
             assertSound(Chapters.at(station).slate(plan));
             assertSound(Chapters.at(station).figure(plan));
+            for (Finding finding : Chapters.at(station).findings(plan, Search.PATIENT)) {
+                assertEquals(station, finding.where(), finding.code());
+            }
         }
         assertSound(SticksFigure.of(plan));
         assertSound(BoardsFigure.of(plan));

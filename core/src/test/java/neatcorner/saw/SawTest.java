@@ -17,6 +17,7 @@ import neatcorner.outline.Opening;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Place;
 import neatcorner.planner.Planner;
 import neatcorner.stock.CutPiece;
 import org.junit.jupiter.api.Test;
@@ -74,10 +75,11 @@ class SawTest {
 
     @Test
     void twinsShareAStopAndOthersDoNot() {
-        Piece same = new Piece("Z", "bottom", PIECE.outer(), PIECE.sight(), PIECE.face(), PIECE.left(), PIECE.right());
-        Piece longer = new Piece("Y", "bottom", PIECE.outer().plus(Length.mm(1)), PIECE.sight(), PIECE.face(),
+        Piece same = new Piece("Z", Place.Side.BOTTOM, PIECE.outer(), PIECE.sight(), PIECE.face(), PIECE.left(),
+                PIECE.right());
+        Piece longer = new Piece("Y", Place.Side.BOTTOM, PIECE.outer().plus(Length.mm(1)), PIECE.sight(), PIECE.face(),
                 PIECE.left(), PIECE.right());
-        Piece bevelled = new Piece("X", "bottom", PIECE.outer(), PIECE.sight(), PIECE.face(),
+        Piece bevelled = new Piece("X", Place.Side.BOTTOM, PIECE.outer(), PIECE.sight(), PIECE.face(),
                 new EndCut(PIECE.left().miter(), Angle.ofDegrees(5)), PIECE.right());
         assertTrue(PIECE.isTwinOf(same));
         assertFalse(PIECE.isTwinOf(longer) || PIECE.isTwinOf(bevelled));
@@ -87,7 +89,7 @@ class SawTest {
 
     @Test
     void aPieceAtAReflexCornerIsLongestOnItsSightEdge() {
-        Piece reflex = new Piece("R", "inner", Length.mm(200), Length.mm(230), Length.mm(30),
+        Piece reflex = new Piece("R", new Place.Numbered(1), Length.mm(200), Length.mm(230), Length.mm(30),
                 EndCut.flat(Angle.ofDegrees(-45)), EndCut.flat(Angle.ZERO));
         assertEquals(Length.mm(230), reflex.longPoint());
         assertEquals(Length.mm(200), reflex.shortPoint());

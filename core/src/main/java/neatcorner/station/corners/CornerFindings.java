@@ -48,7 +48,7 @@ public final class CornerFindings {
             addOf(plan, work, i, findings, search);
         }
         if (job.outline().isSloped()) {
-            findings.add(Finding.note("corner.sloped", CORNERS, Sentence.of(
+            findings.add(Finding.note(CornerFinding.CORNER_SLOPED, CORNERS, Sentence.of(
                     "The sides slope: parts in the corners are checked as if they lay flat."), null));
         }
     }
@@ -56,7 +56,7 @@ public final class CornerFindings {
     private static void addWeak(Plan plan, List<Finding> findings) {
         boolean endGrain = plan.job().joint() == CornerJoint.MITER || plan.job().joint() == CornerJoint.BUTT;
         if (endGrain && plan.weight().total().kilograms() > LIGHT) {
-            findings.add(Finding.note("corner.unreinforced", CORNERS, Sentence.of(
+            findings.add(Finding.note(CornerFinding.CORNER_UNREINFORCED, CORNERS, Sentence.of(
                     "A frame of {0} hangs on glued end grain alone: splines, V-nails or tenons would hold it.",
                     plan.weight().total()),
                     new Remedy(Sentence.of("Add splines"), Edit.jobIn(CornerFindings::withSplines))));
@@ -98,14 +98,14 @@ public final class CornerFindings {
         Remedy without = new Remedy(Sentence.of("Take the " + what.kind().title() + " out"),
                 job -> CornerChoices.without(job, index));
         if (!what.isPossible()) {
-            return Finding.stop("reinforcement.impossible", CORNERS, Sentence.of(
+            return Finding.stop(CornerFinding.REINFORCEMENT_IMPOSSIBLE, CORNERS, Sentence.of(
                     "This " + what.kind().title() + " cannot exist: all its sizes are more than zero."), without);
         }
         if (!what.kind().suits(plan.job().joint())) {
-            return Finding.stop("reinforcement.not-here", CORNERS, Sentence.of("A " + what.kind().title()
+            return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS, Sentence.of("A " + what.kind().title()
                     + " does not hold a " + plan.job().joint().title() + " corner."), without);
         }
-        return Finding.stop("reinforcement.not-here", CORNERS, Sentence.of("Corner " + kind.at().getFirst()
+        return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS, Sentence.of("Corner " + kind.at().getFirst()
                 + " does not stand out, so no " + what.kind().title() + " can go in from outside."), without);
     }
 
@@ -127,8 +127,8 @@ public final class CornerFindings {
                 : Sentence.of(what + " comes {0} too near to " + other + ".", Length.mm(clash.by()));
         Remedy remedy = remedy(plan, index, kind, search);
         return clash.breach()
-                ? Finding.stop(code(part.kind(), clash), CORNERS, message, remedy)
-                : Finding.check(code(part.kind(), clash), CORNERS, message, remedy);
+                ? Finding.stop(kind(part.kind(), clash), CORNERS, message, remedy)
+                : Finding.check(kind(part.kind(), clash), CORNERS, message, remedy);
     }
 
     private static String through(Clash clash) {
@@ -141,24 +141,26 @@ public final class CornerFindings {
         };
     }
 
-    static String code(ReinforcementKind kind, Clash clash) {
+    static Finding.Kind kind(ReinforcementKind kind, Clash clash) {
         if (clash.with() == Clash.With.PART) {
-            return "parts.clash";
+            return CornerFinding.PARTS_CLASH;
         }
         boolean inside = clash.with() == Clash.With.RABBET || clash.with() == Clash.With.SIGHT;
         return switch (kind.reach()) {
-            case FROM_HEEL -> inside ? "spline.into-rabbet" : "reinforcement.outside-safe-zone";
+            case FROM_HEEL -> inside ? CornerFinding.SPLINE_INTO_RABBET : CornerFinding.REINFORCEMENT_OUTSIDE_SAFE_ZONE;
             case ACROSS -> clash.with() == Clash.With.OUTER && clash.breach()
-                    ? "tenon.breaks-out"
-                    : "reinforcement.outside-safe-zone";
+                    ? CornerFinding.TENON_BREAKS_OUT
+                    : CornerFinding.REINFORCEMENT_OUTSIDE_SAFE_ZONE;
             case FROM_EDGE -> inside
-                    ? "fastener.in-rabbet"
-                    : clash.breach() ? "fastener.too-long" : "reinforcement.outside-safe-zone";
+                    ? CornerFinding.FASTENER_IN_RABBET
+                    : clash.breach() ? CornerFinding.FASTENER_TOO_LONG : CornerFinding.REINFORCEMENT_OUTSIDE_SAFE_ZONE;
             case FROM_BACK, ON_BACK -> inside
-                    ? "fastener.in-rabbet"
-                    : clash.with() == Clash.With.FACE ? "fastener.too-long" : "reinforcement.outside-safe-zone";
-            case IN_RABBET -> "block.no-room";
-            case THROUGH -> "reinforcement.outside-safe-zone";
+                    ? CornerFinding.FASTENER_IN_RABBET
+                    : clash.with() == Clash.With.FACE
+                            ? CornerFinding.FASTENER_TOO_LONG
+                            : CornerFinding.REINFORCEMENT_OUTSIDE_SAFE_ZONE;
+            case IN_RABBET -> CornerFinding.BLOCK_NO_ROOM;
+            case THROUGH -> CornerFinding.REINFORCEMENT_OUTSIDE_SAFE_ZONE;
         };
     }
 
@@ -200,7 +202,7 @@ public final class CornerFindings {
         double near = part.fromHeel() / Math.max(0.05, Math.abs(corner.wood().corner().miterAfter().tan()));
         double holds = what.size().toMm() - near;
         if (holds < what.size().toMm() / 2 - 0.01) {
-            findings.add(Finding.check("fastener.short", CORNERS, Sentence.of("Only {0} of the "
+            findings.add(Finding.check(CornerFinding.FASTENER_SHORT, CORNERS, Sentence.of("Only {0} of the "
                     + what.kind().title() + " hold in the far piece: half of it or more should.",
                     Length.mm(Math.max(0, holds))), null));
         }

@@ -37,13 +37,13 @@ public final class GlueUpFindings {
         addGlue(chosen, findings);
         GluePlan glue = work.glue();
         if (glue.takes() > glue.opens() + 1e-9) {
-            findings.add(Finding.check("glue.open-time", GLUE_UP, Sentence.of("Closing "
+            findings.add(Finding.check(GlueUpFinding.GLUE_OPEN_TIME, GLUE_UP, Sentence.of("Closing "
                     + (glue.school() == School.ALL_AT_ONCE ? "all corners" : "the corners")
                     + " takes {0}, but " + chosen.glue().name() + " stays open for {1} in this room.",
                     minutes(glue.takes()), minutes(glue.opens())), quicker(work, chosen)));
         }
         if (chosen.finish().stained() && chosen.squeezeOut() == SqueezeOut.WIPE) {
-            findings.add(Finding.note("glue.stain-follows", GLUE_UP, Sentence.of(
+            findings.add(Finding.note(GlueUpFinding.GLUE_STAIN_FOLLOWS, GLUE_UP, Sentence.of(
                     "Stain follows: where wet glue was wiped into the grain it stays pale."),
                     new Remedy(Sentence.of("Lift the glue when rubbery"), job -> job.withGlueUp(
                             job.glueUp().withSqueezeOut(SqueezeOut.LIFT)))));
@@ -51,7 +51,7 @@ public final class GlueUpFindings {
         addClamps(plan, work, findings);
         addJig(plan, work, findings);
         if (plan.shop().hours().isEmpty()) {
-            findings.add(Finding.check("schedule.no-hours", GLUE_UP, Sentence.of(
+            findings.add(Finding.check(GlueUpFinding.SCHEDULE_NO_HOURS, GLUE_UP, Sentence.of(
                     "There are no working hours, so no day can be planned: set the shop's hours."),
                     new Remedy(Sentence.of("Work Monday to Friday, 8 to 5"), Edit.shop(
                             shop -> shop.withHours(WorkingHours.usual())))));
@@ -67,7 +67,7 @@ public final class GlueUpFindings {
         if (chosen.temperature() < glue.coldest()) {
             Glue hardier = Glue.KNOWN.stream().filter(other -> other.coldest() <= chosen.temperature()
                     && (other.outdoors() || !chosen.outdoors())).findFirst().orElse(null);
-            findings.add(Finding.stop("glue.too-cold", GLUE_UP, Sentence.of("At {0} " + glue.name()
+            findings.add(Finding.stop(GlueUpFinding.GLUE_TOO_COLD, GLUE_UP, Sentence.of("At {0} " + glue.name()
                     + " does not set: it wants {1} or more, in the room and in the wood.",
                     celsius(chosen.temperature()), celsius(glue.coldest())),
                     hardier == null
@@ -78,8 +78,9 @@ public final class GlueUpFindings {
         if (chosen.outdoors() && !glue.outdoors()) {
             Glue weatherproof = Glue.KNOWN.stream().filter(Glue::outdoors)
                     .filter(other -> other.coldest() <= chosen.temperature()).findFirst().orElse(null);
-            findings.add(Finding.stop("glue.not-outdoors", GLUE_UP, Sentence.of(Sentence.capital(glue.name())
-                    + " does not stand the weather."), weatherproof == null ? null : use(weatherproof)));
+            findings.add(
+                    Finding.stop(GlueUpFinding.GLUE_NOT_OUTDOORS, GLUE_UP, Sentence.of(Sentence.capital(glue.name())
+                            + " does not stand the weather."), weatherproof == null ? null : use(weatherproof)));
         }
     }
 
@@ -124,7 +125,7 @@ public final class GlueUpFindings {
                     Scalar.count(glue.clamps()), Scalar.count(glue.there()));
             case PINS -> Sentence.of("Pins need no clamps.");
         };
-        findings.add(Finding.check("clamp.too-few", GLUE_UP, message, otherwise(plan, work)));
+        findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_FEW, GLUE_UP, message, otherwise(plan, work)));
     }
 
     /** A jig's clamp pulls twice what a band would, through its arms. */
@@ -137,7 +138,7 @@ public final class GlueUpFindings {
         double there = plan.shop().force(Clamp.Kind.BAR, opens);
         if (there < glue.jigPull() - 1e-6) {
             Scalar pull = new Scalar(glue.jigPull(), "N", 0);
-            findings.add(Finding.check("clamp.too-weak", GLUE_UP, there <= 0
+            findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_WEAK, GLUE_UP, there <= 0
                     ? Sentence.of("The jig's clamp must open to {0} and pull {1}: the shop has no bar clamp that does.",
                             opens, pull)
                     : Sentence.of(
@@ -180,7 +181,7 @@ public final class GlueUpFindings {
         boolean wanted = plan.job().glueUp().holding() == Holding.JIG;
         if (jig == null || !work.frame().square() || work.glue().jig().isPresent()) {
             if (wanted && !work.frame().square()) {
-                findings.add(Finding.stop("jig.out-of-range", GLUE_UP, Sentence.of(
+                findings.add(Finding.stop(GlueUpFinding.JIG_OUT_OF_RANGE, GLUE_UP, Sentence.of(
                         "The corner jig takes square corners only: use band blocks."), band()));
             }
             return;
@@ -193,8 +194,8 @@ public final class GlueUpFindings {
                         : "its nearest hole is at {1}, or the clamp opens too little."),
                 arm, longer ? jig.longestArm() : jig.arm(1));
         findings.add(wanted
-                ? Finding.stop("jig.out-of-range", GLUE_UP, message, band())
-                : Finding.note("jig.out-of-range", GLUE_UP, message, null));
+                ? Finding.stop(GlueUpFinding.JIG_OUT_OF_RANGE, GLUE_UP, message, band())
+                : Finding.note(GlueUpFinding.JIG_OUT_OF_RANGE, GLUE_UP, message, null));
     }
 
     private static Remedy band() {

@@ -12,6 +12,7 @@ import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
+import neatcorner.plan.SharedFinding;
 import neatcorner.plan.Station;
 import neatcorner.saw.measured.Checks;
 import neatcorner.saw.measured.Closing;
@@ -55,12 +56,14 @@ public final class MeasuredFindings {
         String tight = plan.pieces().get(pack.tightest()).name();
         Length least = Length.mm(pack.least());
         if (least.isNegative()) {
-            findings.add(Finding.stop("clearance.tight", Station.SAW, Sentence.of("As cut, the rabbet along piece "
-                    + tight
-                    + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
-                    Fine.of(least.negate())), null));
+            findings.add(Finding.stop(SharedFinding.CLEARANCE_TIGHT, Station.SAW,
+                    Sentence.of("As cut, the rabbet along piece "
+                            + tight
+                            + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
+                            Fine.of(least.negate())),
+                    null));
         } else if (least.isLessThan(Length.min(Defaults.LEAST_PLAY, plan.job().clearance().times(2)))) {
-            findings.add(Finding.check("clearance.tight", Station.SAW, Sentence.of(
+            findings.add(Finding.check(SharedFinding.CLEARANCE_TIGHT, Station.SAW, Sentence.of(
                     "As cut, the pack has only {0} of play along piece " + tight + ".", Fine.of(least)), null));
         }
         Length cover = plan.seat().rabbet().width().minus(Length.mm(pack.play().get(pack.loosest())));
@@ -72,8 +75,8 @@ public final class MeasuredFindings {
                     : Sentence.of("As cut, the pack shows or drops out along piece " + loose
                             + " when it slides to one side.");
             findings.add(cover.isPositive()
-                    ? Finding.check("lip.cover-thin", Station.SAW, message, null)
-                    : Finding.stop("lip.cover-thin", Station.SAW, message, null));
+                    ? Finding.check(SharedFinding.LIP_COVER_THIN, Station.SAW, message, null)
+                    : Finding.stop(SharedFinding.LIP_COVER_THIN, Station.SAW, message, null));
         }
     }
 
@@ -87,7 +90,7 @@ public final class MeasuredFindings {
             }
             Length differs = outer(plan, longest).minus(outer(plan, shortest));
             if (differs.toMm() > Shaving.MOST_MISMATCH) {
-                findings.add(Finding.check("length.mismatch", Station.SAW, Sentence.of(
+                findings.add(Finding.check(SawFinding.LENGTH_MISMATCH, Station.SAW, Sentence.of(
                         "Piece " + longest.name() + " is {0} longer than its twin " + shortest.name() + ".",
                         Fine.of(differs)),
                         null));
@@ -101,11 +104,11 @@ public final class MeasuredFindings {
 
     private static void gaps(Closing closing, Checks checks, List<Finding> findings) {
         if (closing.spreadGap() > checks.gapLimit().toMm()) {
-            findings.add(Finding.check("corner.gap", Station.SAW, Sentence.of(
+            findings.add(Finding.check(SawFinding.CORNER_GAP, Station.SAW, Sentence.of(
                     "Put together like this, corners open by up to {0} under a band, or by {1} in the last one.",
                     new Fine(closing.spreadGap()), new Fine(closing.lastGap())), null));
         } else if (closing.lean() > Shaving.MOST_LEAN) {
-            findings.add(Finding.check("out-of-square", Station.SAW, Sentence.of(
+            findings.add(Finding.check(SawFinding.OUT_OF_SQUARE, Station.SAW, Sentence.of(
                     "Put together like this, a corner is off by {0}.", Angle.ofRadians(closing.lean())), null));
         }
     }
@@ -116,7 +119,7 @@ public final class MeasuredFindings {
         if (first > 0 && second > 0 && plan.job().outline().isRectangle()
                 && Math.abs(first - second) > MOST_OUT.toMm()) {
             Squareness square = new Squareness(plan.sizes().outside(), Length.mm(first), Length.mm(second));
-            findings.add(Finding.check("out-of-square", Station.SAW, Sentence.of(
+            findings.add(Finding.check(SawFinding.OUT_OF_SQUARE, Station.SAW, Sentence.of(
                     "The diagonals differ by {0}, so the frame leans by {1}: push one end over by {2} before the glue sets.",
                     new Fine(Math.abs(first - second)), Angle.ofDegrees(Math.abs(square.skew().degrees())),
                     Fine.of(square.push())), null));
@@ -128,7 +131,7 @@ public final class MeasuredFindings {
         if (gap.gap().isMoreThan(OPENS)) {
             String when = gap.isAtToe() ? "driest" : "dampest";
             String where = gap.isAtToe() ? "inside" : "outside";
-            findings.add(Finding.note("movement.opens-miter", Station.SAW, Sentence.of("In the " + when
+            findings.add(Finding.note(SawFinding.MOVEMENT_OPENS_MITER, Station.SAW, Sentence.of("In the " + when
                     + " month the miters open by {0} " + where + ": glue at the moisture of the place, or reinforce.",
                     Fine.of(gap.gap())), remedy(place)));
         }

@@ -23,6 +23,7 @@ public final class SawChapter implements Chapter {
     @Override
     public List<Finding> findings(Plan plan, Search search) {
         List<Finding> findings = new ArrayList<>();
+        SawFindings.add(plan, findings);
         MeasuredFindings.add(plan, findings);
         return findings;
     }

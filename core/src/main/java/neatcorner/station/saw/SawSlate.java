@@ -9,6 +9,7 @@ import neatcorner.measure.Reading;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Place;
 import neatcorner.piece.Tip;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SizeReadings;
@@ -133,7 +134,7 @@ public final class SawSlate {
         if (!plan.job().outline().isRectangle()) {
             return Reading.computed(name, setting.stop(), "the length of the outer edge, between the heels");
         }
-        boolean across = piece.side().equals("top") || piece.side().equals("bottom");
+        boolean across = piece.place() == Place.Side.TOP || piece.place() == Place.Side.BOTTOM;
         SizeReadings sizes = new SizeReadings(plan);
         return Reading.computed(name, setting.stop(), "{0}",
                 plan.job().joint() == CornerJoint.BUTT && across ? sizes.sight(across) : sizes.outside(across));

@@ -52,7 +52,7 @@ public final class MillingFindings {
         }
         Profile profile = Profile.of(section);
         if (!profile.isWhole()) {
-            findings.add(Finding.stop("section.falls-apart", SECTION, Sentence.of(
+            findings.add(Finding.stop(SectionFinding.SECTION_FALLS_APART, SECTION, Sentence.of(
                     "Milled like this, the stick falls apart: the cuts meet inside it."), whole(section)));
             return;
         }
@@ -68,7 +68,7 @@ public final class MillingFindings {
             return;
         }
         String what = layers.edgeToEdge() ? "wide" : "thick";
-        findings.add(Finding.stop("layers.sum", SECTION, Sentence.of(
+        findings.add(Finding.stop(SectionFinding.LAYERS_SUM, SECTION, Sentence.of(
                 "The boards together are {0} " + what + ", the section {1}.", layers.total(), wanted),
                 new Remedy(Sentence.of("Make the section {0} " + what, layers.total()),
                         j -> j.withSection(layers.edgeToEdge()
@@ -80,7 +80,7 @@ public final class MillingFindings {
     private static boolean fits(Section section, Operation operation, int place, List<Finding> findings) {
         Sentence why = misfit(section, operation);
         if (why != null) {
-            findings.add(Finding.stop("bit.too-wide", SECTION, why,
+            findings.add(Finding.stop(SectionFinding.BIT_TOO_WIDE, SECTION, why,
                     leaveOut(Sentence.of("Leave it out"), List.of(place))));
         }
         return why == null;
@@ -131,7 +131,7 @@ public final class MillingFindings {
         Length each = new Length(Passes.depth(operation).units() / operation.passes());
         if (each.isMoreThan(most)) {
             long needed = (Passes.depth(operation).units() + most.units() - 1) / most.units();
-            findings.add(Finding.check("pass.too-deep", SECTION, Sentence.naming(section.wood().name(),
+            findings.add(Finding.check(SectionFinding.PASS_TOO_DEEP, SECTION, Sentence.naming(section.wood().name(),
                     "The " + operation.title() + " takes {0} in one pass; in {name} a " + tool.title()
                             + " takes no more than {1}.",
                     each, most),
@@ -153,7 +153,8 @@ public final class MillingFindings {
         for (int i = 0; i < steepest.length; i++) {
             double ramp = steepest[i].degrees() - Passes.MOST_TILT.degrees();
             if (ramp > 0.05) {
-                findings.add(Finding.check("pass.too-tilted", SECTION, Sentence.of("The " + order.get(i).title()
+                findings.add(Finding.check(SectionFinding.PASS_TOO_TILTED, SECTION, Sentence.of("The "
+                        + order.get(i).title()
                         + " wants the blade tilted {0}, and a table saw tilts {1} at most. Tilt it {1}, and lean the stick"
                         + " on a ramp of {2} against a tall fence, clamped or in a carrier.", steepest[i],
                         Passes.MOST_TILT, Angle.ofDegrees(ramp)), null));
@@ -210,8 +211,9 @@ public final class MillingFindings {
             int place = i;
             Profile.Stage stage = profile.stages().get(i);
             if (stage.removed().getArea() < 0.01) {
-                findings.add(Finding.note("cut.in-air", SECTION, Sentence.of("The " + stage.operation().title()
-                        + " takes nothing off: there is no wood left where it is made."),
+                findings.add(Finding.note(SectionFinding.CUT_IN_AIR, SECTION,
+                        Sentence.of("The " + stage.operation().title()
+                                + " takes nothing off: there is no wood left where it is made."),
                         stage.operation() instanceof Operation.PackRabbet
                                 ? null
                                 : leaveOut(Sentence.of("Leave it out"), List.of(place))));
@@ -230,7 +232,7 @@ public final class MillingFindings {
             };
             if (outer && order.subList(i, order.size()).stream().anyMatch(Operation.Rip.class::isInstance)) {
                 int place = i;
-                findings.add(Finding.check("edge.not-there", SECTION,
+                findings.add(Finding.check(SectionFinding.EDGE_NOT_THERE, SECTION,
                         Sentence.of("The outer edge is not there yet when the " + order.get(i).title()
                                 + " is cut: the strip is ripped off later."),
                         new Remedy(Sentence.of("Rip first"), job -> job.withSection(
@@ -255,7 +257,7 @@ public final class MillingFindings {
     private static void addSupport(Section section, List<Operation> order, List<Finding> findings) {
         for (int place : Support.lost(section)) {
             int earlier = earlierWithSupport(section, place);
-            findings.add(Finding.check("support.lost", SECTION, Sentence.of(
+            findings.add(Finding.check(SectionFinding.SUPPORT_LOST, SECTION, Sentence.of(
                     "Too little is left to rest on for the " + order.get(place).title()
                             + ": the stick would rock into the cutter."),
                     earlier < 0

@@ -34,17 +34,17 @@ final class SeatFindings {
         }
         Seat seat = plan.seat();
         if (!sloped) {
-            findings.add(Finding.check("rabbet.not-level", SECTION, Sentence.of(
+            findings.add(Finding.check(SectionFinding.RABBET_NOT_LEVEL, SECTION, Sentence.of(
                     "The rabbet is cut for faces that slope {0}; this frame is flat.", section.rabbet().tilt()),
                     new Remedy(Sentence.of("Cut the rabbet square"),
                             j -> j.withSection(j.section().withRabbet(j.section().rabbet().withTilt(Angle.ZERO))))));
         } else if (!seat.walled()) {
-            findings.add(Finding.stop("pack.not-held", SECTION, Sentence.of(
+            findings.add(Finding.stop(SectionFinding.PACK_NOT_HELD, SECTION, Sentence.of(
                     "On faces that slope {0} the pack lies on the back edge of the lip, and the rabbet's wall ends in front of"
                             + " it: nothing holds the pack sideways. Cut the rabbet level, or glue a level ledge in.",
                     slope), level(plan)));
         } else if (!seat.flat()) {
-            findings.add(Finding.note("pack.on-edge", SECTION, Sentence.of(
+            findings.add(Finding.note(SectionFinding.PACK_ON_EDGE, SECTION, Sentence.of(
                     "On faces that slope {0} the pack lies on the back edge of the lip alone, {1} outside the sight edge. A"
                             + " rabbet cut level carries it on its whole width.",
                     slope, seat.carry()), level(plan)));

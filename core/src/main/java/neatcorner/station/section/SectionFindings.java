@@ -12,6 +12,7 @@ import neatcorner.measure.Sentence;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
+import neatcorner.plan.SharedFinding;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Seat;
 import neatcorner.section.Section;
@@ -49,11 +50,11 @@ public final class SectionFindings {
                         : new Remedy(Sentence.of("Take stock {0} thick and cut the rabbet {1} deep", thickness, needed),
                                 j -> withRabbetDepth(j.withSection(j.section().withThickness(thickness)), needed));
         if (spare.isNegative()) {
-            findings.add(Finding.stop("pack.too-thick", SECTION, Sentence.of(
+            findings.add(Finding.stop(SectionFinding.PACK_TOO_THICK, SECTION, Sentence.of(
                     "The pack is {0} thick and the rabbet {1} deep: {2} stands proud of the back.",
                     job.pack().thickness(), depth, spare.negate()), remedy));
         } else {
-            findings.add(Finding.check("pack.no-room-for-retainers", SECTION, Sentence.of(
+            findings.add(Finding.check(SectionFinding.PACK_NO_ROOM_FOR_RETAINERS, SECTION, Sentence.of(
                     "Only {0} of rabbet is left behind the pack; points and brads want {1}.", spare,
                     Defaults.RETAINER_ROOM), remedy));
         }
@@ -91,9 +92,9 @@ public final class SectionFindings {
                     : new Remedy(Sentence.of("Take stock {0} thick", thickness),
                             j -> j.withSection(j.section().withThickness(thickness)));
             findings.add(lip.isPositive()
-                    ? Finding.check("lip.thin", SECTION, Sentence
+                    ? Finding.check(SectionFinding.LIP_THIN, SECTION, Sentence
                             .of("The lip in front of the rabbet is only {0} thick and will chip.", lip), remedy)
-                    : Finding.stop("lip.thin", SECTION, Sentence
+                    : Finding.stop(SectionFinding.LIP_THIN, SECTION, Sentence
                             .of("The rabbet goes right through the front: no lip is left to hold the pack."), remedy));
         }
         Length cover = plan.coverLeft();
@@ -102,10 +103,10 @@ public final class SectionFindings {
             Remedy remedy = new Remedy(Sentence.of("Make the rabbet {0} wide", wider),
                     j -> j.withSection(j.section().withRabbet(j.section().rabbet().withWidth(wider))));
             findings.add(cover.isPositive()
-                    ? Finding.check("lip.cover-thin", SECTION, Sentence.of(
+                    ? Finding.check(SharedFinding.LIP_COVER_THIN, SECTION, Sentence.of(
                             "When the pack slides to one side, the lip covers it by only {0} on the other.", cover),
                             remedy)
-                    : Finding.stop("lip.cover-thin", SECTION, Sentence.of(
+                    : Finding.stop(SharedFinding.LIP_COVER_THIN, SECTION, Sentence.of(
                             "When the pack slides to one side, it shows or drops out on the other: the rabbet is too narrow."),
                             remedy));
         }
@@ -123,11 +124,11 @@ public final class SectionFindings {
         Length wider = job.section().rabbet().widest().plus(Defaults.LEAST_WALL);
         Remedy remedy = new Remedy(Sentence.of("Make the face {0} wide", wider), j -> widen(j, wider));
         findings.add(wall.isPositive()
-                ? Finding.check("wall.thin", SECTION,
+                ? Finding.check(SectionFinding.WALL_THIN, SECTION,
                         Sentence.of("Only {0} of wood is left outside the rabbet: too little for a strong corner.",
                                 wall),
                         remedy)
-                : Finding.stop("wall.thin", SECTION,
+                : Finding.stop(SectionFinding.WALL_THIN, SECTION,
                         Sentence.of("The rabbet is as wide as the face: nothing is left outside it."), remedy));
     }
 
@@ -141,7 +142,7 @@ public final class SectionFindings {
     private static void addWood(Job job, List<Finding> findings) {
         Species wood = job.section().wood();
         if (wood.assumed()) {
-            findings.add(Finding.note("wood.unknown", SECTION, Sentence.naming(wood.name(),
+            findings.add(Finding.note(SectionFinding.WOOD_UNKNOWN, SECTION, Sentence.naming(wood.name(),
                     "“{name}” is not in the tables of woods: its weight is reckoned with {0}, its movement with a middling"
                             + " wood's.",
                     new Scalar(wood.density(), "kg/m³", 0)), null));
@@ -152,13 +153,13 @@ public final class SectionFindings {
         Rabbet rabbet = job.section().rabbet();
         Rabbet.Step step = rabbet.step();
         if (!job.section().thickness().isPositive() || !rabbet.width().isPositive() || !rabbet.depth().isPositive()) {
-            findings.add(Finding.stop("size.impossible", SECTION,
+            findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, SECTION,
                     Sentence.of("The section needs a thickness, and its rabbet a width and a depth, above zero."),
                     new Remedy(Sentence.of("Take the usual section"),
                             j -> j.withSection(Defaults.section(j.units()).withWood(j.section().wood())))));
         } else if (step != null && (!step.width().isMoreThan(rabbet.width())
                 || !step.depth().isLessThan(rabbet.depth()) || !step.depth().isPositive())) {
-            findings.add(Finding.stop("size.impossible", SECTION, Sentence.of(
+            findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, SECTION, Sentence.of(
                     "The second step of the rabbet must be wider than the first ({0}) and shallower ({1}).",
                     rabbet.width(), rabbet.depth()),
                     new Remedy(Sentence.of("Leave the second step out"), j -> j.withSection(

@@ -12,10 +12,10 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Segment;
 import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
-import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
+import neatcorner.plan.SharedFinding;
 import neatcorner.plan.Station;
 import org.jspecify.annotations.Nullable;
 
@@ -28,9 +28,9 @@ public final class ShapeFindings {
         Geometry geometry = Geometry.of(plan.job());
         if (geometry.contours() != null) {
             ShapeFault.of(geometry).ifPresent(why -> findings.add(
-                    Finding.stop("size.impossible", Station.SHAPE, why, remedy(geometry.job()))));
+                    Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, Station.SHAPE, why, remedy(geometry.job()))));
         } else if (geometry.sizes().arePossible()) {
-            findings.add(Finding.stop("size.impossible", Station.SHAPE, Sentence.of(
+            findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, Station.SHAPE, Sentence.of(
                     "The arch does not fit this size: its rise must be less than the height, and of a round arch no more than"
                             + " half the width."),
                     new Remedy(Sentence.of("Make it a semicircle"), ShapeFindings::semicircle)));
@@ -39,7 +39,6 @@ public final class ShapeFindings {
         if (contours != null) {
             addSegments(contours, plan, findings);
         }
-        addBevels(plan, findings);
         addJoint(plan, findings);
     }
 
@@ -47,10 +46,10 @@ public final class ShapeFindings {
         CornerJoint joint = plan.job().joint();
         Remedy miter = new Remedy(Sentence.of("Miter the corners"), j -> j.withJoint(CornerJoint.MITER));
         if (joint != CornerJoint.MITER && !(plan.job().outline().isRectangle() && !plan.job().outline().isSloped())) {
-            findings.add(Finding.check("corner.rectangles-only", Station.SHAPE, Sentence.of(
+            findings.add(Finding.check(ShapeFinding.CORNER_RECTANGLES_ONLY, Station.SHAPE, Sentence.of(
                     "Only flat rectangles get " + joint.title() + " corners; these are planned with miters."), miter));
         } else if (!joint.showsMiter()) {
-            findings.add(Finding.note("rabbet.runs-out", Station.SHAPE, Sentence.of(
+            findings.add(Finding.note(ShapeFinding.RABBET_RUNS_OUT, Station.SHAPE, Sentence.of(
                     "A rabbet run to the end of a square-cut piece shows at the corner: stop it short, or cut it after the"
                             + " corners are glued."),
                     miter));
@@ -84,7 +83,7 @@ public final class ShapeFindings {
         double steepest = contours.segments().stream().map(Segment::blank).mapToDouble(b -> b.runOut().degrees()).max()
                 .orElse(0);
         if (steepest > Contours.MOST_RUN_OUT.degrees() + 1e-6) {
-            findings.add(Finding.check("grain.short", Station.SHAPE, Sentence.of(
+            findings.add(Finding.check(ShapeFinding.GRAIN_SHORT, Station.SHAPE, Sentence.of(
                     "The curve crosses the grain at up to {0}: the ends of the segments may break.",
                     Angle.ofDegrees(steepest)),
                     new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
@@ -94,7 +93,7 @@ public final class ShapeFindings {
         Length wide = Length.mm(widest);
         Length board = plan.job().outline().boardWidth();
         if (wide.isMoreThan(board.plus(Length.mm(0.01)))) {
-            findings.add(Finding.check("board.narrow", Station.SHAPE,
+            findings.add(Finding.check(ShapeFinding.BOARD_NARROW, Station.SHAPE,
                     Sentence.of("The segments need a board {0} wide; yours is {1}.", wide, board),
                     new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
         }
@@ -110,15 +109,5 @@ public final class ShapeFindings {
             case Shape.Polygon straight -> straight;
         };
         return job.withOutline(job.outline().withShape(shape));
-    }
-
-    private static void addBevels(Plan plan, List<Finding> findings) {
-        double most = plan.job().saw().maxBevel().degrees() + 1e-9;
-        plan.pieces().stream().map(Piece::left).map(cut -> cut.bevel()).filter(bevel -> bevel.degrees() > most)
-                .findFirst()
-                .ifPresent(bevel -> findings.add(Finding.check("saw.bevel-out-of-range", Station.SAW, Sentence.of(
-                        "The saw tilts to {0}, the cut needs {1}: hold the stick at its slope against the fence and cut a plain"
-                                + " miter, or make a sloped carrier.",
-                        plan.job().saw().maxBevel(), bevel), null)));
     }
 }

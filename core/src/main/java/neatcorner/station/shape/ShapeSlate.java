@@ -13,6 +13,7 @@ import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Place;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 
@@ -93,7 +94,7 @@ public final class ShapeSlate {
             String twin = plan.pieces().get(piece.equals(plan.pieces().get(0)) ? 2 : 3).name();
             rows.add(Slate.Row.large("Length of " + piece.name() + ", " + twin,
                     Reading.computed("Length of " + piece.name() + ", " + twin, piece.outer(),
-                            plan.job().joint() != CornerJoint.BUTT || piece.side().equals("right")
+                            plan.job().joint() != CornerJoint.BUTT || piece.place() == Place.Side.RIGHT
                                     ? "it runs through: the outside size"
                                     : "it stands between the sides: the sight size")));
         }

@@ -8,6 +8,7 @@ import neatcorner.drawing.Figure;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.fitout.Material;
 import neatcorner.measure.Length;
 import neatcorner.measure.Theirs;
 import neatcorner.stock.Sheet;
@@ -80,11 +81,10 @@ public final class SheetsFigure {
         double left = sheet.left() + panel.x().toMm();
         double top = sheet.top() + panel.y().toMm();
         Box box = new Box(left, top, left + panel.width().toMm(), top + panel.height().toMm());
-        Tint fill = switch (work.material()) {
-            case "glass", "acrylic" -> Tint.GLASS;
-            case "mat board", "card" -> Tint.MAT;
-            default -> Tint.BACKING;
-        };
+        Material material = Material.named(work.material());
+        Tint fill = Material.GLAZINGS.contains(material)
+                ? Tint.GLASS
+                : material.equals(Material.MAT_BOARD) || material.equals(Material.CARD) ? Tint.MAT : Tint.BACKING;
         marks.area(box, fill, Tint.INK, 1.2);
         String name = work.nesting().panels().get(panel.panel()).name();
         boolean wide = box.width() > sheet.width() * 0.2;

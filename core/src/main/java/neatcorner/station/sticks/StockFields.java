@@ -49,25 +49,25 @@ public final class StockFields {
 
     /** Of the rough board of that index. */
     public static Field boardLength(int index) {
-        return board("length", "Board, length", index, RoughBoard::length,
+        return board("length", "Board, length", LengthRange.STOCK, index, RoughBoard::length,
                 RoughBoard::withLength);
     }
 
     /** Of the rough board of that index. */
     public static Field boardWidth(int index) {
-        return board("width", "Board, width", index, RoughBoard::width,
+        return board("width", "Board, width", LengthRange.STOCK, index, RoughBoard::width,
                 RoughBoard::withWidth);
     }
 
     /** Of the rough board of that index. */
     public static Field boardThickness(int index) {
-        return board("thickness", "Board, thickness", index, RoughBoard::thickness,
+        return board("thickness", "Board, thickness", LengthRange.STOCK, index, RoughBoard::thickness,
                 RoughBoard::withThickness);
     }
 
     /** Of the rough board of that index, in its middle. */
     public static Field boardBow(int index) {
-        return board("bow", "Bow of the board", index, RoughBoard::bow,
+        return board("bow", "Bow of the board", LengthRange.ALLOWANCE, index, RoughBoard::bow,
                 RoughBoard::withBow);
     }
 
@@ -110,12 +110,12 @@ public final class StockFields {
         return job.withStock(job.stock().withSheets(sheets));
     }
 
-    private static Field board(String what, String title, int index, Function<RoughBoard, Length> get,
+    private static Field board(String what, String title, LengthRange range, int index,
+            Function<RoughBoard, Length> get,
             BiFunction<RoughBoard, Length, RoughBoard> set) {
-        return new Field("board." + what + "." + index, title,
-                what.equals("bow") ? LengthRange.ALLOWANCE : LengthRange.STOCK,
+        return new Field("board." + what + "." + index, title, range,
                 plan -> get.apply(plan.job().stock().boards().get(index)),
-                (job, length) -> length.isPositive() || (what.equals("bow") && !length.isNegative())
+                (job, length) -> length.isPositive() || (range == LengthRange.ALLOWANCE && !length.isNegative())
                         ? withBoard(job, index, board -> set.apply(board, length))
                         : job);
     }

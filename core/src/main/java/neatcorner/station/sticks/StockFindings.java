@@ -75,7 +75,7 @@ public final class StockFindings {
         Sentence label = more == 1
                 ? Sentence.of("Put a stick of {0} on the rack", whole)
                 : Sentence.of("Put {0} sticks of {1} on the rack", Scalar.count(more), whole);
-        return Finding.note("stock.split-frame", STICKS, Sentence.of(
+        return Finding.note(StockFinding.STOCK_SPLIT_FRAME, STICKS, Sentence.of(
                 "{0} of the frames must be cut from more than one stick, so grain will not run on round every corner.",
                 Scalar.count(plan.layout().splitFrames())), new Remedy(label, j -> withMore(j, whole, more)));
     }
@@ -91,7 +91,7 @@ public final class StockFindings {
     }
 
     private static Finding mustSplit(Plan plan) {
-        return Finding.stop("stock.split-frame", STICKS, Sentence.of(
+        return Finding.stop(StockFinding.STOCK_SPLIT_FRAME, STICKS, Sentence.of(
                 "No stick holds a whole frame, which takes {0}; cut from several sticks, the wood is enough.",
                 wholeFrame(plan)),
                 new Remedy(Sentence.of("Let frames be cut from several sticks"),
@@ -145,7 +145,7 @@ public final class StockFindings {
         int last = rack.sticks().size() - 1;
         int needed = Math.max(1, (int) layOut(plan, rack, search).sticks().stream()
                 .filter(stick -> stick.stock() == last).count());
-        return Finding.stop(thin ? "stock.too-thin" : "stock.too-narrow", STICKS, message,
+        return Finding.stop(thin ? StockFinding.STOCK_TOO_THIN : StockFinding.STOCK_TOO_NARROW, STICKS, message,
                 new Remedy(Sentence.of("Put {0} × {1}, {2} wide, on the rack", Scalar.count(needed), length,
                         blanks.width(more)), j -> withMore(j, length, needed)));
     }
@@ -186,7 +186,7 @@ public final class StockFindings {
         Rack rack = job.stock().withSticks(
                 List.of(stick(job, plan.pieces(), "stick 1", length, plan.parts().size() * job.quantity())));
         int needed = layOut(plan, rack, search).sticks().size();
-        return Finding.stop("stock.short", STICKS, Sentence.of(
+        return Finding.stop(StockFinding.STOCK_SHORT, STICKS, Sentence.of(
                 "There are no sticks on the rack yet. The work takes {0} of stick; the longest piece takes {1}, with its kerf and rough"
                         + " allowance.",
                 plan.stickNeeded(), longest),
@@ -203,7 +203,7 @@ public final class StockFindings {
                 "Piece {piece} takes {0} with its kerf and rough allowance, and the longest clear stretch on the rack that is"
                         .replace("{piece}", longest.name()) + " wide enough is {1}.",
                 taken, longestClear(plan, longest));
-        return Finding.stop("stock.piece-too-long", STICKS, message,
+        return Finding.stop(StockFinding.STOCK_PIECE_TOO_LONG, STICKS, message,
                 new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(count), length),
                         j -> withMore(j, length, Math.toIntExact(count))));
     }
@@ -220,7 +220,7 @@ public final class StockFindings {
         Sentence message = Sentence.of("The rack is short of wood: {0} of {1} pieces find no place.",
                 Scalar.count(plan.layout().unplaced()),
                 Scalar.count((long) plan.parts().size() * plan.job().quantity()));
-        return Finding.stop("stock.short", STICKS, message, more(plan, stock, search).orElse(null));
+        return Finding.stop(StockFinding.STOCK_SHORT, STICKS, message, more(plan, stock, search).orElse(null));
     }
 
     /** As many more of the longest stick as it takes. */

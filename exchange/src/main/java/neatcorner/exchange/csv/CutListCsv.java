@@ -22,7 +22,8 @@ public final class CutListCsv {
                     "right_miter_deg", "face_mm", "left_tilt_deg", "right_tilt_deg", "span_mm", "blank_mm");
             Blanks blanks = Blanks.of(plan.job().section());
             for (Piece piece : plan.parts()) {
-                printer.printRecord(piece.name(), piece.side(), plan.job().quantity(), piece.longPoint().toMm(),
+                printer.printRecord(piece.name(), piece.place().words(), plan.job().quantity(),
+                        piece.longPoint().toMm(),
                         piece.shortPoint().toMm(), notation.text(piece.longPoint()), notation.text(piece.shortPoint()),
                         piece.left().miter().degrees(), piece.right().miter().degrees(), piece.face().toMm(),
                         piece.left().bevel().degrees(), piece.right().bevel().degrees(), piece.span().toMm(),

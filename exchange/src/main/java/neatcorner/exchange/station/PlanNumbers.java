@@ -30,7 +30,7 @@ public final class PlanNumbers {
 
     /** A piece as it is cut: its ends as it lies face up with its outer edge away from you. */
     public static Json piece(Piece piece, Plan plan) {
-        Json.Fields fields = Json.object().with("name", piece.name()).with("side", piece.side())
+        Json.Fields fields = Json.object().with("name", piece.name()).with("side", piece.place().words())
                 .with("count", Json.of(plan.job().quantity())).with("long", mm(piece.longPoint()))
                 .with("short", mm(piece.shortPoint())).with("span", mm(piece.span())).with("left", end(piece.left()))
                 .with("right", end(piece.right()));

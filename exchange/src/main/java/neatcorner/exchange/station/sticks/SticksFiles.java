@@ -108,7 +108,7 @@ public final class SticksFiles implements StationFiles {
             if (wide) {
                 figures.add(Blanks.of(plan.job().section()).width(piece));
             }
-            sheet.row(List.of(piece.name(), piece.side(), String.valueOf(plan.job().quantity())), figures);
+            sheet.row(List.of(piece.name(), piece.place().words(), String.valueOf(plan.job().quantity())), figures);
         }
     }
 

@@ -1,0 +1,60 @@
+package neatcorner.piece;
+
+import java.util.Locale;
+
+/** Where a piece goes in its frame. */
+public sealed interface Place {
+
+    /** In words and in files: {@code top}, {@code side 3}, {@code segment 2}, {@code left, part 1 of 2}. */
+    String words();
+
+    /** One of a rectangle's or an arch's straight sides, the frame seen from the front. */
+    enum Side implements Place {
+        TOP, RIGHT, BOTTOM, LEFT;
+
+        @Override
+        public String words() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+
+    /**
+     * A side of any other shape with corners.
+     *
+     * @param number from 1, clockwise from the top
+     */
+    record Numbered(int number) implements Place {
+
+        @Override
+        public String words() {
+            return "side " + number;
+        }
+    }
+
+    /**
+     * A part of a curve.
+     *
+     * @param number from 1, clockwise from the top
+     */
+    record OfCurve(int number) implements Place {
+
+        @Override
+        public String words() {
+            return "segment " + number;
+        }
+    }
+
+    /**
+     * A part of a piece that is too long for any stick.
+     *
+     * @param number from 1, from the piece's left end
+     * @param count  how many parts the piece has
+     */
+    record Part(Place whole, int number, int count) implements Place {
+
+        @Override
+        public String words() {
+            return whole.words() + ", part " + number + " of " + count;
+        }
+    }
+}

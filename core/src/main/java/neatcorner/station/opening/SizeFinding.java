@@ -1,0 +1,19 @@
+package neatcorner.station.opening;
+
+import neatcorner.plan.Finding;
+
+/** Kinds of findings about sizes. */
+enum SizeFinding implements Finding.Kind {
+    CLEARANCE_LOOSE("clearance.loose");
+
+    private final String code;
+
+    SizeFinding(String code) {
+        this.code = code;
+    }
+
+    @Override
+    public String code() {
+        return code;
+    }
+}
