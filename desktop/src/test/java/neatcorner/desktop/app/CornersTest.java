@@ -18,6 +18,7 @@ import neatcorner.desktop.desk.AtOnce;
 import neatcorner.desktop.desk.ShopDay;
 import neatcorner.desktop.desk.ShopTimers;
 import neatcorner.glueup.Clamp;
+import neatcorner.glueup.schedule.HoursText;
 import neatcorner.measure.Length;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -119,6 +120,10 @@ class CornersTest extends WindowTest {
         robot.push(KeyCode.ENTER);
         settle();
         assertTrue(read(robot, "#day").contains("a day or days come first"), read(robot, "#day"));
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("tue-wed 8-12").push(KeyCode.TAB);
+        settle();
+        assertEquals("tue-wed 8-12", HoursText.write(bench.workshop().hours()), "taken on leaving, too");
         robot.clickOn("#glue-jigs");
         settle();
         assertTrue(read(robot, "#jig-cuts").contains("4 × Block"), read(robot, "#jig-cuts"));

@@ -91,6 +91,11 @@ final class DayPane extends BorderPane {
         hours.setId("day-hours");
         hours.setPrefColumnCount(22);
         hours.setOnAction(e -> takeHours());
+        hours.focusedProperty().addListener((observed, before, focused) -> {
+            if (!focused) {
+                takeHours();
+            }
+        });
         hoursWhy.setId("day-hours-why");
         HBox first = new HBox(now, done);
         first.setAlignment(Pos.CENTER_LEFT);
@@ -349,6 +354,9 @@ final class DayPane extends BorderPane {
     }
 
     private void takeHours() {
+        if (hours.getText().equals(HoursText.write(bench.workshop().hours()))) {
+            return;
+        }
         switch (HoursText.read(hours.getText())) {
             case HoursText.Understood understood -> {
                 hoursWhy.setText("");

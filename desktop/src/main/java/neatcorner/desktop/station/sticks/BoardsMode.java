@@ -115,7 +115,7 @@ final class BoardsMode implements StationMode {
         } else {
             int index = picker.index();
             RoughBoard board = boards.get(index);
-            editor.show(board.name(), board.count(), StickEditor.price(board.price(), notation));
+            editor.show(board.name(), board.count(), board.price(), notation);
             lengths.show(index, plan, notation);
             mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
         }

@@ -131,7 +131,7 @@ final class SheetsMode implements StationMode {
         } else {
             int index = picker.index();
             Sheet sheet = sheets.get(index);
-            editor.show(sheet.name(), sheet.count(), StickEditor.price(sheet.price(), notation));
+            editor.show(sheet.name(), sheet.count(), sheet.price(), notation);
             grained.setSelected(sheet.grained());
             lengths.show(index, plan, notation);
         }

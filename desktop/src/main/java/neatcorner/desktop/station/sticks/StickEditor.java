@@ -11,7 +11,6 @@ import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Planning;
 import neatcorner.job.Job;
-import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
@@ -61,12 +60,8 @@ final class StickEditor extends VBox {
         index = newIndex;
         boxes.forEach(box -> box.show(plan, notation));
         Stick stick = sticks.get(index);
-        editor.show(stick.name(), stick.count(), price(stick.price(), notation));
+        editor.show(stick.name(), stick.count(), stick.price(), notation);
         clear.setDisable(stick.defects().isEmpty());
-    }
-
-    static String price(@Nullable Double price, Notation notation) {
-        return price == null ? "" : notation.bare(new Money(price));
     }
 
     private @Nullable Stick stick() {

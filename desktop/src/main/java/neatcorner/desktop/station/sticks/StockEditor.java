@@ -3,24 +3,33 @@ package neatcorner.desktop.station.sticks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextFormatter;
 import javafx.scene.layout.FlowPane;
+import javafx.util.StringConverter;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.TypedNumber;
+import neatcorner.measure.Money;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
 import org.jspecify.annotations.Nullable;
 
 /** Name, count and price of something on the rack, with what else belongs to it; used for sticks, boards and sheets. */
 final class StockEditor extends FlowPane {
+    private static final Pattern PRICE = Pattern.compile("\\d{1,9}(\\.\\d{0,6})?|\\.\\d{1,6}");
+
     private final TextField name = new TextField();
     private final Spinner<Integer> count;
     private final TextField price = new TextField();
     private final Label said = new Label();
-    private String shownName = "";
-    private String shownPrice = "";
+    private final TextFormatter<String> names = new TextFormatter<>(new NameText());
+    private final TextFormatter<Price> prices = new TextFormatter<>(new PriceText());
+    private Notation notation = Notation.of(Units.MILLIMETRES);
     private boolean showing;
 
     /** What it tells of edits. */
@@ -42,14 +51,16 @@ final class StockEditor extends FlowPane {
         price.setPromptText("paid for");
         count = TypedNumber.count(id + "-count", "How many", 0, 10_000, this::say);
         said.getStyleClass().add("hint");
-        onEnterOrLeaving(name, () -> {
-            if (!name.getText().isBlank() && !name.getText().equals(shownName)) {
-                edits.named.accept(name.getText().strip());
+        name.setTextFormatter(names);
+        price.setTextFormatter(prices);
+        names.valueProperty().addListener((observed, old, now) -> {
+            if (!showing) {
+                edits.named.accept(now);
             }
         });
-        onEnterOrLeaving(price, () -> {
-            if (!price.getText().equals(shownPrice)) {
-                takePrice(edits.priced);
+        prices.valueProperty().addListener((observed, old, now) -> {
+            if (!showing) {
+                edits.priced.accept(now.ofOne);
             }
         });
         count.valueProperty().addListener((observed, old, now) -> {
@@ -66,27 +77,20 @@ final class StockEditor extends FlowPane {
         getChildren().addAll(nodes);
     }
 
-    private static void onEnterOrLeaving(TextField field, Runnable run) {
-        field.setOnAction(e -> run.run());
-        field.focusedProperty().addListener((observed, old, now) -> {
-            if (!now) {
-                run.run();
-            }
-        });
-    }
-
-    void show(String newName, int newCount, String newPrice) {
+    void show(String newName, int newCount, @Nullable Double newPrice, Notation newNotation) {
+        notation = newNotation;
         showing = true;
-        shownName = newName;
-        shownPrice = newPrice;
-        if (!name.isFocused()) {
-            name.setText(newName);
-        }
-        if (!price.isFocused()) {
-            price.setText(newPrice);
-        }
+        show(name, names, newName);
+        show(price, prices, new Price(newPrice));
         count.getValueFactory().setValue(newCount);
         showing = false;
+    }
+
+    /** What is being typed stays. */
+    private static <T> void show(TextField field, TextFormatter<T> formatter, T value) {
+        if (!field.isFocused() && !value.equals(formatter.getValue())) {
+            formatter.setValue(value);
+        }
     }
 
     /** A remark beside it. */
@@ -94,23 +98,42 @@ final class StockEditor extends FlowPane {
         said.setText(text);
     }
 
-    private void takePrice(Consumer<@Nullable Double> priced) {
-        String text = price.getText().strip().replace(',', '.');
-        if (text.isEmpty()) {
-            said.setText("");
-            priced.accept(null);
-            return;
+    /** A name that is all blanks is none: the old one comes back. */
+    private static final class NameText extends StringConverter<String> {
+        @Override
+        public String toString(@Nullable String value) {
+            return value == null ? "" : value;
         }
-        try {
-            double value = Double.parseDouble(text);
-            if (value >= 0 && value < 1e9) {
-                said.setText("");
-                priced.accept(value);
-                return;
+
+        @Override
+        public String fromString(String text) {
+            if (text.isBlank()) {
+                throw new IllegalArgumentException("no name");
             }
-        } catch (NumberFormatException e) {
-            // said below, together with prices that cannot be
+            return text.strip();
         }
-        said.setText("“" + price.getText() + "” is not a price: expected a number such as 18.50.");
+    }
+
+    /** Null for what is paid for. */
+    private record Price(@Nullable Double ofOne) {}
+
+    /** What is no price is not taken: it is said, and the old one comes back. */
+    private final class PriceText extends StringConverter<Price> {
+        @Override
+        public String toString(@Nullable Price value) {
+            Double ofOne = value == null ? null : value.ofOne;
+            return ofOne == null ? "" : notation.bare(new Money(ofOne));
+        }
+
+        @Override
+        public Price fromString(String text) {
+            String typed = text.strip().replace(',', '.');
+            if (!typed.isEmpty() && !PRICE.matcher(typed).matches()) {
+                said.setText("“" + text + "” is not a price: expected a number such as 18.50.");
+                throw new IllegalArgumentException("no price");
+            }
+            said.setText("");
+            return new Price(typed.isEmpty() ? null : Double.valueOf(typed));
+        }
     }
 }
