@@ -28,37 +28,25 @@ import org.jspecify.annotations.Nullable;
  * All that follows from a job, made in a shop.
  *
  * @param shop     what there is to make it with
- * @param contours edges of the frame; null when there is none to make
- * @param pieces   of one frame; empty when the sizes are impossible
- * @param parts    what is cut for them: the pieces, or what those too long for a stick are scarfed from
+ * @param frame    the ring that is the frame, as it is cut
  * @param layout   where the pieces of all frames are cut from
- * @param settings of the saw, for the final cuts
- * @param cuts     every stroke of the saw in order
  * @param weight   of one frame
  * @param findings the gravest first
  * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
-public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces,
-        List<Piece> parts,
-        StickLayout layout,
-        List<SawSetting> settings,
-        List<SawCut> cuts, Weight weight, List<Finding> findings, Derived.Known known) {
+public record Plan(Job job, Workshop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
+        List<Finding> findings, Derived.Known known) {
 
     private static final Derived<SafeZone> SAFE_ZONE = new Derived<>(
             plan -> SafeZone.of(plan.job().section()).orElse(null));
 
     /** Of which nothing more is known yet. */
-    public Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours contours, List<Piece> pieces,
-            List<Piece> parts,
-            StickLayout layout, List<SawSetting> settings, List<SawCut> cuts, Weight weight, List<Finding> findings) {
-        this(job, shop, sizes, contours, pieces, parts, layout, settings, cuts, weight, findings, new Derived.Known());
+    public Plan(Job job, Workshop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
+            List<Finding> findings) {
+        this(job, shop, sizes, frame, layout, weight, findings, new Derived.Known());
     }
 
     public Plan {
-        pieces = List.copyOf(pieces);
-        parts = List.copyOf(parts);
-        settings = List.copyOf(settings);
-        cuts = List.copyOf(cuts);
         findings = List.copyOf(findings);
     }
 
@@ -72,10 +60,9 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours 
                 ? Weight.of(new Weight.Frame(cutting.pieces(), job.section(), job.outline(), job.joint()), contours,
                         job.pack(), geometry.sizes(), job.units())
                 : new Weight(Mass.ZERO, Mass.ZERO);
-        return new Plan(job, shop, geometry.sizes(), contours, cutting.pieces(), cutting.parts(), layout,
-                CuttingOrder.settings(cutting.parts()), CuttingOrder.cuts(cutting.parts(), job.quantity(), layout),
-                weight,
-                List.of());
+        CutRing frame = new CutRing(job.frame(), contours, cutting.pieces(), cutting.parts(),
+                CuttingOrder.settings(cutting.parts()), CuttingOrder.cuts(cutting.parts(), job.quantity(), layout));
+        return new Plan(job, shop, geometry.sizes(), frame, layout, weight, List.of());
     }
 
     /** As {@link #of(Job, Workshop, Search)}, for what does not depend on the shop: sizes, pieces, sticks. */
@@ -85,7 +72,32 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours 
 
     /** With what is to be said about it. */
     public Plan withFindings(List<Finding> found) {
-        return new Plan(job, shop, sizes, contours, pieces, parts, layout, settings, cuts, weight, found, known);
+        return new Plan(job, shop, sizes, frame, layout, weight, found, known);
+    }
+
+    /** Edges of the frame; null when there is none to make. */
+    public @Nullable Contours contours() {
+        return frame.contours();
+    }
+
+    /** The pieces of one frame; none when the sizes are impossible. */
+    public List<Piece> pieces() {
+        return frame.pieces();
+    }
+
+    /** What is cut for them: the pieces, or what those too long for a stick are scarfed from. */
+    public List<Piece> parts() {
+        return frame.parts();
+    }
+
+    /** Settings of the saw, for the final cuts. */
+    public List<SawSetting> settings() {
+        return frame.settings();
+    }
+
+    /** Every stroke of the saw in order. */
+    public List<SawCut> cuts() {
+        return frame.cuts();
     }
 
     /** What follows from it, worked out once. */
@@ -105,7 +117,7 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours 
 
     /** The first of the final cuts that a setting is for. Throws {@link IllegalArgumentException} for another plan's. */
     public SawCut cutOf(SawSetting setting) {
-        return cuts.stream().filter(cut -> cut.kind() == SawCut.Kind.FINAL_MITER
+        return cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FINAL_MITER
                 && setting.pieces().contains(cut.piece().piece().name())).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("not a setting of this plan"));
     }
@@ -132,6 +144,6 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, @Nullable Contours 
 
     /** Length of stick that all the frames take, kerfs included, before trims and defects. */
     public Length stickNeeded() {
-        return Length.sum(parts.stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity());
+        return Length.sum(parts().stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity());
     }
 }

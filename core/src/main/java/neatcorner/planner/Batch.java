@@ -5,6 +5,7 @@ import java.util.List;
 import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.piece.Piece;
+import neatcorner.plan.CutRing;
 import neatcorner.plan.Plan;
 import neatcorner.saw.CuttingOrder;
 import neatcorner.section.Section;
@@ -50,9 +51,9 @@ public final class Batch {
         StickLayout layout = new LayOut(pieces, 1, together.stock(), Blanks.of(first.section()), first.saw().kerf(),
                 first.saw().rough())
                 .solve(search);
-        return new Plan(together, shop, alone.sizes(), alone.contours(), alone.pieces(), pieces, layout,
-                CuttingOrder.settings(pieces), CuttingOrder.cuts(pieces, 1, layout), alone.weight(),
-                alone.findings());
+        CutRing frames = new CutRing(together.frame(), alone.contours(), alone.pieces(), pieces,
+                CuttingOrder.settings(pieces), CuttingOrder.cuts(pieces, 1, layout));
+        return new Plan(together, shop, alone.sizes(), frames, layout, alone.weight(), alone.findings());
     }
 
     private static List<Piece> named(Plan plan, int number) {
