@@ -3,12 +3,10 @@ package neatcorner.station.corners;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.corner.Clash;
 import neatcorner.corner.Fitting;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.job.Job;
-import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
@@ -69,25 +67,6 @@ public final class CornerChoices {
     /** Why no more of a kind goes in than the strongest that does. */
     public static Sentence why(Plan plan, ReinforcementKind kind) {
         Optional<Fitting.Fit> found = fit(plan, kind);
-        if (found.isEmpty()) {
-            return Sentence.of("There is no corner to hold yet.");
-        }
-        Fitting.Fit fit = found.get();
-        Reinforcement next = fit.next();
-        Clash why = fit.why();
-        if (!kind.suits(plan.job().joint())) {
-            return Sentence.of("A " + kind.title() + " does not hold a " + plan.job().joint().title() + " corner.");
-        }
-        if (plan.shop().inventory().of(kind).isEmpty()) {
-            return Sentence.of("There is no " + kind.title() + " in the shop's drawers.");
-        }
-        String none = fit.chosen() == null ? "No " + kind.title() + " goes in: " : "";
-        if (next == null || why == null) {
-            return Sentence.of(fit.chosen() == null
-                    ? none + "this corner does not take one."
-                    : "The largest " + kind.title() + " in the shop goes in.");
-        }
-        return Sentence.of(none + "{0} of " + kind.sizeName() + " × {1} would come {2} too near to "
-                + why.with().title() + ".", next.size(), next.thickness(), Length.mm(why.by()));
+        return found.isEmpty() ? CornerWords.noCorner() : CornerWords.why(plan, kind, found.get());
     }
 }

@@ -65,12 +65,12 @@ public record WayToJoin(String name, CornerJoint joint, List<Reinforcement> rein
             }
         }
         if (reinforcement.isEmpty()) {
-            reasons.add("Nothing but saw and glue; nothing shows.");
-            against.add("A glued miter is end grain to end grain: it drinks glue and is weak.");
+            reasons.add(CornerWords.REASON_FOR_GLUE);
+            against.add(CornerWords.AGAINST_GLUE);
         }
         return new WayToJoin(String.join(", ", names), joint, reinforcement,
                 work.kinds().isEmpty() ? new GlueArea(0, 0) : work.kinds().getFirst().corner().glue(),
-                shows.isEmpty() ? "nothing" : String.join(", ", shows) + " on the outer edges", List.copyOf(tools),
+                CornerWords.shows(shows), List.copyOf(tools),
                 minutes, work.kinds().stream().allMatch(kind -> kind.corner().isClear()), reasons, against);
     }
 

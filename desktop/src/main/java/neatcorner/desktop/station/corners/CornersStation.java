@@ -9,7 +9,7 @@ import neatcorner.plan.Station;
 public final class CornersStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.CORNERS, CornersView::new, null,
-            List.of("joint", "miter", "spline", "key", "dowel", "tenon", "biscuit", "nails", "screws", "lap"),
+            CornersWords.FOUND_BY,
             List.of(),
             List.of(new Shot("4-corners", demo -> {})));
 

@@ -33,7 +33,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Station 4: one corner close up, what holds it, and whether that fits into the wood there is. */
 public final class CornersView extends StationView {
-    private final MenuButton adding = new MenuButton("Hold it with …");
+    private final MenuButton adding = new MenuButton(CornersWords.HOLD_WITH);
     private final MenuButton joint = new MenuButton();
     private final Controls.Picker which;
     private final HoldEditor editor;
@@ -62,8 +62,7 @@ public final class CornersView extends StationView {
         addTools(joint, adding, which, compare.toggle());
         setBelowTools(new VBox(editor, says, compare));
         setCaution(
-                "Splines are sawn with the frame clamped to its cradle, never held by hand. The hand that steadies a "
-                        + "corner stays a nail's length away: hard grain turns nails aside. The tool's own manual decides.");
+                CornersWords.CAUTION);
     }
 
     private void listKinds() {
@@ -73,7 +72,7 @@ public final class CornersView extends StationView {
             if (!kind.suits(plan.job().joint())) {
                 continue;
             }
-            MenuItem item = new MenuItem(Sentence.capital(kind.title()) + "s: fit the strongest");
+            MenuItem item = new MenuItem(CornersWords.FIT_STRONGEST.formatted(Sentence.capital(kind.title())));
             item.setId("hold-" + kind.name().toLowerCase(Locale.ROOT));
             item.setOnAction(e -> fit(kind));
             adding.getItems().add(item);
@@ -97,7 +96,7 @@ public final class CornersView extends StationView {
                 return;
             }
             editor.choose(bench().job().reinforcement().size());
-            bench().change("fit " + kind.title() + "s", job -> CornerChoices.with(job, chosen));
+            bench().change(CornersWords.CHANGE_FIT.formatted(kind.title()), job -> CornerChoices.with(job, chosen));
         }, bench()::fault);
     }
 
@@ -108,7 +107,7 @@ public final class CornersView extends StationView {
             MenuItem item = new MenuItem(bench().notation().get().words(Sentence.capital(each.title())));
             item.setDisable(each != CornerJoint.MITER
                     && (!job.outline().isRectangle() || job.outline().isSloped()));
-            item.setOnAction(e -> bench().change("corner joint", now -> now.withJoint(each)));
+            item.setOnAction(e -> bench().change(CornersWords.CHANGE_CORNER_JOINT, now -> now.withJoint(each)));
             joint.getItems().add(item);
         }
     }
@@ -134,7 +133,7 @@ public final class CornersView extends StationView {
     public void showTools(Plan plan, Notation notation) {
         kinds = CornerWork.of(plan).kinds();
         which.show(kinds.stream().map(kind -> String.join(", ", kind.at())).toList());
-        joint.setText("Joint: " + notation.words(plan.job().joint().title()));
+        joint.setText(CornersWords.JOINT.formatted(notation.words(plan.job().joint().title())));
         editor.show(plan, notation);
         compare.show(plan, notation);
         if (compare.isOpen()) {
@@ -144,8 +143,7 @@ public final class CornersView extends StationView {
         List<Sentence> sentences = new ArrayList<>();
         if (plan.job().reinforcement().isEmpty() && said.template().isEmpty()) {
             sentences.add(
-                    Sentence.of("Only glue holds these corners. “Hold it with …” adds splines, V-nails, tenons and "
-                            + "more, as large as fit."));
+                    Sentence.of(CornersWords.ONLY_GLUE));
         } else if (!said.template().isEmpty()) {
             sentences.add(said);
         }

@@ -99,7 +99,8 @@ final class HoldEditor extends FlowPane {
             nodes.add(box);
         }
         if (what.kind() == ReinforcementKind.SPLINE) {
-            AngleBox tilt = new AngleBox("Tilt", "hold-tilt", 0, 45, angle -> change(now -> now.withTilt(angle)));
+            AngleBox tilt = new AngleBox(CornersWords.TILT, "hold-tilt", 0, 45,
+                    angle -> change(now -> now.withTilt(angle)));
             tilt.show(Angle.ofDegrees(Math.abs(what.tilt().degrees())), notation);
             nodes.add(tilt);
         }
@@ -110,9 +111,9 @@ final class HoldEditor extends FlowPane {
         if (what.kind().isScrew()) {
             nodes.add(pilots(plan, notation));
         }
-        Button remove = Controls.chip("Leave out", () -> {
+        Button remove = Controls.chip(CornersWords.LEAVE_OUT, () -> {
             int index = chosen;
-            bench.change("leave out", job -> CornerChoices.without(job, index));
+            bench.change(CornersWords.CHANGE_LEAVE_OUT, job -> CornerChoices.without(job, index));
         });
         remove.setId("hold-remove");
         nodes.add(remove);
@@ -121,7 +122,7 @@ final class HoldEditor extends FlowPane {
 
     private void change(UnaryOperator<Reinforcement> change) {
         int index = chosen;
-        bench.change("what holds the corners", job -> index < job.reinforcement().size()
+        bench.change(CornersWords.CHANGE_HOLD, job -> index < job.reinforcement().size()
                 ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
                 : job);
     }
@@ -130,21 +131,21 @@ final class HoldEditor extends FlowPane {
         Button less = Controls.chip("−", () -> change(now -> now.withCount(Math.max(1, now.count() - 1))));
         less.setId("hold-less");
         less.setDisable(what.count() <= 1);
-        less.setAccessibleText("one fewer");
+        less.setAccessibleText(CornersWords.ONE_FEWER);
         Button more = Controls.chip("+",
                 () -> change(now -> now.withCount(Math.min(Reinforcement.MOST, now.count() + 1))));
         more.setId("hold-more");
         more.setDisable(what.count() >= Reinforcement.MOST);
-        more.setAccessibleText("one more");
+        more.setAccessibleText(CornersWords.ONE_MORE);
         Label count = new Label((what.kind().isFromBothSides() ? "2 × " : "") + what.count());
-        HBox box = Controls.captioned("Count", less, count, more);
+        HBox box = Controls.captioned(CornersWords.COUNT, less, count, more);
         box.setSpacing(4);
         return box;
     }
 
     /** Sizes in the shop's drawers, and keeping this one there. */
     private MenuButton sizes(Reinforcement what, Notation notation) {
-        MenuButton menu = new MenuButton("In stock");
+        MenuButton menu = new MenuButton(CornersWords.IN_STOCK);
         menu.setId("hold-stock");
         for (Reinforcement item : bench.workshop().inventory().of(what.kind())) {
             MenuItem take = new MenuItem(name(item, notation));
@@ -152,25 +153,27 @@ final class HoldEditor extends FlowPane {
             take.setDisable(!item.isPossible());
             menu.getItems().add(take);
         }
-        MenuItem keep = new MenuItem("Put this size in the drawer");
+        MenuItem keep = new MenuItem(CornersWords.PUT_IN_DRAWER);
         keep.setOnAction(
-                e -> bench.changeShop("put in the drawer", shop -> shop.withInventory(shop.inventory().plus(what))));
-        MenuItem none = new MenuItem("None of this size in the shop");
-        none.setOnAction(e -> bench.changeShop("none in the shop", shop -> shop.withInventory(shop.inventory()
-                .without(what.withCount(1).at(null, null)))));
+                e -> bench.changeShop(CornersWords.CHANGE_PUT_IN_THE_DRAWER,
+                        shop -> shop.withInventory(shop.inventory().plus(what))));
+        MenuItem none = new MenuItem(CornersWords.NONE_IN_SHOP);
+        none.setOnAction(
+                e -> bench.changeShop(CornersWords.CHANGE_NONE_IN_THE_SHOP, shop -> shop.withInventory(shop.inventory()
+                        .without(what.withCount(1).at(null, null)))));
         menu.getItems().addAll(new SeparatorMenuItem(), keep, none);
         return menu;
     }
 
     /** Drills for each gauge in this wood. */
     private static MenuButton pilots(Plan plan, Notation notation) {
-        MenuButton menu = new MenuButton("Drills");
+        MenuButton menu = new MenuButton(CornersWords.DRILLS);
         menu.setId("hold-drills");
         for (int gauge : ScrewGauge.COMMON) {
             ScrewGauge screw = new ScrewGauge(gauge);
-            menu.getItems().add(new MenuItem("No. " + gauge + ": shank " + notation.text(screw.diameter()) + ", pilot "
-                    + notation.text(screw.pilot(plan.job().section().wood())) + ", countersink "
-                    + notation.text(screw.head())));
+            menu.getItems()
+                    .add(new MenuItem(CornersWords.DRILLS_FOR_SCREW.formatted(gauge, notation.text(screw.diameter()),
+                            notation.text(screw.pilot(plan.job().section().wood())), notation.text(screw.head()))));
         }
         return menu;
     }
@@ -182,15 +185,15 @@ final class HoldEditor extends FlowPane {
     private static String name(Reinforcement item, Notation notation) {
         String thin = notation.text(item.thickness());
         if (!item.isPossible()) {
-            return "Thickness " + thin;
+            return CornersWords.THICKNESS.formatted(thin);
         }
         if (item.kind() == ReinforcementKind.PEG) {
-            return notation.words("Diameter ") + thin;
+            return notation.words(CornersWords.DIAMETER) + thin;
         }
         String wide = item.width().isPositive() ? " × " + notation.text(item.width()) : "";
         if (item.kind().isScrew()) {
-            return "No. " + ScrewGauge.nearest(item.thickness()).number() + " × "
-                    + notation.text(item.size());
+            return CornersWords.SCREW.formatted(ScrewGauge.nearest(item.thickness()).number(),
+                    notation.text(item.size()));
         }
         return Sentence.capital(item.kind().sizeName()) + " " + notation.text(item.size()) + " × " + thin + wide;
     }

@@ -51,13 +51,13 @@ final class DayPane extends BorderPane {
 
     private final Workbench bench;
     private final Label now = new Label();
-    private final Button done = new Button("Done");
+    private final Button done = new Button(GlueUpWords.DONE);
     private final Label end = new Label();
     private final Label chosen = new Label();
-    private final Button back = Controls.chip("Not done after all", this::takeBack);
-    private final Button free = Controls.chip("As early as it can be", this::free);
-    private final Button timer = Controls.chip("Timer", this::time);
-    private final MenuButton jobs = new MenuButton("Jobs");
+    private final Button back = Controls.chip(GlueUpWords.NOT_DONE_AFTER_ALL, this::takeBack);
+    private final Button free = Controls.chip(GlueUpWords.AS_EARLY_AS_CAN_BE, this::free);
+    private final Button timer = Controls.chip(GlueUpWords.TIMER, this::time);
+    private final MenuButton jobs = new MenuButton(GlueUpWords.JOBS);
     private final TextField hours = new TextField();
     private final Label hoursWhy = new Label();
     private final FlowPane shop = new FlowPane();
@@ -84,9 +84,9 @@ final class DayPane extends BorderPane {
         jobs.setId("day-jobs");
         jobs.setOnShowing(e -> listJobs());
         jobs.getItems().add(new MenuItem());
-        Button anew = Controls.chip("Begin anew", () -> bench.day().begin());
+        Button anew = Controls.chip(GlueUpWords.BEGIN_ANEW, () -> bench.day().begin());
         anew.setId("day-anew");
-        Button calendar = Controls.chip("Calendar file", this::writeCalendar);
+        Button calendar = Controls.chip(GlueUpWords.CALENDAR_FILE, this::writeCalendar);
         calendar.setId("day-calendar");
         hours.setId("day-hours");
         hours.setPrefColumnCount(22);
@@ -108,7 +108,7 @@ final class DayPane extends BorderPane {
         ScrollPane scroll = new ScrollPane(timeline);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("day-scroll");
-        ToggleButton wide = new ToggleButton("Hour by hour");
+        ToggleButton wide = new ToggleButton(GlueUpWords.HOUR_BY_HOUR);
         wide.setId("day-wide");
         wide.getStyleClass().add("chip");
         wide.setOnAction(e -> timeline.setMinWidth(wide.isSelected() ? WIDER * scroll.getWidth() : 0));
@@ -155,21 +155,21 @@ final class DayPane extends BorderPane {
         Schedule.Step next = next();
         done.setVisible(next != null);
         if (shown == null) {
-            now.setText("Laying the days out …");
+            now.setText(GlueUpWords.LAYING_DAYS_OUT);
         } else if (next == null) {
             now.setText(shown.chains().isEmpty()
-                    ? "No jobs yet: choose some under “Jobs”."
+                    ? GlueUpWords.NO_JOBS
                     : shown.rest().schedule().stuck().isEmpty()
-                            ? "All is done."
-                            : "Nothing can be placed: a clamp or place that is needed is missing, or there are no "
-                                    + "working hours.");
+                            ? GlueUpWords.NOTHING_LEFT
+                            : GlueUpWords.NOTHING_PLACED);
         } else {
             Chain chain = shown.chains().get(next.chain());
             Task task = chain.tasks().get(shown.task(next));
             ZonedDateTime from = shown.rest().at(next.start());
             boolean later = from.toInstant().isAfter(day().now().plusSeconds(90));
-            now.setText((later ? "Next, " + WHEN.format(from) + ": " : "Now: ") + chain.frame() + ": " + task.name()
-                    + " (" + task.hands() + " min)");
+            now.setText(GlueUpWords.NOW_OR_NEXT.formatted(
+                    later ? GlueUpWords.NEXT_AT.formatted(WHEN.format(from)) : GlueUpWords.NOW, chain.frame(),
+                    task.name(), task.hands()));
         }
         showEnd();
         showChosen();
@@ -178,18 +178,20 @@ final class DayPane extends BorderPane {
     private void showEnd() {
         ShopDay.Shown shown = shown();
         if (shown == null || shown.rest().schedule().steps().isEmpty()) {
-            end.setText(day().busy().get() ? "laying out …" : "");
+            end.setText(day().busy().get() ? GlueUpWords.LAYING_OUT : "");
             return;
         }
         Schedule schedule = shown.rest().schedule();
         String bound = schedule.proved()
-                ? "; no order is sooner"
+                ? GlueUpWords.NO_ORDER_SOONER
                 : !schedule.isBoundWorthSaying()
                         ? ""
-                        : "; no order ends before " + WHEN.format(shown.rest().at(schedule.bound()));
-        String stuck = schedule.stuck().isEmpty() ? "" : "; cannot be placed: " + String.join(", ", schedule.stuck());
-        end.setText("All done " + WHEN.format(shown.rest().at(schedule.end())) + bound + stuck
-                + (day().busy().get() ? " · laying out …" : ""));
+                        : GlueUpWords.NO_ORDER_BEFORE.formatted(WHEN.format(shown.rest().at(schedule.bound())));
+        String stuck = schedule.stuck().isEmpty()
+                ? ""
+                : GlueUpWords.CANNOT_BE_PLACED.formatted(String.join(", ", schedule.stuck()));
+        end.setText(GlueUpWords.ALL_DONE.formatted(WHEN.format(shown.rest().at(schedule.end())), bound, stuck,
+                day().busy().get() ? GlueUpWords.AND_LAYING_OUT : ""));
     }
 
     private Schedule.@Nullable Step next() {
@@ -206,7 +208,8 @@ final class DayPane extends BorderPane {
             Chain chain = shown.chains().get(next.chain());
             Task task = chain.tasks().get(shown.task(next));
             if (task.rest() > 0) {
-                bench.timers().start(chain.frame() + ": after “" + task.name() + "”", Duration.ofMinutes(task.rest()));
+                bench.timers().start(GlueUpWords.TIMER_AFTER.formatted(chain.frame(), task.name()),
+                        Duration.ofMinutes(task.rest()));
                 bench.tick();
             }
             day().finished(chain.frame());
@@ -231,23 +234,25 @@ final class DayPane extends BorderPane {
             node.setManaged(node.isVisible());
         }
         chosen.setText(mark == null
-                ? "Click a step to see it; drag it, or press → and ←, to do it later or sooner."
+                ? GlueUpWords.CHOOSE_HINT
                 : mark.frame() + ": " + mark.name() + ", " + WHEN.format(day().zoned(mark.start())) + "–"
                         + DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH).format(day().zoned(mark.end()))
-                        + (mark.rest() > 0 ? ", then wait " + span(mark.rest()) : "")
-                        + (free.isVisible() ? ", held at this time" : ""));
+                        + (mark.rest() > 0 ? GlueUpWords.THEN_WAIT.formatted(span(mark.rest())) : "")
+                        + (free.isVisible() ? GlueUpWords.HELD_AT_THIS_TIME : ""));
     }
 
     private static String span(long minutes) {
         return minutes < 120
-                ? minutes + " min"
-                : minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
+                ? GlueUpWords.MINUTES.formatted(minutes)
+                : GlueUpWords.HOURS_AND_MINUTES.formatted(minutes / 60,
+                        minutes % 60 == 0 ? "" : GlueUpWords.AND_MINUTES.formatted(minutes % 60));
     }
 
     private void time() {
         DayTimeline.Mark mark = timeline.chosen();
         if (mark != null) {
-            bench.timers().start(mark.frame() + ": after “" + mark.name() + "”", Duration.ofMinutes(mark.rest()));
+            bench.timers().start(GlueUpWords.TIMER_AFTER.formatted(mark.frame(), mark.name()),
+                    Duration.ofMinutes(mark.rest()));
             bench.tick();
         }
     }
@@ -289,9 +294,9 @@ final class DayPane extends BorderPane {
             Files.createDirectories(file.getParent());
             WholeFile.write(file, ShopCalendar.write(shown.rest(), now).getBytes(StandardCharsets.UTF_8));
             return file;
-        }, written -> Notice.info("The calendar is in " + file + ".",
-                new Notice.Action("Open", () -> bench.files().open(file))),
-                "The calendar could not be written to " + file + ".");
+        }, written -> Notice.info(GlueUpWords.CALENDAR_WRITTEN.formatted(file),
+                new Notice.Action(GlueUpWords.OPEN, () -> bench.files().open(file))),
+                GlueUpWords.CALENDAR_NOT_WRITTEN.formatted(file));
     }
 
     // What the shop has
@@ -306,23 +311,24 @@ final class DayPane extends BorderPane {
             return;
         }
         shop.getChildren().setAll(
-                counter("Bands", has.count(Clamp.Kind.BAND), "bands", count -> clamps(Clamp.Kind.BAND, count)),
-                counter("Corner clamps", has.count(Clamp.Kind.CORNER), "corner-clamps",
+                counter(GlueUpWords.BANDS, has.count(Clamp.Kind.BAND), "bands",
+                        count -> clamps(Clamp.Kind.BAND, count)),
+                counter(GlueUpWords.CORNER_CLAMPS, has.count(Clamp.Kind.CORNER), "corner-clamps",
                         count -> clamps(Clamp.Kind.CORNER, count)),
-                counter("Jigs", has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
-                        "jigs", all -> all.withJig(count == 0
+                counter(GlueUpWords.JIGS, has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
+                        GlueUpWords.CHANGE_JIGS, all -> all.withJig(count == 0
                                 ? null
                                 : all.jig() == null ? CornerJig.usual() : all.jig(), count))),
-                counter("Bench places", has.bench(), "bench", count -> bench.changeShop(
-                        "places", all -> all.withPlaces(count, all.drying()))),
-                counter("Drying places", has.drying(), "drying", count -> bench.changeShop(
-                        "places", all -> all.withPlaces(all.bench(), count))),
-                Controls.captioned("Hours", hours), hoursWhy);
+                counter(GlueUpWords.BENCH_PLACES, has.bench(), "bench", count -> bench.changeShop(
+                        GlueUpWords.CHANGE_PLACES, all -> all.withPlaces(count, all.drying()))),
+                counter(GlueUpWords.DRYING_PLACES, has.drying(), "drying", count -> bench.changeShop(
+                        GlueUpWords.CHANGE_PLACES, all -> all.withPlaces(all.bench(), count))),
+                Controls.captioned(GlueUpWords.HOURS, hours), hoursWhy);
     }
 
     /** The first clamps of a kind are made more or fewer. */
     private void clamps(Clamp.Kind kind, int count) {
-        bench.changeShop("clamps", all -> {
+        bench.changeShop(GlueUpWords.CHANGE_CLAMPS, all -> {
             List<Clamp> clamps = new ArrayList<>(all.clamps());
             int others = 0;
             int first = -1;
@@ -346,10 +352,10 @@ final class DayPane extends BorderPane {
         Button less = Controls.chip("−", () -> change.accept(count - 1));
         less.setId("fewer-" + id);
         less.setDisable(count <= 0);
-        less.setAccessibleText("fewer: " + name);
+        less.setAccessibleText(GlueUpWords.FEWER.formatted(name));
         Button more = Controls.chip("+", () -> change.accept(count + 1));
         more.setId("more-" + id);
-        more.setAccessibleText("more: " + name);
+        more.setAccessibleText(GlueUpWords.MORE.formatted(name));
         return Controls.captioned(name, less, new Label(String.valueOf(count)), more);
     }
 
@@ -360,7 +366,7 @@ final class DayPane extends BorderPane {
         switch (HoursText.read(hours.getText())) {
             case HoursText.Understood understood -> {
                 hoursWhy.setText("");
-                bench.changeShop("hours", all -> all.withHours(understood.hours()));
+                bench.changeShop(GlueUpWords.CHANGE_HOURS, all -> all.withHours(understood.hours()));
             }
             case HoursText.NotUnderstood not -> hoursWhy.setText(not.why());
         }

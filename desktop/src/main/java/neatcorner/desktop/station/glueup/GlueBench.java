@@ -57,8 +57,9 @@ public final class GlueBench extends BenchScreen {
         progress.setMaxWidth(Double.MAX_VALUE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, button("Backspace: back", this::back), button("Space: done, next", this::next),
-                button("Esc: leave", this::close));
+        HBox top = new HBox(what, space, button(GlueUpWords.BACKSPACE_BACK, this::back),
+                button(GlueUpWords.SPACE_DONE_NEXT, this::next),
+                button(GlueUpWords.ESC_LEAVE, this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox watch = new VBox(clock, clockName);
@@ -96,12 +97,12 @@ public final class GlueBench extends BenchScreen {
         }
         List<GlueStep> steps = steps();
         if (steps.isEmpty()) {
-            what.setText("There is no frame to glue yet: the findings say what is missing.");
+            what.setText(GlueUpWords.NO_FRAME);
             return;
         }
         step = Math.min(step, steps.size() - 1);
         GlueStep now = steps.get(step);
-        what.setText(plan.job().title() + ": step " + (step + 1) + " of " + steps.size());
+        what.setText(GlueUpWords.STEP_OF.formatted(plan.job().title(), step + 1, steps.size()));
         number.setText(String.valueOf(step + 1));
         text.setText(now.what().in(notation));
         progress.setProgress(step / (double) steps.size());
@@ -123,11 +124,11 @@ public final class GlueBench extends BenchScreen {
             Instant end = opened.get().plusMillis((long) (glue.opens() * 60_000));
             ShopTimer open = new ShopTimer("", end, Duration.ofMillis((long) (glue.opens() * 60_000)), true);
             clock.setText(open.text(bench.timers().now()));
-            clockName.setText("of open time left");
+            clockName.setText(GlueUpWords.OPEN_TIME_LEFT);
         } else if (glue.jig().isPresent() && glue.holding() == Holding.JIG
                 && now.kind() == GlueStep.Kind.DRY_FIT) {
-            clock.setText("hole " + glue.jig().get().hole());
-            clockName.setText("on each arm of the jig, from the block");
+            clock.setText(GlueUpWords.HOLE.formatted(glue.jig().get().hole()));
+            clockName.setText(GlueUpWords.ON_EACH_ARM);
         } else {
             clock.setText(StepsPane.time(now));
             clockName.setText("");
@@ -142,7 +143,8 @@ public final class GlueBench extends BenchScreen {
         }
         GlueStep done = steps.get(step);
         if (done.rest() >= 60) {
-            bench.timers().start(bench.job().title() + ", step " + (step + 1), Duration.ofSeconds(done.rest()));
+            bench.timers().start(GlueUpWords.TIMER_STEP.formatted(bench.job().title(), step + 1),
+                    Duration.ofSeconds(done.rest()));
         }
         if (step + 1 < steps.size()) {
             step++;

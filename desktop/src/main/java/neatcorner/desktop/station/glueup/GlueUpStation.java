@@ -10,9 +10,9 @@ import neatcorner.plan.Station;
 public final class GlueUpStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.GLUE_UP, GlueUpView::new, GlueBench::new,
-            List.of("clamps", "glue", "finish", "drying", "schedule", "calendar"),
-            List.of(new StationSpec.Mode("Jigs", "glue-jigs"),
-                    new StationSpec.Mode("The days of the shop", "glue-days")),
+            GlueUpWords.FOUND_BY,
+            List.of(new StationSpec.Mode(GlueUpWords.JIGS, "glue-jigs"),
+                    new StationSpec.Mode(GlueUpWords.MODE_DAYS, "glue-days")),
             List.of(new Shot("7-glue-up", demo -> demo.open("storm-painting.json")),
                     new Shot("7-days", Duration.seconds(6), demo -> {
                         demo.bench().folders().demoJobs().stream()

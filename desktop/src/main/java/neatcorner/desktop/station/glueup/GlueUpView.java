@@ -63,8 +63,8 @@ public final class GlueUpView extends StationView {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.CLAMPS, "in the clamps", "glue-clamps").with(Mode.JIGS, "jigs", "glue-jigs")
-                .with(Mode.DAY, "the days", "glue-days");
+        }).with(Mode.CLAMPS, GlueUpWords.VIEW_CLAMPS, "glue-clamps").with(Mode.JIGS, GlueUpWords.VIEW_JIGS, "glue-jigs")
+                .with(Mode.DAY, GlueUpWords.VIEW_DAYS, "glue-days");
         glue.setId("glue");
         room.setId("room");
         school.setId("school");
@@ -92,12 +92,11 @@ public final class GlueUpView extends StationView {
         middle.getChildren().addAll(drawing, day);
         setCenter(middle);
         setCaution(
-                "Gloves for epoxy and polyurethane; aired room for solvents. Oily rags dry flat outdoors or lie in a closed "
-                        + "metal can of water: they can catch fire. The label of the glue and of the tin decides.");
+                GlueUpWords.CAUTION);
     }
 
     private void change(UnaryOperator<GlueUp> change) {
-        bench().change("glue-up", job -> job.withGlueUp(change.apply(job.glueUp())));
+        bench().change(GlueUpWords.CHANGE_GLUE_UP, job -> job.withGlueUp(change.apply(job.glueUp())));
     }
 
     private GlueUp now() {
@@ -113,8 +112,8 @@ public final class GlueUpView extends StationView {
     private void listGlues() {
         glue.getItems().clear();
         for (Glue each : Glue.KNOWN) {
-            item(glue, Sentence.capital(each.name()) + ", open " + number(each.open().least()) + " min"
-                    + (each.outdoors() ? ", outdoors" : "") + (each.fillsGaps() ? ", fills gaps" : ""),
+            item(glue, GlueUpWords.GLUE_CHOICE.formatted(Sentence.capital(each.name()), number(each.open().least()),
+                    each.outdoors() ? GlueUpWords.OUTDOORS : "", each.fillsGaps() ? GlueUpWords.FILLS_GAPS : ""),
                     () -> change(now -> now.withGlue(each)));
         }
     }
@@ -126,27 +125,28 @@ public final class GlueUpView extends StationView {
     private void listRoom() {
         room.getItems().clear();
         for (int celsius : List.of(5, 8, 12, 16, 18, 20, 22, 25, 30, 35)) {
-            item(room, celsius + " °C", () -> change(now -> now.withTemperature(celsius)));
+            item(room, GlueUpWords.CELSIUS.formatted(celsius), () -> change(now -> now.withTemperature(celsius)));
         }
-        item(room, now().outdoors() ? "It will hang indoors" : "It will hang outdoors",
+        item(room, now().outdoors() ? GlueUpWords.HANGS_INDOORS : GlueUpWords.HANGS_OUTDOORS,
                 () -> change(now -> now.withOutdoors(!now.outdoors())));
     }
 
     private void listSchools() {
         school.getItems().clear();
-        item(school, "As the glue allows", () -> change(now -> now.withSchool(null)));
+        item(school, GlueUpWords.AS_THE_GLUE_ALLOWS, () -> change(now -> now.withSchool(null)));
         for (School each : School.values()) {
             item(school, Sentence.capital(each.title()) + ": " + each.reason(),
                     () -> change(now -> now.withSchool(each)));
         }
         for (SqueezeOut each : SqueezeOut.values()) {
-            item(school, "Squeeze-out: " + each.title(), () -> change(now -> now.withSqueezeOut(each)));
+            item(school, GlueUpWords.SQUEEZE_OUT.formatted(each.title()),
+                    () -> change(now -> now.withSqueezeOut(each)));
         }
     }
 
     private void listHoldings() {
         holding.getItems().clear();
-        item(holding, "The best that fits", () -> change(now -> now.withHolding(null)));
+        item(holding, GlueUpWords.BEST_THAT_FITS, () -> change(now -> now.withHolding(null)));
         for (Holding each : Holding.values()) {
             item(holding, Sentence.capital(each.title()), () -> change(now -> now.withHolding(each)));
         }
@@ -174,12 +174,13 @@ public final class GlueUpView extends StationView {
         choices.show(mode);
         GlueUp chosen = plan.job().glueUp();
         glue.setText(Sentence.capital(chosen.glue().name()));
-        room.setText(number(chosen.temperature()) + " °C" + (chosen.outdoors() ? ", outdoors" : ""));
+        room.setText(GlueUpWords.CELSIUS_AND_WHERE.formatted(number(chosen.temperature()),
+                chosen.outdoors() ? GlueUpWords.OUTDOORS : ""));
         School how = chosen.school();
-        school.setText(how == null ? "As the glue allows" : Sentence.capital(how.title()));
+        school.setText(how == null ? GlueUpWords.AS_THE_GLUE_ALLOWS : Sentence.capital(how.title()));
         Holding with = chosen.holding();
-        holding.setText(with == null ? "Best clamps" : Sentence.capital(with.title()));
-        finish.setText("Finish: " + chosen.finish().name());
+        holding.setText(with == null ? GlueUpWords.BEST_CLAMPS : Sentence.capital(with.title()));
+        finish.setText(GlueUpWords.FINISH.formatted(chosen.finish().name()));
         boolean clamps = mode == Mode.CLAMPS;
         ofClamps.forEach(node -> showIf(node, clamps));
         jigs.tools().forEach(node -> showIf(node, mode == Mode.JIGS));

@@ -61,18 +61,18 @@ final class JigsPane extends StepList {
             }
         });
         which.getItems().add(new MenuItem());
-        templates = Controls.chip("Templates 1:1", this::write);
+        templates = Controls.chip(GlueUpWords.TEMPLATES, this::write);
         templates.setId("jig-templates");
         for (Field field : JigFields.ALL) {
             sizes.add(new LengthBox(bench, field, field.title()));
         }
         Button fewer = Controls.chip("−", () -> changeHoles(-1));
         fewer.setId("fewer-holes");
-        fewer.setAccessibleText("fewer holes");
+        fewer.setAccessibleText(GlueUpWords.FEWER_HOLES);
         Button more = Controls.chip("+", () -> changeHoles(1));
         more.setId("more-holes");
-        more.setAccessibleText("more holes");
-        holeCounter = Controls.captioned("Holes", fewer, holes, more);
+        more.setAccessibleText(GlueUpWords.MORE_HOLES);
+        holeCounter = Controls.captioned(GlueUpWords.HOLES, fewer, holes, more);
     }
 
     List<Node> tools() {
@@ -86,7 +86,8 @@ final class JigsPane extends StepList {
 
     private void changeHoles(int by) {
         int count = Math.max(1, jig().holes() + by);
-        bench.changeShop("jig", shop -> shop.withJig(jig().withHoles(count), Math.max(1, shop.jigs())));
+        bench.changeShop(GlueUpWords.CHANGE_JIG,
+                shop -> shop.withJig(jig().withHoles(count), Math.max(1, shop.jigs())));
     }
 
     private JigDesign.Kind kind(Plan plan) {
@@ -116,23 +117,24 @@ final class JigsPane extends StepList {
         List<Node> nodes = new ArrayList<>();
         JigWork work = work(plan).orElse(null);
         if (work != null) {
-            nodes.add(heading("Cut, from 18 mm board"));
+            nodes.add(heading(GlueUpWords.JIG_CUT_FROM));
             for (JigDesign.Part part : work.design().parts()) {
                 nodes.add(line(part.count() + " × " + part.name() + "  " + notation.bare(part.length()) + " × "
                         + notation.text(part.width())));
             }
             nodes.add(line(work.layout().isComplete()
-                    ? "From " + work.layout().count() + " × " + work.nesting().sheets().getFirst().name() + ", "
-                            + (work.layout().proved() ? "proved least" : "least not proved")
-                    : "Not all parts find a place on " + work.nesting().sheets().getFirst().name()));
+                    ? GlueUpWords.FROM_SHEETS.formatted(work.layout().count(),
+                            work.nesting().sheets().getFirst().name(),
+                            work.layout().proved() ? GlueUpWords.PROVED_LEAST : GlueUpWords.LEAST_NOT_PROVED)
+                    : GlueUpWords.JIG_NOT_PLACED.formatted(work.nesting().sheets().getFirst().name())));
             if (kind(plan) == JigDesign.Kind.CORNER_JIG) {
-                nodes.add(heading("The shop's jig"));
+                nodes.add(heading(GlueUpWords.SHOPS_JIG));
                 sizes.forEach(box -> box.show(plan, notation));
                 nodes.addAll(sizes);
                 holes.setText(String.valueOf(jig().holes()));
                 nodes.add(holeCounter);
             }
-            nodes.add(heading("Put together"));
+            nodes.add(heading(GlueUpWords.PUT_TOGETHER));
             for (Sentence step : work.design().steps()) {
                 nodes.add(line(step.in(notation)));
             }
@@ -159,8 +161,8 @@ final class JigsPane extends StepList {
         Notation notation = bench.notation().get();
         Path folder = bench.home().paper().resolve(JobFolders.fileName(plan.job().title()));
         bench.files().make(() -> JigTemplates.write(design, folder, PaperSize.A4, notation),
-                pdf -> Notice.info("Templates are in " + folder + " as PDF, SVG and DXF.",
-                        new Notice.Action("Open", () -> bench.files().open(pdf))),
-                "The templates could not be written to " + folder + ".");
+                pdf -> Notice.info(GlueUpWords.TEMPLATES_WRITTEN.formatted(folder),
+                        new Notice.Action(GlueUpWords.OPEN, () -> bench.files().open(pdf))),
+                GlueUpWords.TEMPLATES_NOT_WRITTEN.formatted(folder));
     }
 }

@@ -9,7 +9,7 @@ import neatcorner.plan.Station;
 public final class OpeningStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.OPENING, OpeningView::new, null,
-            List.of("art", "glass", "mat", "pack", "weight"),
+            OpeningWords.FOUND_BY,
             List.of(),
             List.of(new Shot("1-opening", demo -> {})));
 

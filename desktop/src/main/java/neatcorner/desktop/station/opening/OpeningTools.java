@@ -31,9 +31,9 @@ import neatcorner.station.opening.WhatFits;
 final class OpeningTools {
     private final Workbench bench;
     private final Controls.Choices<SizeOf> start;
-    private final MenuButton standard = new MenuButton("Standard sizes");
-    private final MenuButton fits = new MenuButton("What fits?");
-    private final ToggleButton mat = new ToggleButton("Mat");
+    private final MenuButton standard = new MenuButton(OpeningWords.STANDARD_SIZES);
+    private final MenuButton fits = new MenuButton(OpeningWords.WHAT_FITS);
+    private final ToggleButton mat = new ToggleButton(OpeningWords.MAT);
     private final LengthBox overlap;
     private final LengthBox clearance;
     private final Spinner<Integer> quantity;
@@ -42,11 +42,13 @@ final class OpeningTools {
 
     OpeningTools(Workbench bench) {
         this.bench = bench;
-        start = new Controls.Choices<SizeOf>(of -> bench.change("start", job -> job.startingFrom(of)))
-                .with(SizeOf.ART, "art", "start-art").with(SizeOf.RABBET, "rabbet", "start-rabbet")
-                .with(SizeOf.SIGHT, "sight", "start-sight").with(SizeOf.OUTSIDE, "outside", "start-outside");
-        overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, "overlap");
-        clearance = new LengthBox(bench, FrameFields.CLEARANCE, "Clearance a side");
+        start = new Controls.Choices<SizeOf>(of -> bench.change(OpeningWords.CHANGE_START, job -> job.startingFrom(of)))
+                .with(SizeOf.ART, OpeningWords.ART, "start-art")
+                .with(SizeOf.RABBET, OpeningWords.RABBET, "start-rabbet")
+                .with(SizeOf.SIGHT, OpeningWords.SIGHT, "start-sight")
+                .with(SizeOf.OUTSIDE, OpeningWords.OUTSIDE, "start-outside");
+        overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, OpeningWords.OVERLAP);
+        clearance = new LengthBox(bench, FrameFields.CLEARANCE, OpeningWords.CLEARANCE_A_SIDE);
         standard.setId("standard-sizes");
         standard.setOnShowing(e -> listStandard());
         listStandard();
@@ -55,16 +57,17 @@ final class OpeningTools {
         fits.getItems().add(new MenuItem());
         mat.setId("mat");
         mat.getStyleClass().add("chip");
-        mat.setOnAction(e -> bench.change("mat", OpeningTools::matToggled));
-        quantity = TypedNumber.count("quantity", "Frames", 1, Job.MOST_FRAMES, bench::say);
+        mat.setOnAction(e -> bench.change(OpeningWords.CHANGE_MAT, OpeningTools::matToggled));
+        quantity = TypedNumber.count("quantity", OpeningWords.FRAMES, 1, Job.MOST_FRAMES, bench::say);
         quantity.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
-                bench.change("quantity", job -> job.withQuantity(now));
+                bench.change(OpeningWords.CHANGE_QUANTITY, job -> job.withQuantity(now));
             }
         });
-        controls = List.of(Controls.captioned("I measured the", start), standard,
-                Controls.chip("Turn", () -> bench.change("turn", job -> turned(job))), mat, overlap, clearance,
-                Controls.captioned("Frames", quantity), fits);
+        controls = List.of(Controls.captioned(OpeningWords.I_MEASURED, start), standard,
+                Controls.chip(OpeningWords.TURN, () -> bench.change(OpeningWords.CHANGE_TURN, job -> turned(job))), mat,
+                overlap, clearance,
+                Controls.captioned(OpeningWords.FRAMES, quantity), fits);
     }
 
     /** Those of the job's own units first. */
@@ -87,7 +90,7 @@ final class OpeningTools {
     }
 
     private void takeStandard(StandardSize size) {
-        bench.change("standard size", job -> {
+        bench.change(OpeningWords.CHANGE_STANDARD_SIZE, job -> {
             boolean lying = job.size().width().isMoreThan(job.size().height());
             return job.withSize(job.sizeOf(), lying ? size.size().turned() : size.size());
         });
@@ -112,16 +115,17 @@ final class OpeningTools {
         Job job = bench.job();
         fits.getItems().clear();
         Opening pack = job.sizes().pack();
-        MenuItem whole = new MenuItem(notation.words("Without a mat: art of " + notation.bare(pack.width()) + " × "
-                + notation.text(pack.height())));
-        whole.setOnAction(e -> bench.change("without a mat", now -> withoutMat(now.startingFrom(SizeOf.RABBET))));
+        MenuItem whole = new MenuItem(notation.words(OpeningWords.WITHOUT_A_MAT_ART_OF
+                .formatted(notation.bare(pack.width()), notation.text(pack.height()))));
+        whole.setOnAction(e -> bench.change(OpeningWords.CHANGE_WITHOUT_A_MAT,
+                now -> withoutMat(now.startingFrom(SizeOf.RABBET))));
         fits.getItems().add(whole);
         for (WhatFits fit : WhatFits.in(job)) {
             MenuItem item = new MenuItem(notation.words(fit.needsMat()
-                    ? fit.size().title() + " with mat borders " + notation.bare(fit.borders().left()) + " and "
-                            + notation.text(fit.borders().top())
-                    : fit.size().title() + " without a mat"));
-            item.setOnAction(e -> bench.change("what fits", fit::appliedTo));
+                    ? OpeningWords.WITH_MAT_BORDERS.formatted(fit.size().title(), notation.bare(fit.borders().left()),
+                            notation.text(fit.borders().top()))
+                    : OpeningWords.WITHOUT_A_MAT.formatted(fit.size().title())));
+            item.setOnAction(e -> bench.change(OpeningWords.CHANGE_WHAT_FITS, fit::appliedTo));
             fits.getItems().add(item);
         }
     }
@@ -139,8 +143,8 @@ final class OpeningTools {
     void show(Plan plan, Notation notation) {
         showing = true;
         start.show(plan.job().sizeOf());
-        start.rename(SizeOf.RABBET, notation.words("rabbet"));
-        mat.setText(notation.words("Mat"));
+        start.rename(SizeOf.RABBET, notation.words(OpeningWords.RABBET));
+        mat.setText(notation.words(OpeningWords.MAT));
         boolean matted = plan.job().pack().mat().isPresent();
         mat.setSelected(matted);
         overlap.setVisible(matted);

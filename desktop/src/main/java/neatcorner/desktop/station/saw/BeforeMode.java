@@ -27,7 +27,7 @@ final class BeforeMode implements StationMode {
 
     BeforeMode(Workbench bench) {
         this.bench = bench;
-        limit = new LengthBox(bench, SawFields.GAP_LIMIT, "Let gaps pass up to");
+        limit = new LengthBox(bench, SawFields.GAP_LIMIT, SawWords.LET_GAPS_PASS);
     }
 
     @Override
@@ -51,7 +51,7 @@ final class BeforeMode implements StationMode {
     }
 
     static Figure cannot() {
-        return new Figure("Only flat frames with straight sides are judged", new Box(0, 0, 100, 60),
+        return new Figure(SawWords.ONLY_FLAT, new Box(0, 0, 100, 60),
                 Figure.Margin.all(20), List.of());
     }
 
@@ -64,12 +64,11 @@ final class BeforeMode implements StationMode {
     public List<Sentence> says(Plan plan) {
         SawLog log = bench.saws().log(plan.job().saw());
         if (!Assembly.canJudge(plan)) {
-            return List.of(Sentence.of("Only flat frames with straight sides are judged here."));
+            return List.of(Sentence.of(SawWords.ONLY_FLAT_HERE));
         }
         return log.readings().isEmpty()
                 ? List.of(Sentence
-                        .of("This saw has no readings yet: read a test corner first. The odds below are those of a"
-                                + " saw in good order."))
+                        .of(SawWords.NO_READINGS_YET))
                 : List.of();
     }
 }

@@ -48,8 +48,8 @@ public final class BenchView extends BenchScreen {
         progress.setMaxWidth(Double.MAX_VALUE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, button("Backspace: back", this::back),
-                button("Space: done, next", this::next), button("Esc: leave", this::close));
+        HBox top = new HBox(what, space, button(SawWords.BACKSPACE_BACK, this::back),
+                button(SawWords.SPACE_DONE_NEXT, this::next), button(SawWords.ESC_LEAVE, this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox figures = new VBox(number, meaning);
@@ -81,7 +81,7 @@ public final class BenchView extends BenchScreen {
         boolean empty = plan.cuts().isEmpty();
         picture.setVisible(!empty);
         if (empty) {
-            what.setText("Nothing to cut yet: the findings say what is missing.");
+            what.setText(SawWords.NOTHING_TO_CUT_WHY);
             letter.setText("");
             number.getChildren().clear();
             meaning.setText("");
@@ -98,17 +98,18 @@ public final class BenchView extends BenchScreen {
         Saw saw = plan.job().saw();
         Side swing = cut.swing(saw);
         Side leans = cut.leans(saw);
-        meaning.setText(notation.words((stop == null ? "leave" : touchesToe(cut) ? "stop, toe against it" : "stop")
-                + " · " + (swing == null ? "saw square" : "saw to the " + swing.title()) + " · "
-                + (cut.isFaceDown(saw) ? "face down" : "face up") + " · rabbet towards you"
-                + (saw.reachesMiter(cut.miter()) ? "" : " · against the auxiliary fence")));
+        meaning.setText(notation.words(SawWords.HOW_IT_LIES.formatted(
+                stop == null ? SawWords.LEAVE : touchesToe(cut) ? SawWords.STOP_AT_TOE : SawWords.STOP,
+                swing == null ? SawWords.SAW_SQUARE : SawWords.SAW_TO.formatted(swing.title()),
+                cut.isFaceDown(saw) ? SawWords.FACE_DOWN : SawWords.FACE_UP,
+                saw.reachesMiter(cut.miter()) ? "" : SawWords.AGAINST_AUXILIARY_FENCE)));
         miter.show(notation.figures(Angle.ofDegrees(Math.abs(saw.set(cut.miter()).degrees()))), true);
         tilt.setVisible(leans != null);
         tilt.setManaged(leans != null);
         tilt.setText(leans == null
                 ? ""
-                : notation.words("tilt " + notation.text(Angle.ofDegrees(Math.abs(cut.bevel().degrees())))
-                        + ", top to the " + leans.title()));
+                : notation.words(SawWords.TILT_TO
+                        .formatted(notation.text(Angle.ofDegrees(Math.abs(cut.bevel().degrees()))), leans.title())));
         picture.show(SawFigure.of(plan, cut), notation);
     }
 
@@ -127,7 +128,7 @@ public final class BenchView extends BenchScreen {
             bench.cut().set(index + 1);
         } else {
             progress.setProgress(1);
-            what.setText("All " + plan.cuts().size() + " cuts are done.");
+            what.setText(SawWords.ALL_CUT.formatted(plan.cuts().size()));
         }
     }
 

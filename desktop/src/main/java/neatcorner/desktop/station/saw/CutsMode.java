@@ -33,26 +33,26 @@ final class CutsMode implements StationMode {
 
     CutsMode(Workbench bench) {
         this.bench = bench;
-        Button back = new Button("◀ Back");
+        Button back = new Button(SawWords.CUT_BACK);
         back.setId("cut-back");
         back.setOnAction(e -> move(-1));
-        Button next = new Button("Next cut ▶");
+        Button next = new Button(SawWords.NEXT_CUT);
         next.setId("cut-next");
         next.getStyleClass().add("accent");
         next.setOnAction(e -> move(1));
         step.setId("cut-step");
         step.getStyleClass().add("step");
         second = new Controls.Choices<SecondMiter>(
-                how -> bench.change("second miter", job -> job.withSaw(job.saw().withSecondMiter(how))))
-                .with(SecondMiter.TURN_PIECE, "turn the piece over", "second-turn")
-                .with(SecondMiter.SWING_SAW, "swing the saw", "second-swing");
-        boxes = List.of(new LengthBox(bench, SawFields.KERF, "Kerf"),
-                new LengthBox(bench, SawFields.ROUGH, "Rough allowance"),
-                new LengthBox(bench, SawFields.MIN_HOLD, "Hold by hand from"));
+                how -> bench.change(SawWords.CHANGE_SECOND_MITER, job -> job.withSaw(job.saw().withSecondMiter(how))))
+                .with(SecondMiter.TURN_PIECE, SawWords.TURN_THE_PIECE_OVER, "second-turn")
+                .with(SecondMiter.SWING_SAW, SawWords.SWING_THE_SAW, "second-swing");
+        boxes = List.of(new LengthBox(bench, SawFields.KERF, SawWords.KERF),
+                new LengthBox(bench, SawFields.ROUGH, SawWords.ROUGH_ALLOWANCE),
+                new LengthBox(bench, SawFields.MIN_HOLD, SawWords.HOLD_BY_HAND_FROM));
         HBox steps = new HBox(back, step, next);
         steps.getStyleClass().add("captioned");
         steps.setAlignment(Pos.CENTER_LEFT);
-        tools.addAll(List.of(steps, Controls.captioned("Second end:", second)));
+        tools.addAll(List.of(steps, Controls.captioned(SawWords.SECOND_END, second)));
         tools.addAll(boxes);
     }
 
@@ -69,7 +69,7 @@ final class CutsMode implements StationMode {
     @Override
     public Figure figure(Plan plan) {
         if (plan.cuts().isEmpty()) {
-            return new Figure("Nothing to cut yet", new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
+            return new Figure(SawWords.NOTHING_TO_CUT, new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
         }
         return SawFigure.of(plan, plan.cuts().get(Math.min(bench.cut().get(), plan.cuts().size() - 1)));
     }
@@ -84,15 +84,15 @@ final class CutsMode implements StationMode {
         second.show(plan.job().saw().secondMiter());
         boxes.forEach(box -> box.show(plan, notation));
         step.setText(plan.cuts().isEmpty()
-                ? "No cuts yet"
+                ? SawWords.NO_CUTS_YET
                 : title(plan, Math.min(bench.cut().get(), plan.cuts().size() - 1), notation));
     }
 
     /** "Cut 3 of 8: first miter on C". */
     static String title(Plan plan, int index, Notation notation) {
         SawCut cut = plan.cuts().get(index);
-        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? "first miter on " : "second miter on ";
-        return notation.words("Cut " + (index + 1) + " of " + plan.cuts().size() + ": " + kind
-                + cut.piece().label(plan.job().quantity()));
+        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? SawWords.FIRST_MITER_ON : SawWords.SECOND_MITER_ON;
+        return notation.words(SawWords.CUT_OF.formatted(index + 1, plan.cuts().size(), kind,
+                cut.piece().label(plan.job().quantity())));
     }
 }

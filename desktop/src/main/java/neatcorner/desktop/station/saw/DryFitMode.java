@@ -24,10 +24,11 @@ final class DryFitMode implements StationMode {
     private final Button clear;
 
     DryFitMode(Workbench bench) {
-        boxes = List.of(new LengthBox(bench, SawFields.gap(0, 2), "Faces stepped by up to"),
-                new LengthBox(bench, SawFields.ROCKS, "Lifts off a flat table by"));
-        clear = Controls.chip("All closed",
-                () -> bench.change("all closed", job -> job.withChecks(job.checks().withDryFit(DryFit.closed()))));
+        boxes = List.of(new LengthBox(bench, SawFields.gap(0, 2), SawWords.FACES_STEPPED),
+                new LengthBox(bench, SawFields.ROCKS, SawWords.LIFTS_OFF_TABLE));
+        clear = Controls.chip(SawWords.ALL_CLOSED,
+                () -> bench.change(SawWords.CHANGE_ALL_CLOSED,
+                        job -> job.withChecks(job.checks().withDryFit(DryFit.closed()))));
         clear.setId("dry-clear");
     }
 

@@ -56,9 +56,11 @@ public final class SawView extends StationView {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.CUTS, "cuts", "saw-cuts").with(Mode.TEST, "test corner", "saw-test")
-                .with(Mode.BEFORE, "what to expect", "saw-before").with(Mode.AS_CUT, "as cut", "saw-as-cut")
-                .with(Mode.DRY_FIT, "dry fit", "saw-dry-fit").with(Mode.SEASONS, "seasons", "saw-seasons");
+        }).with(Mode.CUTS, SawWords.VIEW_CUTS, "saw-cuts").with(Mode.TEST, SawWords.VIEW_TEST_CORNER, "saw-test")
+                .with(Mode.BEFORE, SawWords.VIEW_BEFORE, "saw-before")
+                .with(Mode.AS_CUT, SawWords.VIEW_AS_CUT, "saw-as-cut")
+                .with(Mode.DRY_FIT, SawWords.VIEW_DRY_FIT, "saw-dry-fit")
+                .with(Mode.SEASONS, SawWords.VIEW_SEASONS, "saw-seasons");
         saws.setId("saws");
         saws.setOnShowing(e -> listSaws());
         saws.getItems().add(new MenuItem());
@@ -68,8 +70,7 @@ public final class SawView extends StationView {
         says.setId("saw-says");
         setBelowTools(new VBox(says));
         setCaution(
-                "Eyes and ears protected, dust mask on, guards in place. The blade stands still before a hand goes near it; "
-                        + "never reach behind it. Short pieces are clamped, not held. The saw's own manual decides.");
+                SawWords.CAUTION);
         bench.whileOpen(bench.saws().watch(refresh));
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
@@ -83,18 +84,18 @@ public final class SawView extends StationView {
         Saw now = bench().job().saw();
         saws.getItems().clear();
         for (ShopSaw shop : bench().saws().saws()) {
-            MenuItem item = new MenuItem("Cut with the " + shop.saw().name());
-            item.setOnAction(e -> bench().change("saw", job -> job.withSaw(
+            MenuItem item = new MenuItem(SawWords.CUT_WITH.formatted(shop.saw().name()));
+            item.setOnAction(e -> bench().change(SawWords.CHANGE_SAW, job -> job.withSaw(
                     shop.saw().withRough(job.saw().rough()))));
             saws.getItems().add(item);
         }
         saws.getItems().add(new SeparatorMenuItem());
         boolean fence = now.scale().zero() == SawScale.Zero.FENCE;
-        MenuItem zero = new MenuItem(fence ? "Its scale has 0° at a square cut" : "Its scale has 0° at the fence");
-        zero.setOnAction(e -> bench().change("saw's scale", job -> job.withSaw(job.saw().withScale(new SawScale(
+        MenuItem zero = new MenuItem(fence ? SawWords.SCALE_FROM_SQUARE : SawWords.SCALE_FROM_FENCE);
+        zero.setOnAction(e -> bench().change(SawWords.CHANGE_SCALE, job -> job.withSaw(job.saw().withScale(new SawScale(
                 fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, job.saw().scale().radius(),
                 job.saw().scale().fence())))));
-        MenuItem keep = new MenuItem("Keep these settings as the shop's " + now.name());
+        MenuItem keep = new MenuItem(SawWords.KEEP_SETTINGS.formatted(now.name()));
         keep.setOnAction(e -> bench().saws().keep(now));
         saws.getItems().addAll(zero, keep);
     }

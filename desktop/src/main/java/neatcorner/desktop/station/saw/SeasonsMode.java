@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 final class SeasonsMode implements StationMode {
     private final Workbench bench;
     private final List<Spinner<Double>> spinners;
-    private final CheckBox flat = new CheckBox("faces flat-sawn");
+    private final CheckBox flat = new CheckBox(SawWords.FACES_FLAT_SAWN);
     private final HBox air;
     private final List<Node> tools;
     private final List<ToDoubleFunction<Climate>> gets = List.of(climate -> climate.dry().celsius(),
@@ -36,32 +36,36 @@ final class SeasonsMode implements StationMode {
     SeasonsMode(Workbench bench) {
         this.bench = bench;
         spinners = List.of(
-                spinner("dry-celsius", "Driest °C", -30, 50, 1,
+                spinner("dry-celsius", SawWords.DRIEST_NUMBER, -30, 50, 1,
                         (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity()))),
-                spinner("dry-humidity", "Humidity when driest, %", 1, 99, 1,
+                spinner("dry-humidity", SawWords.DRIEST_HUMIDITY_NUMBER, 1, 99, 1,
                         (c, v) -> c.withDry(new Climate.Air(c.dry().celsius(), v))),
-                spinner("damp-celsius", "Dampest °C", -30, 50, 1,
+                spinner("damp-celsius", SawWords.DAMPEST_NUMBER, -30, 50, 1,
                         (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity()))),
-                spinner("damp-humidity", "Humidity when dampest, %", 1, 99, 1,
+                spinner("damp-humidity", SawWords.DAMPEST_HUMIDITY_NUMBER, 1, 99, 1,
                         (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v))),
-                spinner("glued", "Wood glued at %", 0, 30, 0.5, Climate::withGlued));
+                spinner("glued", SawWords.GLUED_AT, 0, 30, 0.5, Climate::withGlued));
         flat.setId("flat-sawn");
         flat.setOnAction(e -> change(climate -> climate.withFlat(flat.isSelected())));
-        air = new HBox(Controls.captioned("driest °C", spinners.get(0)), Controls.captioned("% humid", spinners.get(1)),
-                Controls.captioned("dampest °C", spinners.get(2)), Controls.captioned("% humid", spinners.get(3)));
+        air = new HBox(Controls.captioned(SawWords.DRIEST, spinners.get(0)),
+                Controls.captioned(SawWords.HUMID, spinners.get(1)),
+                Controls.captioned(SawWords.DAMPEST, spinners.get(2)),
+                Controls.captioned(SawWords.HUMID, spinners.get(3)));
         air.getStyleClass().add("captioned");
         tools = List.of(
-                Controls.captioned("It will hang in", place("a heated house", Climate.HEATED_HOUSE, "place-house"),
-                        place("an unheated hall by the sea", Climate.BY_THE_SEA, "place-sea"),
-                        place("steady museum air", Climate.STEADY, "place-steady"),
-                        place("not said", null, "place-none")),
+                Controls.captioned(SawWords.IT_WILL_HANG_IN,
+                        place(SawWords.HEATED_HOUSE, Climate.HEATED_HOUSE, "place-house"),
+                        place(SawWords.UNHEATED_HALL, Climate.BY_THE_SEA, "place-sea"),
+                        place(SawWords.STEADY_MUSEUM_AIR, Climate.STEADY, "place-steady"),
+                        place(SawWords.NOT_SAID, null, "place-none")),
                 air,
-                Controls.captioned("Wood glued at %", spinners.get(4)), flat);
+                Controls.captioned(SawWords.GLUED_AT, spinners.get(4)), flat);
     }
 
     private Node place(String name, @Nullable Climate climate, String id) {
         var chip = Controls.chip(name,
-                () -> bench.change("where it hangs", job -> job.withChecks(job.checks().withPlace(climate))));
+                () -> bench.change(SawWords.CHANGE_WHERE_IT_HANGS,
+                        job -> job.withChecks(job.checks().withPlace(climate))));
         chip.setId(id);
         return chip;
     }
@@ -78,7 +82,7 @@ final class SeasonsMode implements StationMode {
     }
 
     private void change(UnaryOperator<Climate> change) {
-        bench.change("where it hangs", job -> {
+        bench.change(SawWords.CHANGE_WHERE_IT_HANGS, job -> {
             Climate place = job.checks().place();
             return place == null ? job : job.withChecks(job.checks().withPlace(change.apply(place)));
         });

@@ -40,7 +40,7 @@ final class TestCornerMode implements StationMode {
     private final AngleBox miterBox;
     private final List<LengthBox> boxes;
     private final Label log = new Label();
-    private final Button turned = Controls.chip("I turned the saw", this::turn);
+    private final Button turned = Controls.chip(SawWords.I_TURNED_THE_SAW, this::turn);
     private final List<Node> tools;
     private TestCorner.Where open = TestCorner.Where.TOE;
     private Length gap = TestCorner.SHEET_OF_PAPER;
@@ -51,34 +51,37 @@ final class TestCornerMode implements StationMode {
         this.bench = bench;
         this.refresh = refresh;
         where = new Controls.Choices<TestCorner.Where>(this::found)
-                .with(TestCorner.Where.CLOSED, "closed", "open-closed")
-                .with(TestCorner.Where.HEEL, "outside, heel", "open-heel")
-                .with(TestCorner.Where.TOE, "inside, toe", "open-toe").with(TestCorner.Where.FACE, "face", "open-face")
-                .with(TestCorner.Where.BACK, "back", "open-back");
+                .with(TestCorner.Where.CLOSED, SawWords.CLOSED, "open-closed")
+                .with(TestCorner.Where.HEEL, SawWords.OUTSIDE_HEEL, "open-heel")
+                .with(TestCorner.Where.TOE, SawWords.INSIDE_TOE, "open-toe")
+                .with(TestCorner.Where.FACE, SawWords.FACE, "open-face")
+                .with(TestCorner.Where.BACK, SawWords.BACK, "open-back");
         gapTag.setId("test-gap");
         gapTag.getStyleClass().add("boxed");
         overTag.setId("test-over");
         overTag.getStyleClass().add("boxed");
-        miterBox = new AngleBox("Saw set to", "test-miter", 0, 89, angle -> {
+        miterBox = new AngleBox(SawWords.SAW_SET_TO, "test-miter", 0, 89, angle -> {
             miter = angle;
             refresh.run();
         });
-        Button paper = Controls.chip("a sheet of paper", () -> {
+        Button paper = Controls.chip(SawWords.SHEET_OF_PAPER, () -> {
             gap = TestCorner.SHEET_OF_PAPER;
             refresh.run();
         });
         paper.setId("test-paper");
-        Button keep = new Button("Keep this reading");
+        Button keep = new Button(SawWords.KEEP_THIS_READING);
         keep.setId("test-keep");
         keep.getStyleClass().add("accent");
         keep.setOnAction(e -> keep());
         turned.setId("test-turned");
         log.setId("test-log");
         log.getStyleClass().add("hint");
-        boxes = List.of(new LengthBox(bench, SawFields.SCALE_RADIUS, "Pivot to scale"),
-                new LengthBox(bench, SawFields.FENCE_LENGTH, "Blade to fence's end"));
-        tools = List.of(Controls.captioned("Corner is open", where), Controls.captioned("by", gapTag, paper),
-                Controls.captioned("over", overTag), miterBox, boxes.get(0), boxes.get(1), keep, turned, log);
+        boxes = List.of(new LengthBox(bench, SawFields.SCALE_RADIUS, SawWords.PIVOT_TO_SCALE),
+                new LengthBox(bench, SawFields.FENCE_LENGTH, SawWords.BLADE_TO_FENCE));
+        tools = List.of(Controls.captioned(SawWords.CORNER_IS_OPEN, where),
+                Controls.captioned(SawWords.GAP_BY, gapTag, paper),
+                Controls.captioned(SawWords.GAP_OVER, overTag), miterBox, boxes.get(0), boxes.get(1), keep, turned,
+                log);
     }
 
     private void found(TestCorner.Where place) {
@@ -130,12 +133,12 @@ final class TestCornerMode implements StationMode {
         boxes.forEach(box -> box.show(plan, notation));
         miterBox.show(miter(plan), notation);
         TestCorner corner = corner(plan);
-        gapTag.show(Fine.of(gap), "Gap", notation,
+        gapTag.show(Fine.of(gap), SawWords.GAP, notation,
                 Typing.length(notation, LengthRange.GAP, length -> {
                     gap = length;
                     refresh.run();
                 }), () -> {});
-        overTag.show(corner.over(), "Contact length", notation,
+        overTag.show(corner.over(), SawWords.CONTACT_LENGTH, notation,
                 Typing.length(notation, LengthRange.MEASURED, length -> {
                     over = length.isPositive() ? length : null;
                     refresh.run();
@@ -149,11 +152,12 @@ final class TestCornerMode implements StationMode {
         StringBuilder text = new StringBuilder();
         List<SawReading> last = log.readings().reversed().stream().limit(5).toList();
         for (SawReading reading : last) {
-            text.append(text.isEmpty() ? "Kept, newest first:  " : "   ").append(reading.day()).append(' ')
+            text.append(text.isEmpty() ? SawWords.READINGS_KEPT : "   ").append(reading.day()).append(' ')
                     .append(reading.error().degrees() > 0 ? "+" : "").append(notation.text(reading.error()))
-                    .append(reading.tilt() ? " tilt" : "").append(reading.turned() ? ", turned" : "");
+                    .append(reading.tilt() ? SawWords.READING_TILT : "")
+                    .append(reading.turned() ? SawWords.READING_TURNED : "");
         }
-        return text.isEmpty() ? "No readings of this saw yet." : text.toString();
+        return text.isEmpty() ? SawWords.NO_READINGS : text.toString();
     }
 
     @Override
@@ -169,7 +173,6 @@ final class TestCornerMode implements StationMode {
     @Override
     public List<Sentence> says(Plan plan) {
         return List.of(
-                Sentence.of("Cut two scraps at this setting, turn one over, close them against a square, and say where"
-                        + " light comes through. Turn, cut again, look again, until it closes."));
+                Sentence.of(SawWords.TEST_CORNER_HINT));
     }
 }

@@ -27,12 +27,12 @@ final class BlankMenu {
 
     void list(MenuButton menu) {
         menu.getItems().clear();
-        item(menu, "One piece of wood", job -> layered(job.section(), Layers.NONE));
-        item(menu, "Two boards glued face to face, the front one darker",
+        item(menu, SectionWords.ONE_PIECE, job -> layered(job.section(), Layers.NONE));
+        item(menu, SectionWords.TWO_BOARDS,
                 job -> layered(job.section(), faces(job.section())));
-        item(menu, "Three strips edge to edge, a contrast strip between",
+        item(menu, SectionWords.THREE_STRIPS,
                 job -> layered(job.section(), strips(job.section(), job.units())));
-        item(menu, "A reclaimed tongue-and-groove board", job -> grooved(job.section(), job.units()));
+        item(menu, SectionWords.RECLAIMED_BOARD, job -> grooved(job.section(), job.units()));
     }
 
     private static Section layered(Section section, Layers layers) {
@@ -69,7 +69,7 @@ final class BlankMenu {
 
     private void item(MenuButton menu, String text, Function<Job, Section> changed) {
         MenuItem item = new MenuItem(bench.notation().get().words(text));
-        item.setOnAction(e -> bench.change("blank", job -> job.withSection(changed.apply(job))));
+        item.setOnAction(e -> bench.change(SectionWords.CHANGE_BLANK, job -> job.withSection(changed.apply(job))));
         menu.getItems().add(item);
     }
 }

@@ -47,7 +47,7 @@ final class MillingEditor extends FlowPane {
 
     /** A menu of everything that can be milled. */
     MenuButton adding() {
-        MenuButton menu = new MenuButton("Mill …");
+        MenuButton menu = new MenuButton(SectionWords.MILL);
         menu.setId("mill");
         menu.setOnShowing(e -> list(menu));
         menu.getItems().add(new MenuItem());
@@ -65,11 +65,12 @@ final class MillingEditor extends FlowPane {
             Edge edge = shape == EdgeShape.RABBET ? Edge.BACK_OUTER : Edge.FRONT_OUTER;
             item(menu, shape.title(), new Operation.Shaped(shape, edge, size, depth, 0));
         }
-        item(menu, "ogee", Operation.Shaped.ogee(Edge.FRONT_OUTER, units.either(6, 0.25), units.either(4, 3.0 / 16)));
-        item(menu, "groove", new Operation.Groove(Face.FRONT, units.either(10, 0.375), units.either(6, 0.25),
+        item(menu, SectionWords.OGEE,
+                Operation.Shaped.ogee(Edge.FRONT_OUTER, units.either(6, 0.25), units.either(4, 3.0 / 16)));
+        item(menu, SectionWords.GROOVE, new Operation.Groove(Face.FRONT, units.either(10, 0.375), units.either(6, 0.25),
                 units.either(4, 3.0 / 16), 0));
         menu.getItems().add(new SeparatorMenuItem());
-        item(menu, "rip a strip off", new Operation.Rip(units.either(6, 0.25)));
+        item(menu, SectionWords.RIP_A_STRIP_OFF, new Operation.Rip(units.either(6, 0.25)));
     }
 
     private void item(MenuButton menu, String title, Operation operation) {
@@ -93,7 +94,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private void edit(UnaryOperator<Milling> change) {
-        bench.change("milling",
+        bench.change(SectionWords.CHANGE_MILLING,
                 job -> job.withSection(job.section().withMilling(change.apply(job.section().milling()))));
     }
 
@@ -143,7 +144,7 @@ final class MillingEditor extends FlowPane {
                 item.setOnAction(e -> edit(now -> now.withLayers(now.layers().withWood(index, species))));
                 wood.getItems().add(item);
             }
-            LengthBox size = length(SectionFields.ply(i), "Board " + (i + 1));
+            LengthBox size = length(SectionFields.ply(i), SectionWords.BOARD.formatted(i + 1));
             size.getChildren().add(wood);
             nodes.add(size);
         }
@@ -173,23 +174,23 @@ final class MillingEditor extends FlowPane {
                 nodes.add(length(SectionFields.milled(chosen), sizeName(shaped.shape())));
                 if (shaped.shape().hasDepth()) {
                     nodes.add(length(SectionFields.milledDepth(chosen),
-                            shaped.shape() == EdgeShape.BEAD ? "Quirk" : "Depth"));
+                            shaped.shape() == EdgeShape.BEAD ? SectionWords.QUIRK : SectionWords.DEPTH));
                 }
-                nodes.add(length(SectionFields.milledInset(chosen), "Set in"));
-                nodes.add(length(SectionFields.milledSunk(chosen), "Down the side"));
+                nodes.add(length(SectionFields.milledInset(chosen), SectionWords.SET_IN));
+                nodes.add(length(SectionFields.milledSunk(chosen), SectionWords.DOWN_THE_SIDE));
             }
             case Operation.Groove groove -> {
                 nodes.add(faces(groove, notation));
-                nodes.add(length(SectionFields.milledFrom(chosen), "From"));
-                nodes.add(length(SectionFields.milled(chosen), "Width"));
-                nodes.add(length(SectionFields.milledDepth(chosen), "Depth"));
+                nodes.add(length(SectionFields.milledFrom(chosen), SectionWords.FROM));
+                nodes.add(length(SectionFields.milled(chosen), SectionWords.WIDTH));
+                nodes.add(length(SectionFields.milledDepth(chosen), SectionWords.DEPTH));
             }
-            case Operation.Rip rip -> nodes.add(length(SectionFields.milled(chosen), "Strip"));
+            case Operation.Rip rip -> nodes.add(length(SectionFields.milled(chosen), SectionWords.STRIP));
         }
-        nodes.add(button("Earlier", "op-earlier", chosen == 0, () -> move(-1)));
-        nodes.add(button("Later", "op-later", chosen == milling.operations().size(), () -> move(1)));
+        nodes.add(button(SectionWords.EARLIER, "op-earlier", chosen == 0, () -> move(-1)));
+        nodes.add(button(SectionWords.LATER, "op-later", chosen == milling.operations().size(), () -> move(1)));
         if (!(operation instanceof Operation.PackRabbet)) {
-            nodes.add(button("Leave out", "op-remove", false, () -> {
+            nodes.add(button(SectionWords.LEAVE_OUT, "op-remove", false, () -> {
                 int place = chosen;
                 chosen = -1;
                 edit(now -> now.without(place));
@@ -200,8 +201,8 @@ final class MillingEditor extends FlowPane {
 
     private static String sizeName(EdgeShape shape) {
         return switch (shape) {
-            case ROUND_OVER, COVE, BEAD -> "Radius";
-            case CHAMFER, FACET, BEVEL, RABBET -> "Width";
+            case ROUND_OVER, COVE, BEAD -> SectionWords.RADIUS;
+            case CHAMFER, FACET, BEVEL, RABBET -> SectionWords.WIDTH;
         };
     }
 
@@ -231,7 +232,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private MenuButton edges(Operation.Shaped shaped, Notation notation) {
-        MenuButton menu = new MenuButton(notation.words("On the " + shaped.edge().title()));
+        MenuButton menu = new MenuButton(notation.words(SectionWords.ON_THE.formatted(shaped.edge().title())));
         menu.setId("op-edge");
         for (Edge edge : Edge.values()) {
             MenuItem item = new MenuItem(notation.words(Sentence.capital(edge.title())));
@@ -243,7 +244,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private MenuButton faces(Operation.Groove groove, Notation notation) {
-        MenuButton menu = new MenuButton(notation.words("In the " + groove.face().title()));
+        MenuButton menu = new MenuButton(notation.words(SectionWords.IN_THE.formatted(groove.face().title())));
         menu.setId("op-face");
         for (Face face : Face.values()) {
             MenuItem item = new MenuItem(notation.words(Sentence.capital(face.title())));

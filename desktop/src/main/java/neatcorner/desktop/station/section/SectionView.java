@@ -33,10 +33,10 @@ import neatcorner.wood.Species;
 public final class SectionView extends StationView {
     private final ComboBox<String> wood = new ComboBox<>();
     private final ToggleButton doubleRabbet = new ToggleButton();
-    private final MenuButton pack = new MenuButton("Pack");
+    private final MenuButton pack = new MenuButton(SectionWords.PACK);
     private final MenuButton way = new MenuButton();
-    private final MenuButton blank = new MenuButton("Blank");
-    private final ToggleButton safeZone = new ToggleButton("Safe zone");
+    private final MenuButton blank = new MenuButton(SectionWords.BLANK);
+    private final ToggleButton safeZone = new ToggleButton(SectionWords.SAFE_ZONE);
     private final MillingEditor milling;
     private final PassStepper passes;
     private boolean showing;
@@ -54,7 +54,8 @@ public final class SectionView extends StationView {
         wood.setOnAction(e -> {
             String name = wood.getValue();
             if (!showing && name != null && !name.isBlank()) {
-                bench.change("wood", job -> job.withSection(job.section().withWood(Species.named(name.strip()))));
+                bench.change(SectionWords.CHANGE_WOOD,
+                        job -> job.withSection(job.section().withWood(Species.named(name.strip()))));
             }
         });
         doubleRabbet.setId("double-rabbet");
@@ -64,12 +65,11 @@ public final class SectionView extends StationView {
         pack.setOnShowing(e -> listLayers());
         pack.getItems().add(new MenuItem());
         setCaution(
-                "Rabbets are cut in light passes, 3 to 4 mm deep at most, with the stick held down and push blocks where a "
-                        + "guard cannot stay on. Gloves and eyes for glass.");
+                SectionWords.CAUTION);
         way.setId("rabbet-way");
         for (RabbetWay each : RabbetWay.values()) {
             MenuItem item = new MenuItem(Sentence.capital(each.title()));
-            item.setOnAction(e -> bench.change("way of the rabbet", job -> job.withSection(
+            item.setOnAction(e -> bench.change(SectionWords.CHANGE_WAY_OF_THE_RABBET, job -> job.withSection(
                     job.section().withMilling(job.section().milling().withWay(each)))));
             way.getItems().add(item);
         }
@@ -79,12 +79,13 @@ public final class SectionView extends StationView {
         safeZone.setId("safe-zone");
         safeZone.getStyleClass().add("chip");
         safeZone.setOnAction(e -> refresh.run());
-        addTools(Controls.captioned("Wood", wood), doubleRabbet, pack, blank, way, milling.adding(), safeZone, passes);
+        addTools(Controls.captioned(SectionWords.WOOD, wood), doubleRabbet, pack, blank, way, milling.adding(),
+                safeZone, passes);
         setBelowTools(milling);
     }
 
     private void toggleStep() {
-        bench().change("second step", SectionView::stepToggled);
+        bench().change(SectionWords.CHANGE_SECOND_STEP, SectionView::stepToggled);
     }
 
     private static Job stepToggled(Job job) {
@@ -105,8 +106,8 @@ public final class SectionView extends StationView {
         List<Layer> layers = job.pack().layers();
         for (int i = 0; i < layers.size(); i++) {
             int index = i;
-            item("Take out " + layers.get(i).within() + ", "
-                    + notation.text(layers.get(i).thickness()), now -> now.withPack(now.pack().without(index)));
+            item(SectionWords.TAKE_OUT.formatted(layers.get(i).within(), notation.text(layers.get(i).thickness())),
+                    now -> now.withPack(now.pack().without(index)));
         }
         pack.getItems().add(new SeparatorMenuItem());
         Units units = job.units();
@@ -119,13 +120,13 @@ public final class SectionView extends StationView {
     }
 
     private void add(Layer layer) {
-        item("Put in " + layer.within() + ", "
-                + bench().notation().get().text(layer.thickness()), job -> job.withPack(job.pack().plus(layer)));
+        item(SectionWords.PUT_IN.formatted(layer.within(), bench().notation().get().text(layer.thickness())),
+                job -> job.withPack(job.pack().plus(layer)));
     }
 
     private void item(String text, UnaryOperator<Job> change) {
         MenuItem item = new MenuItem(bench().notation().get().words(text));
-        item.setOnAction(e -> bench().change("pack", change));
+        item.setOnAction(e -> bench().change(SectionWords.CHANGE_PACK, change));
         pack.getItems().add(item);
     }
 
@@ -144,9 +145,9 @@ public final class SectionView extends StationView {
     public void showTools(Plan plan, Notation notation) {
         showing = true;
         wood.setValue(plan.job().section().wood().name());
-        doubleRabbet.setText(notation.words("Double rabbet"));
+        doubleRabbet.setText(notation.words(SectionWords.DOUBLE_RABBET));
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
-        way.setText(notation.words("Rabbet by " + plan.job().section().milling().way().title()));
+        way.setText(notation.words(SectionWords.RABBET_BY.formatted(plan.job().section().milling().way().title())));
         milling.show(plan, notation);
         passes.show(plan);
         showing = false;

@@ -9,8 +9,8 @@ import neatcorner.plan.Station;
 public final class ShapeStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.SHAPE, ShapeView::new, null,
-            List.of("outline", "polygon", "arch", "circle", "oval", "templates", "angles"),
-            List.of(new StationSpec.Mode("The frame as a body", "body")),
+            ShapeWords.FOUND_BY,
+            List.of(new StationSpec.Mode(ShapeWords.MODE_BODY, "body")),
             List.of(new Shot("3-shape", demo -> demo.open("compass-rose.json")), new Shot("3-shape-body", demo -> {
                 demo.open("barometer-glass.json");
                 demo.press("body");

@@ -56,8 +56,8 @@ final class ShapeTools {
     private final LengthBox board;
     private final LengthBox rise;
     private final AngleBox slope;
-    private final Button measured = Controls.chip("Sides and angles as measured …", this::openEditor);
-    private final Button templates = Controls.chip("Templates at full size", this::writeTemplates);
+    private final Button measured = Controls.chip(ShapeWords.AS_MEASURED, this::openEditor);
+    private final Button templates = Controls.chip(ShapeWords.TEMPLATES, this::writeTemplates);
     private final TraverseEditor editor;
     private final Node sidesBox;
     private final Node acrossBox;
@@ -67,34 +67,39 @@ final class ShapeTools {
 
     ShapeTools(Workbench bench) {
         this.bench = bench;
-        kind = new Controls.Choices<Kind>(this::choose).with(Kind.RECTANGLE, "rectangle", "shape-rectangle")
-                .with(Kind.REGULAR, "equal sides", "shape-regular").with(Kind.FREE, "free corners", "shape-free")
-                .with(Kind.ARCH, "arched top", "shape-arch").with(Kind.CIRCLE, "circle", "shape-circle")
-                .with(Kind.ELLIPSE, "ellipse", "shape-ellipse");
-        joint = new Controls.Choices<CornerJoint>(taken -> bench.change("corner joint", job -> job.withJoint(taken)));
+        kind = new Controls.Choices<Kind>(this::choose).with(Kind.RECTANGLE, ShapeWords.RECTANGLE, "shape-rectangle")
+                .with(Kind.REGULAR, ShapeWords.EQUAL_SIDES, "shape-regular")
+                .with(Kind.FREE, ShapeWords.FREE_CORNERS, "shape-free")
+                .with(Kind.ARCH, ShapeWords.ARCHED_TOP, "shape-arch")
+                .with(Kind.CIRCLE, ShapeWords.CIRCLE, "shape-circle")
+                .with(Kind.ELLIPSE, ShapeWords.ELLIPSE, "shape-ellipse");
+        joint = new Controls.Choices<CornerJoint>(
+                taken -> bench.change(ShapeWords.CHANGE_CORNER_JOINT, job -> job.withJoint(taken)));
         for (CornerJoint each : CornerJoint.values()) {
             joint.with(each, each.title(), "joint-" + each.name().toLowerCase(Locale.ROOT));
         }
-        jointBox = Controls.captioned("Corners", joint);
+        jointBox = Controls.captioned(ShapeWords.CORNERS, joint);
         across = new Controls.Choices<Boolean>(corners -> reshape((job, shape) -> shape instanceof Shape.Regular regular
                 ? new Shape.Regular(regular.sides(), corners)
                 : shape))
-                .with(false, "flats", "across-flats").with(true, "corners", "across-corners");
-        curve = new Controls.Choices<Shape.Curve>(this::bend).with(Shape.Curve.SEGMENT, "flat arc", "curve-segment")
-                .with(Shape.Curve.SEMICIRCLE, "half circle", "curve-semicircle")
-                .with(Shape.Curve.ELLIPSE, "half ellipse", "curve-ellipse");
-        sides = spinner("sides", "Sides", Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
-        segments = spinner("segments", "Segments", 0, MOST_SEGMENTS, this::takeSegments);
-        board = new LengthBox(bench, ShapeFields.BOARD_WIDTH, "Widest board");
-        rise = new LengthBox(bench, ShapeFields.RISE, "Rise");
-        slope = new AngleBox("Faces slope inwards by", "slope", 0, 90,
-                angle -> bench.change("slope", job -> job.sloped(angle)));
+                .with(false, ShapeWords.ACROSS_FLATS, "across-flats")
+                .with(true, ShapeWords.ACROSS_CORNERS, "across-corners");
+        curve = new Controls.Choices<Shape.Curve>(this::bend)
+                .with(Shape.Curve.SEGMENT, ShapeWords.FLAT_ARC, "curve-segment")
+                .with(Shape.Curve.SEMICIRCLE, ShapeWords.HALF_CIRCLE, "curve-semicircle")
+                .with(Shape.Curve.ELLIPSE, ShapeWords.HALF_ELLIPSE, "curve-ellipse");
+        sides = spinner("sides", ShapeWords.SIDES, Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
+        segments = spinner("segments", ShapeWords.SEGMENTS, 0, MOST_SEGMENTS, this::takeSegments);
+        board = new LengthBox(bench, ShapeFields.BOARD_WIDTH, ShapeWords.WIDEST_BOARD);
+        rise = new LengthBox(bench, ShapeFields.RISE, ShapeWords.RISE);
+        slope = new AngleBox(ShapeWords.SLOPE_INWARDS, "slope", 0, 90,
+                angle -> bench.change(ShapeWords.CHANGE_SLOPE, job -> job.sloped(angle)));
         measured.setId("as-measured");
         templates.setId("templates");
         editor = new TraverseEditor(bench, this::closeEditor);
-        sidesBox = Controls.captioned("Sides", sides);
-        acrossBox = Controls.captioned("measured across", across);
-        segmentsBox = Controls.captioned("Segments, 0 for fewest", segments);
+        sidesBox = Controls.captioned(ShapeWords.SIDES, sides);
+        acrossBox = Controls.captioned(ShapeWords.MEASURED_ACROSS, across);
+        segmentsBox = Controls.captioned(ShapeWords.SEGMENTS_NUMBER, segments);
     }
 
     private Spinner<Integer> spinner(String id, String what, int least, int most, IntConsumer taken) {
@@ -124,9 +129,9 @@ final class ShapeTools {
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();
         bench.files().make(() -> Templates.write(plan, folder, name, paper, notation),
-                file -> Notice.info("The templates are ready, as PDF, SVG and DXF: " + file,
-                        new Notice.Action("Open it", () -> bench.files().open(file))),
-                "The templates could not be written to " + folder + ".");
+                file -> Notice.info(ShapeWords.TEMPLATES_READY.formatted(file),
+                        new Notice.Action(ShapeWords.OPEN_IT, () -> bench.files().open(file))),
+                ShapeWords.TEMPLATES_NOT_WRITTEN.formatted(folder));
     }
 
     private void openEditor() {
@@ -139,14 +144,14 @@ final class ShapeTools {
 
     /** Changes the shape there is; one that is of another kind by now stays as it is. */
     private void reshape(BiFunction<Job, Shape, Shape> change) {
-        bench.change("outline", job -> job.withOutline(job.outline()
+        bench.change(ShapeWords.CHANGE_OUTLINE, job -> job.withOutline(job.outline()
                 .withShape(change.apply(job, job.outline().shape()))));
     }
 
     private void choose(Kind wanted) {
         if (wanted != kindOf(bench.job().outline().shape())) {
             closeEditor();
-            bench.change("shape", job -> shaped(job, wanted));
+            bench.change(ShapeWords.CHANGE_SHAPE, job -> shaped(job, wanted));
         }
     }
 

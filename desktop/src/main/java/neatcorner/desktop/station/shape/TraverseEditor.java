@@ -48,11 +48,11 @@ final class TraverseEditor extends VBox {
         said.setWrapText(true);
         said.setId("traverse-said");
         offers.getStyleClass().add("captioned");
-        Button more = Controls.chip("One side more", () -> setCount(sides.size() + 1));
+        Button more = Controls.chip(ShapeWords.ONE_SIDE_MORE, () -> setCount(sides.size() + 1));
         more.setId("traverse-more");
-        Button fewer = Controls.chip("One side fewer", () -> setCount(sides.size() - 1));
+        Button fewer = Controls.chip(ShapeWords.ONE_SIDE_FEWER, () -> setCount(sides.size() - 1));
         fewer.setId("traverse-fewer");
-        HBox last = new HBox(more, fewer, Controls.chip("Close", close), offers);
+        HBox last = new HBox(more, fewer, Controls.chip(ShapeWords.CLOSE, close), offers);
         last.getStyleClass().add("captioned");
         getChildren().addAll(rows, said, last);
     }
@@ -105,8 +105,9 @@ final class TraverseEditor extends VBox {
         rows.getChildren().clear();
         int count = sides.size();
         for (int i = 0; i < count; i++) {
-            rows.getChildren().add(Controls.captioned("corner " + letter(i + count - 1) + letter(i), corners.get(i)));
-            rows.getChildren().add(Controls.captioned("side " + letter(i), sides.get(i)));
+            rows.getChildren().add(
+                    Controls.captioned(ShapeWords.CORNER.formatted(letter(i + count - 1), letter(i)), corners.get(i)));
+            rows.getChildren().add(Controls.captioned(ShapeWords.SIDE.formatted(letter(i)), sides.get(i)));
         }
         judge();
     }
@@ -124,14 +125,13 @@ final class TraverseEditor extends VBox {
                     && length.length().isPositive()) {
                 lengths.add(length.length().toMm());
             } else {
-                said.setText("Side " + letter(i) + ": expected a length, such as 300.");
+                said.setText(ShapeWords.EXPECTED_LENGTH.formatted(letter(i)));
                 return;
             }
             int corner = i;
             if (!(Typing.angle(notation, 1, 359, angles::add)
                     .read(corners.get(corner).getText()) instanceof Typing.Understood read)) {
-                said.setText("Corner " + letter(i + sides.size() - 1) + letter(i)
-                        + ": expected degrees between 1 and 359, such as 108.");
+                said.setText(ShapeWords.EXPECTED_DEGREES.formatted(letter(i + sides.size() - 1), letter(i)));
                 return;
             }
             read.take().run();
@@ -144,15 +144,15 @@ final class TraverseEditor extends VBox {
         Length gap = Length.mm(traverse.gap());
         boolean closes = Math.abs(over) < 0.005 && gap.toMm() < 0.05;
         said.setText(closes
-                ? "These sides and corners close."
-                : notation.words("These do not close: the corners add up to " + notation.text(Angle.ofDegrees(
-                        Math.abs(over))) + (over < 0 ? " too little" : " too much") + ", and the walk round ends "
-                        + notation.text(gap) + " from where it began. One side and its two corners must give:"));
+                ? ShapeWords.CLOSES
+                : notation.words(ShapeWords.DOES_NOT_CLOSE.formatted(notation.text(Angle.ofDegrees(
+                        Math.abs(over))), over < 0 ? ShapeWords.TOO_LITTLE : ShapeWords.TOO_MUCH, notation.text(gap))));
         traverse.closings().stream().limit(closes ? 1 : MOST_OFFERS).forEach(closing -> {
             String text = closes
-                    ? "Take this outline"
-                    : "Side " + letter(closing.side()) + " gives: " + notation.text(Length.mm(closing.length())) + ", "
-                            + degrees(closing.start()) + " and " + degrees(closing.end());
+                    ? ShapeWords.TAKE_OUTLINE
+                    : ShapeWords.SIDE_GIVES.formatted(letter(closing.side()),
+                            notation.text(Length.mm(closing.length())), degrees(closing.start()),
+                            degrees(closing.end()));
             Button offer = Controls.chip(text, () -> take(traverse.closedBy(closing.side())));
             offer.setId("give-" + closing.side());
             offers.getChildren().add(offer);
@@ -165,7 +165,7 @@ final class TraverseEditor extends VBox {
 
     private void take(Loop loop) {
         Loop upright = Traverse.of(loop).closedBy(loop.sides() - 1, 0, loop.at(0), 0);
-        bench.change("outline as measured", job -> {
+        bench.change(ShapeWords.CHANGE_OUTLINE_AS_MEASURED, job -> {
             boolean same = job.outline().faceWidths().size() == loop.sides();
             return job.withOutline(job.outline().withShape(new Shape.Polygon(upright))
                     .withFaceWidths(same ? job.outline().faceWidths() : List.of()))

@@ -40,7 +40,7 @@ public final class RackMenu {
 
     private final Workbench bench;
     private final Runnable refresh;
-    private final MenuButton menu = new MenuButton("Rack");
+    private final MenuButton menu = new MenuButton(SticksWords.RACK);
     private int listed;
     private final Map<Path, Job> together = new LinkedHashMap<>();
 
@@ -91,7 +91,7 @@ public final class RackMenu {
     }
 
     private void offer(Path file, Job other) {
-        CheckMenuItem item = new CheckMenuItem("Cut together with " + other.title());
+        CheckMenuItem item = new CheckMenuItem(SticksWords.CUT_TOGETHER_WITH.formatted(other.title()));
         item.setSelected(together.containsKey(file));
         item.setOnAction(e -> {
             if (together.remove(file) == null) {
@@ -104,32 +104,33 @@ public final class RackMenu {
 
     private void listOwn() {
         menu.getItems().clear();
-        item("It is cut: put the offcuts on the shelf", this::putBack);
+        item(SticksWords.CUT_IT, this::putBack);
         if (!bench.shelf().of(bench.job().section()).isEmpty()) {
-            item("Take the offcuts of this section from the shelf", this::takeOffcuts);
+            item(SticksWords.TAKE_OFFCUTS, this::takeOffcuts);
         }
-        item("What else do the offcuts give?", this::sayWhatElse);
-        item("Let all pieces lie anywhere again",
-                () -> bench.change("let pieces lie", job -> job.withStock(job.stock().withPins(List.of()))));
+        item(SticksWords.WHAT_OFFCUTS_GIVE, this::sayWhatElse);
+        item(SticksWords.LET_PIECES_LIE,
+                () -> bench.change(SticksWords.CHANGE_LET_PIECES_LIE,
+                        job -> job.withStock(job.stock().withPins(List.of()))));
         menu.getItems().add(new SeparatorMenuItem());
-        item("Read sticks from a list (CSV) …", this::chooseList);
-        item("Write the sticks as a list (CSV) …", this::chooseTarget);
+        item(SticksWords.READ_STICKS, this::chooseList);
+        item(SticksWords.WRITE_STICKS, this::chooseTarget);
         menu.getItems().add(new SeparatorMenuItem());
     }
 
     private void putBack() {
         Plan plan = bench.currentPlan();
         List<Stick> offcuts = Offcuts.of(plan);
-        bench.change("cut", job -> Offcuts.cut(job, plan), new ShelfMove(plan.job().section(), offcuts, List.of()));
-        bench.notice().set(Notice.info("The sticks are off the rack, and " + offcuts.size()
-                + " offcuts on the shelf, for any job in this wood and section."));
+        bench.change(SticksWords.CHANGE_CUT, job -> Offcuts.cut(job, plan),
+                new ShelfMove(plan.job().section(), offcuts, List.of()));
+        bench.notice().set(Notice.info(SticksWords.IT_IS_CUT.formatted(offcuts.size())));
     }
 
     /** Puts the shelf's offcuts of this section on the rack, where they are taken first, being paid for. */
     void takeOffcuts() {
         Section section = bench.job().section();
         List<Stick> offered = bench.shelf().of(section);
-        bench.change("take offcuts", job -> {
+        bench.change(SticksWords.CHANGE_TAKE_OFFCUTS, job -> {
             List<Stick> sticks = new ArrayList<>(offered);
             sticks.addAll(job.stock().sticks());
             return job.withStock(job.stock().withPins(List.of()).withSticks(sticks));
@@ -170,8 +171,8 @@ public final class RackMenu {
             text.append(text.isEmpty() ? "" : ", ").append(each.frames()).append(" × ").append(each.size().name());
         }
         return more.isEmpty()
-                ? "The offcuts are too short for another frame of any standard size."
-                : "The offcuts would give, one kind at a time: " + text + ".";
+                ? SticksWords.OFFCUTS_TOO_SHORT
+                : SticksWords.OFFCUTS_GIVE.formatted(text);
     }
 
     private void chooseList() {
@@ -191,7 +192,7 @@ public final class RackMenu {
     private static FileChooser chooser() {
         FileChooser chooser = new FileChooser();
         chooser.setInitialFileName("sticks.csv");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Comma-separated values", "*.csv"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(SticksWords.COMMA_SEPARATED_VALUES, "*.csv"));
         return chooser;
     }
 
@@ -203,9 +204,9 @@ public final class RackMenu {
                 bench.notice().set(Notice.grave(list.said));
                 return;
             }
-            bench.change("sticks from a list",
+            bench.change(SticksWords.CHANGE_STICKS_FROM_A_LIST,
                     job -> job.withStock(job.stock().withPins(List.of()).withSticks(list.sticks)));
-            bench.notice().set(Notice.info(list.sticks.size() + " kinds of stick are on the rack now."));
+            bench.notice().set(Notice.info(SticksWords.STICKS_READ.formatted(list.sticks.size())));
         }, bench::fault);
     }
 
@@ -214,13 +215,15 @@ public final class RackMenu {
 
     private static Imported read(Path file, Units units) {
         try {
-            return new Imported(StockCsv.read(WholeFile.text(WholeFile.read(file, LARGEST_LIST, "a list of sticks")),
-                    units), null);
+            return new Imported(
+                    StockCsv.read(WholeFile.text(WholeFile.read(file, LARGEST_LIST, SticksWords.LIST_OF_STICKS)),
+                            units),
+                    null);
         } catch (BadFile e) {
             return new Imported(List.of(), file.getFileName() + ": " + e.getMessage() + ".");
         } catch (IOException e) {
             LOG.log(Level.WARNING, "list not read", e);
-            return new Imported(List.of(), file + " cannot be read as a list of sticks.");
+            return new Imported(List.of(), SticksWords.STICKS_NOT_READ.formatted(file));
         }
     }
 
@@ -229,6 +232,6 @@ public final class RackMenu {
         Job job = bench.job();
         bench.files().write(file,
                 () -> StockCsv.write(job.stock().sticks(), job.units()).getBytes(StandardCharsets.UTF_8),
-                "The sticks are listed in " + file + ".", "The list could not be written to " + file + ".");
+                SticksWords.STICKS_WRITTEN.formatted(file), SticksWords.STICKS_NOT_WRITTEN.formatted(file));
     }
 }

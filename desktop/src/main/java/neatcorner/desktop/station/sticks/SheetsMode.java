@@ -38,8 +38,8 @@ final class SheetsMode implements StationMode {
     private final Controls.Picker picker;
     private final StockEditor editor;
     private final LengthRow lengths;
-    private final MenuButton add = new MenuButton("Add a sheet of …");
-    private final CheckBox grained = new CheckBox("has a pattern: do not turn panels");
+    private final MenuButton add = new MenuButton(SticksWords.ADD_A_SHEET_OF);
+    private final CheckBox grained = new CheckBox(SticksWords.HAS_PATTERN);
     private final List<Node> tools;
     private final Later<Plan, List<SheetWork>> works;
 
@@ -52,13 +52,13 @@ final class SheetsMode implements StationMode {
         add.getItems().add(new MenuItem());
         grained.setId("sheet-grained");
         grained.setOnAction(e -> change(s -> s.withGrained(grained.isSelected())));
-        lengths = new LengthRow(index -> List.of(new LengthBox(bench, StockFields.sheetWidth(index), "Width"),
-                new LengthBox(bench, StockFields.sheetHeight(index), "Height"),
-                new LengthBox(bench, StockFields.sheetTrim(index), "Trim")));
-        editor = new StockEditor("sheet", "Sheet", new StockEditor.Edits(
+        lengths = new LengthRow(index -> List.of(new LengthBox(bench, StockFields.sheetWidth(index), SticksWords.WIDTH),
+                new LengthBox(bench, StockFields.sheetHeight(index), SticksWords.HEIGHT),
+                new LengthBox(bench, StockFields.sheetTrim(index), SticksWords.TRIM)));
+        editor = new StockEditor("sheet", SticksWords.SHEET, new StockEditor.Edits(
                 name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
                 price -> change(s -> s.withPrice(price))),
-                List.of(lengths), List.of(grained, Controls.chip("Remove", this::remove)));
+                List.of(lengths), List.of(grained, Controls.chip(SticksWords.REMOVE, this::remove)));
         tools = List.of(add, picker);
     }
 
@@ -73,16 +73,17 @@ final class SheetsMode implements StationMode {
             add.getItems().add(item);
         }
         if (materials.isEmpty()) {
-            add.getItems().add(new MenuItem("Nothing in the pack is cut from a sheet"));
+            add.getItems().add(new MenuItem(SticksWords.NO_SHEETS));
         }
     }
 
     private void add(String material) {
         picker.choose(bench.job().stock().sheets().size());
-        bench.change("add a sheet", job -> {
+        bench.change(SticksWords.CHANGE_ADD_A_SHEET, job -> {
             Units units = job.units();
             List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
-            sheets.add(new Sheet(material + " sheet", material, units.either(1600, 60), units.either(1200, 40), 2,
+            sheets.add(new Sheet(SticksWords.NEW_SHEET.formatted(material), material, units.either(1600, 60),
+                    units.either(1200, 40), 2,
                     null, false));
             return job.withStock(job.stock().withSheets(sheets));
         });
@@ -90,12 +91,12 @@ final class SheetsMode implements StationMode {
 
     private void change(UnaryOperator<Sheet> changed) {
         int index = picker.index();
-        bench.change("sheet", job -> StockFields.withSheet(job, index, changed));
+        bench.change(SticksWords.CHANGE_SHEET, job -> StockFields.withSheet(job, index, changed));
     }
 
     private void remove() {
         int index = picker.index();
-        bench.change("remove a sheet", job -> {
+        bench.change(SticksWords.CHANGE_REMOVE_A_SHEET, job -> {
             List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
             if (index < sheets.size()) {
                 sheets.remove(index);
@@ -147,19 +148,19 @@ final class SheetsMode implements StationMode {
         List<Slate.Row> rows = new ArrayList<>();
         for (SheetWork work : works(plan)) {
             String proof = !work.layout().isComplete()
-                    ? ", too few"
-                    : work.layout().proved() ? ", proved least" : ", least not proved";
+                    ? SticksWords.TOO_FEW
+                    : work.layout().proved() ? SticksWords.PROVED_LEAST : SticksWords.LEAST_NOT_PROVED;
             rows.add(Slate.Row.large(Sentence.capital(SheetWork.title(work.material())) + proof,
-                    Reading.computed("Sheets to take",
+                    Reading.computed(SticksWords.SHEETS_TO_TAKE,
                             Scalar.count(work.layout().count()), work.layout().proof())));
             for (Panel panel : work.nesting().panels()) {
                 rows.add(Slate.Row.plain(panel.count() + " × " + panel.name(),
-                        Reading.given(panel.name() + ", width", panel.width()),
-                        Reading.given(panel.name() + ", height", panel.height())));
+                        Reading.given(SticksWords.PANEL_WIDTH.formatted(panel.name()), panel.width()),
+                        Reading.given(SticksWords.PANEL_HEIGHT.formatted(panel.name()), panel.height())));
             }
             if (work.layout().count() > 0) {
-                rows.add(Slate.Row.plain("of it left over", Reading.computed("Left over",
-                        new Scalar(100 * SheetsFigure.unused(work), "%", 0), "1 − panels ÷ sheets, by area")));
+                rows.add(Slate.Row.plain(SticksWords.OF_IT_LEFT_OVER, Reading.computed(SticksWords.LEFT_OVER,
+                        new Scalar(100 * SheetsFigure.unused(work), "%", 0), SticksWords.HOW_LEFT_OVER)));
             }
         }
         return new Slate(rows);
@@ -171,18 +172,17 @@ final class SheetsMode implements StationMode {
         for (SheetWork work : works(plan)) {
             if (!work.layout().isComplete() && !plan.job().stock().sheets().isEmpty()) {
                 says.add(Sentence.of(
-                        "{0} panels of " + SheetWork.title(work.material()) + " find no place on the sheets there are.",
+                        SticksWords.NO_PLACE.formatted(SheetWork.title(work.material())),
                         Scalar.count(work.layout().unplaced())));
             }
             boolean narrow = work.layout().sheets().stream().flatMap(cut -> cut.cuts().stream()).map(SheetCut::strip)
                     .anyMatch(work::isTooNarrow);
             if (narrow) {
-                says.add(Sentence.of("Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it on"
-                        + " the waste.", work.thickness().times(SheetNesting.NARROW)));
+                says.add(Sentence.of(SticksWords.PLIERS_HINT, work.thickness().times(SheetNesting.NARROW)));
             }
         }
         if (!plan.job().stock().sheets().isEmpty()) {
-            says.add(Sentence.of("Gloves and eyes for glass; cut on a clean flat bench, and sweep the shards."));
+            says.add(Sentence.of(SticksWords.GLASS_CAUTION));
         }
         return says;
     }

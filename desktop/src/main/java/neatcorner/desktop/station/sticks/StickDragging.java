@@ -94,14 +94,14 @@ final class StickDragging {
         CutPiece held = piece;
         if (held != null && target != null && !isSame(target, row)) {
             show(target.box().left(), target.box().right(), target.box());
-            hint.accept("Give piece " + held.label(bench.job().quantity()) + " to this stick");
+            hint.accept(SticksWords.GIVE_PIECE.formatted(held.label(bench.job().quantity())));
             return;
         }
         double to = Math.max(0, Math.min(row.box().right(), at.x()));
         show(Math.min(pressedAt, to), Math.max(pressedAt, to), row.box());
         Notation notation = bench.notation().get();
         Span span = span(to, notation);
-        hint.accept("Defect from " + notation.text(span.from()) + " to " + notation.text(span.to()));
+        hint.accept(SticksWords.DEFECT_FROM_TO.formatted(notation.text(span.from()), notation.text(span.to())));
     }
 
     private static boolean isSame(SticksFigure.Row a, SticksFigure.Row b) {
@@ -145,7 +145,7 @@ final class StickDragging {
     }
 
     private void toggle(CutPiece held, SticksFigure.Row row) {
-        edit("hold a piece", rack -> rack.pins().stream().anyMatch(pin -> pin.holds(held))
+        edit(SticksWords.CHANGE_HOLD_A_PIECE, rack -> rack.pins().stream().anyMatch(pin -> pin.holds(held))
                 ? rack.released(held.piece().name(), held.frame())
                 : rack.pinned(new Pin(held.piece().name(), held.frame(), row.stock(), row.number())));
     }
@@ -156,7 +156,7 @@ final class StickDragging {
         int used = plan.layout().sticks().stream().filter(stick -> stick.stock() == target.stock())
                 .mapToInt(CutStick::number).max().orElse(0);
         int number = target.used() ? target.number() : used + 1;
-        edit("hold a piece", rack -> target.stock() < rack.sticks().size()
+        edit(SticksWords.CHANGE_HOLD_A_PIECE, rack -> target.stock() < rack.sticks().size()
                 && number <= rack.sticks().get(target.stock()).count()
                         ? rack.pinned(new Pin(held.piece().name(), held.frame(), target.stock(), number))
                         : rack);
@@ -166,7 +166,7 @@ final class StickDragging {
         if (span.length().isLessThan(SHORTEST_DEFECT)) {
             return;
         }
-        edit("defect", rack -> rack.withStick(stock, stick -> {
+        edit(SticksWords.CHANGE_DEFECT, rack -> rack.withStick(stock, stick -> {
             List<Span> defects = new ArrayList<>(stick.defects());
             defects.add(span);
             return stick.withDefects(defects);

@@ -30,15 +30,15 @@ final class StickEditor extends VBox {
 
     StickEditor(Workbench bench) {
         this.bench = bench;
-        clear = Controls.chip("Clear defects", () -> change(stick -> stick.withDefects(List.of())));
+        clear = Controls.chip(SticksWords.CLEAR_DEFECTS, () -> change(stick -> stick.withDefects(List.of())));
         clear.setId("clear-defects");
-        Button largest = Controls.chip("Largest frame from this stick", this::largest);
+        Button largest = Controls.chip(SticksWords.LARGEST_FRAME, this::largest);
         largest.setId("largest-frame");
-        Button remove = Controls.chip("Remove", this::remove);
+        Button remove = Controls.chip(SticksWords.REMOVE, this::remove);
         remove.setId("stick-remove");
         List<Node> after = List.of(largest, clear, remove);
         setId("stick-editor");
-        editor = new StockEditor("stick", "Stick",
+        editor = new StockEditor("stick", SticksWords.STICK,
                 new StockEditor.Edits(name -> change(stick -> stick.withName(name)),
                         count -> change(stick -> stick.withCount(count)),
                         price -> change(stick -> stick.withPrice(price))),
@@ -53,8 +53,8 @@ final class StickEditor extends VBox {
         }
         if (newIndex != index) {
             editor.say("");
-            boxes = List.of(new LengthBox(bench, StockFields.stickWidth(newIndex), "wide"),
-                    new LengthBox(bench, StockFields.stickThickness(newIndex), "thick"));
+            boxes = List.of(new LengthBox(bench, StockFields.stickWidth(newIndex), SticksWords.WIDE),
+                    new LengthBox(bench, StockFields.stickThickness(newIndex), SticksWords.THICK));
             across.getChildren().setAll(boxes);
         }
         index = newIndex;
@@ -72,7 +72,7 @@ final class StickEditor extends VBox {
     private void change(UnaryOperator<Stick> changed) {
         int which = index;
         if (which >= 0) {
-            bench.change("stick", job -> job.withStock(job.stock().withStick(which, changed)));
+            bench.change(SticksWords.CHANGE_STICK, job -> job.withStock(job.stock().withStick(which, changed)));
         }
     }
 
@@ -84,20 +84,20 @@ final class StickEditor extends VBox {
         Job job = bench.job();
         bench.planning().ask(Planning.Pace.SLOW, search -> LargestFrame.from(job, stick, search),
                 size -> size.ifPresentOrElse(this::take,
-                        () -> editor.say("Not even a small frame fits on this stick.")),
+                        () -> editor.say(SticksWords.NO_FRAME_FITS)),
                 bench::fault);
     }
 
     private void take(Opening size) {
-        bench.change("largest frame", job -> job.withSize(job.sizeOf(), size));
+        bench.change(SticksWords.CHANGE_LARGEST_FRAME, job -> job.withSize(job.sizeOf(), size));
         Notation notation = bench.notation().get();
-        editor.say("The frame is now the largest of its proportion from this stick: "
-                + notation.bare(size.width()) + " × " + notation.text(size.height()) + ".");
+        editor.say(
+                SticksWords.FRAME_IS_NOW_LARGEST.formatted(notation.bare(size.width()), notation.text(size.height())));
     }
 
     private void remove() {
         int which = index;
-        bench.change("remove a stick", job -> which >= 0 && which < job.stock().sticks().size()
+        bench.change(SticksWords.CHANGE_REMOVE_A_STICK, job -> which >= 0 && which < job.stock().sticks().size()
                 ? job.withStock(job.stock().withoutStick(which))
                 : job);
     }

@@ -9,9 +9,9 @@ import neatcorner.plan.Station;
 public final class SticksStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.STICKS, SticksView::new, null,
-            List.of("rack", "stock", "lumber", "cut list", "nesting", "offcuts"),
-            List.of(new StationSpec.Mode("Rough boards", "wood-boards"),
-                    new StationSpec.Mode("Sheets of glass, mat and backing", "wood-sheets")),
+            SticksWords.FOUND_BY,
+            List.of(new StationSpec.Mode(SticksWords.MODE_BOARDS, "wood-boards"),
+                    new StationSpec.Mode(SticksWords.MODE_SHEETS, "wood-sheets")),
             List.of(new Shot("5-sticks", demo -> {}),
                     new Shot("5-boards", demo -> demo.press("wood-boards")),
                     new Shot("5-sheets", demo -> demo.press("wood-sheets"))));

@@ -58,8 +58,8 @@ public final class SticksView extends StationView {
     private final LengthBox leastOffcut;
     private final StickEditor editor;
     private final RackMenu rack;
-    private final ToggleButton compare = new ToggleButton("Compare with this layout");
-    private final Button back = Controls.chip("Take the other one", this::takeKept);
+    private final ToggleButton compare = new ToggleButton(SticksWords.COMPARE_WITH_THIS_LAYOUT);
+    private final Button back = Controls.chip(SticksWords.TAKE_THE_OTHER_ONE, this::takeKept);
     private final Button shelf;
     private final Label hint = new Label();
     private final VBox says = new VBox();
@@ -86,20 +86,23 @@ public final class SticksView extends StationView {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.STICKS, "sticks", "wood-sticks").with(Mode.BOARDS, "rough boards", "wood-boards")
-                .with(Mode.SHEETS, "sheets", "wood-sheets");
-        Button add = new Button("Add sticks");
+        }).with(Mode.STICKS, SticksWords.VIEW_STICKS, "wood-sticks")
+                .with(Mode.BOARDS, SticksWords.VIEW_BOARDS, "wood-boards")
+                .with(Mode.SHEETS, SticksWords.VIEW_SHEETS, "wood-sheets");
+        Button add = new Button(SticksWords.ADD_STICKS);
         add.setId("add-stick");
         add.setOnAction(e -> addStick());
         keep = new Controls.Choices<Keep>(
-                k -> bench.change("frames together", job -> job.withStock(job.stock().withKeep(k))))
-                .with(Keep.NO, "no matter", "keep-no").with(Keep.WISH, "if it costs nothing", "keep-wish")
-                .with(Keep.MUST, "always", "keep-must");
+                k -> bench.change(SticksWords.CHANGE_FRAMES_TOGETHER, job -> job.withStock(job.stock().withKeep(k))))
+                .with(Keep.NO, SticksWords.NO_MATTER, "keep-no")
+                .with(Keep.WISH, SticksWords.IF_IT_COSTS_NOTHING, "keep-wish")
+                .with(Keep.MUST, SticksWords.ALWAYS, "keep-must");
         scarf = new Controls.Choices<Double>(
-                slope -> bench.change("scarf", job -> job.withStock(job.stock().withScarf(slope))))
-                .with(0.0, "no", "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8").with(12.0, "1:12", "scarf-12");
-        endTrim = new LengthBox(bench, StockFields.END_TRIM, "End trim");
-        leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, "Keep offcuts from");
+                slope -> bench.change(SticksWords.CHANGE_SCARF, job -> job.withStock(job.stock().withScarf(slope))))
+                .with(0.0, SticksWords.NO, "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8")
+                .with(12.0, "1:12", "scarf-12");
+        endTrim = new LengthBox(bench, StockFields.END_TRIM, SticksWords.END_TRIM);
+        leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, SticksWords.KEEP_OFFCUTS_FROM);
         editor = new StickEditor(bench);
         hint.getStyleClass().add("hint");
         hint.setId("sticks-hint");
@@ -113,8 +116,8 @@ public final class SticksView extends StationView {
         shelf = Controls.chip("", rack::takeOffcuts);
         shelf.setId("take-offcuts");
         bench.whileOpen(bench.shelf().watch(refresh));
-        ofSticks = List.of(add, rack.button(), Controls.captioned("A frame from one stick:", keep), endTrim,
-                leastOffcut, Controls.captioned("Scarf what is too long:", scarf), compare, back, shelf, hint, editor);
+        ofSticks = List.of(add, rack.button(), Controls.captioned(SticksWords.ONE_STICK_A_FRAME, keep), endTrim,
+                leastOffcut, Controls.captioned(SticksWords.SCARF, scarf), compare, back, shelf, hint, editor);
         addTools(choices);
         addTools(ofSticks.subList(0, ofSticks.size() - 1));
         addTools(boards.tools());
@@ -159,13 +162,13 @@ public final class SticksView extends StationView {
 
     private void addStick() {
         chosen = bench().job().stock().sticks().size();
-        bench().change("add a stick", job -> {
+        bench().change(SticksWords.CHANGE_ADD_A_STICK, job -> {
             Rack now = job.stock();
             Length length = now.sticks().isEmpty()
                     ? Defaults.usualStick(job.units())
                     : now.sticks().getLast().length();
             return job.withStock(now.plusStick(
-                    new Stick("stick " + (now.sticks().size() + 1), length, 1, null, List.of())));
+                    new Stick(SticksWords.NEW_STICK.formatted(now.sticks().size() + 1), length, 1, null, List.of())));
         });
     }
 
@@ -173,7 +176,8 @@ public final class SticksView extends StationView {
         Plan other = kept;
         if (other != null) {
             kept = bench().currentPlan();
-            bench().change("the other layout", job -> job.withStock(other.job().stock()).withSaw(other.job().saw()));
+            bench().change(SticksWords.CHANGE_THE_OTHER_LAYOUT,
+                    job -> job.withStock(other.job().stock()).withSaw(other.job().saw()));
         }
     }
 
@@ -185,10 +189,10 @@ public final class SticksView extends StationView {
 
     private void showHint() {
         hint.setText(!rack.together().isEmpty()
-                ? "Pieces are numbered job, frame, letter; this job is 1."
+                ? SticksWords.NUMBERED_TOGETHER
                 : bench().job().stock().sticks().isEmpty()
                         ? ""
-                        : "Drag along a stick: a defect. Drag a piece to another stick, or double-click it: it is held there.");
+                        : SticksWords.DRAG_HINT);
     }
 
     /** This job's plan, or that of all jobs cut together. */
@@ -227,13 +231,14 @@ public final class SticksView extends StationView {
         }
         StickLayout layout = other.layout();
         List<Slate.Row> rows = new ArrayList<>(slate.rows());
-        rows.add(Slate.Row.large("The other: sticks", Reading.given("Sticks of the other layout",
+        rows.add(Slate.Row.large(SticksWords.THE_OTHER_STICKS, Reading.given(SticksWords.OTHER_STICKS,
                 Scalar.count(layout.sticks().size()))));
-        rows.add(Slate.Row.plain("The other: longest offcut",
-                Reading.given("Longest offcut of the other layout", layout.longestOffcut())));
+        rows.add(Slate.Row.plain(SticksWords.THE_OTHER_LONGEST_OFFCUT,
+                Reading.given(SticksWords.OTHER_OFFCUT, layout.longestOffcut())));
         Double cost = layout.cost();
         if (cost != null) {
-            rows.add(Slate.Row.plain("The other: cost", Reading.given("Cost of the other layout", new Money(cost))));
+            rows.add(Slate.Row.plain(SticksWords.THE_OTHER_COST,
+                    Reading.given(SticksWords.OTHER_COST, new Money(cost))));
         }
         return new Slate(rows);
     }
@@ -285,7 +290,7 @@ public final class SticksView extends StationView {
         back.setVisible(kept != null);
         back.setManaged(kept != null);
         int offered = bench().shelf().of(plan.job().section()).size();
-        shelf.setText("Take " + offered + " offcuts from the shelf");
+        shelf.setText(SticksWords.TAKE_SOME_OFFCUTS.formatted(offered));
         shelf.setVisible(offered > 0);
         shelf.setManaged(offered > 0);
         showHint();

@@ -1,0 +1,39 @@
+package neatcorner.desktop.station.opening;
+
+import java.util.List;
+
+/**
+ * What the station of the opening says in the window: names of its controls and of what they change, hints, cautions.
+ * {@code %s} stands for what is filled in.
+ */
+final class OpeningWords {
+    /** What a maker may call the work here, for the finder. */
+    static final List<String> FOUND_BY = List.of("art", "glass", "mat", "pack", "weight");
+
+    // OpeningTools
+
+    static final String STANDARD_SIZES = "Standard sizes";
+    static final String WHAT_FITS = "What fits?";
+    static final String CHANGE_START = "start";
+    static final String ART = "art";
+    static final String SIGHT = "sight";
+    static final String OUTSIDE = "outside";
+    static final String OVERLAP = "overlap";
+    static final String CLEARANCE_A_SIDE = "Clearance a side";
+    static final String CHANGE_MAT = "mat";
+    static final String CHANGE_QUANTITY = "quantity";
+    static final String I_MEASURED = "I measured the";
+    static final String TURN = "Turn";
+    static final String CHANGE_TURN = "turn";
+    static final String FRAMES = "Frames";
+    static final String CHANGE_STANDARD_SIZE = "standard size";
+    static final String WITHOUT_A_MAT_ART_OF = "Without a mat: art of %s × %s";
+    static final String CHANGE_WITHOUT_A_MAT = "without a mat";
+    static final String WITH_MAT_BORDERS = "%s with mat borders %s and %s";
+    static final String WITHOUT_A_MAT = "%s without a mat";
+    static final String CHANGE_WHAT_FITS = "what fits";
+    static final String RABBET = "rabbet";
+    static final String MAT = "Mat";
+
+    private OpeningWords() {}
+}

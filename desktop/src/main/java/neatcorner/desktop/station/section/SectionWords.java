@@ -1,0 +1,73 @@
+package neatcorner.desktop.station.section;
+
+import java.util.List;
+
+/**
+ * What the station of the section says in the window: names of its controls and of what they change, hints, cautions.
+ * {@code %s} stands for what is filled in.
+ */
+final class SectionWords {
+    /** What a maker may call the work here, for the finder. */
+    static final List<String> FOUND_BY = List.of("rabbet", "rebate", "milling", "moulding", "wood", "router");
+
+    // BlankMenu
+
+    static final String ONE_PIECE = "One piece of wood";
+    static final String TWO_BOARDS = "Two boards glued face to face, the front one darker";
+    static final String THREE_STRIPS = "Three strips edge to edge, a contrast strip between";
+    static final String RECLAIMED_BOARD = "A reclaimed tongue-and-groove board";
+    static final String CHANGE_BLANK = "blank";
+
+    // MillingEditor
+
+    static final String MILL = "Mill …";
+    static final String OGEE = "ogee";
+    static final String GROOVE = "groove";
+    static final String RIP_A_STRIP_OFF = "rip a strip off";
+    static final String CHANGE_MILLING = "milling";
+    static final String BOARD = "Board %s";
+    static final String QUIRK = "Quirk";
+    static final String SET_IN = "Set in";
+    static final String DOWN_THE_SIDE = "Down the side";
+    static final String FROM = "From";
+    static final String DEPTH = "Depth";
+    static final String STRIP = "Strip";
+    static final String EARLIER = "Earlier";
+    static final String LATER = "Later";
+    static final String LEAVE_OUT = "Leave out";
+    static final String RADIUS = "Radius";
+    static final String WIDTH = "Width";
+    static final String ON_THE = "On the %s";
+    static final String IN_THE = "In the %s";
+
+    // PassStepper
+
+    static final String PASS_BY_PASS = "Pass by pass";
+    static final String PASS_BEFORE = "Pass before";
+    static final String NEXT_PASS = "Next pass";
+    static final String PASS_OF = "%s of %s";
+
+    // SectionStation
+
+    static final String MODE_SAFE_ZONE = "Where parts may lie in the section";
+    static final String MODE_MILLING = "Milling, pass by pass";
+
+    // SectionView
+
+    static final String PACK = "Pack";
+    static final String BLANK = "Blank";
+    static final String SAFE_ZONE = "Safe zone";
+    static final String CHANGE_WOOD = "wood";
+    static final String CAUTION = "Rabbets are cut in light passes, 3 to 4 mm deep at most, with the stick held down "
+            + "and push blocks where a guard cannot stay on. Gloves and eyes for glass.";
+    static final String CHANGE_WAY_OF_THE_RABBET = "way of the rabbet";
+    static final String WOOD = "Wood";
+    static final String CHANGE_SECOND_STEP = "second step";
+    static final String TAKE_OUT = "Take out %s, %s";
+    static final String PUT_IN = "Put in %s, %s";
+    static final String CHANGE_PACK = "pack";
+    static final String DOUBLE_RABBET = "Double rabbet";
+    static final String RABBET_BY = "Rabbet by %s";
+
+    private SectionWords() {}
+}
