@@ -22,6 +22,7 @@ module neatcorner.core {
     exports neatcorner.saw.measured;
     exports neatcorner.saw;
     exports neatcorner.section;
+    exports neatcorner.shop;
     exports neatcorner.station.corners;
     exports neatcorner.station.glueup;
     exports neatcorner.station.opening;

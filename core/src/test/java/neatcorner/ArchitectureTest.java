@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /** Lowest first; each may use only those before it. */
     private static final List<String> ORDER = List.of("measure", "wood", "section", "outline", "piece", "stock", "saw",
-            "corner", "glueup", "fitout", "hanging", "job", "plan", "drawing", "station", "planner");
+            "corner", "glueup", "fitout", "hanging", "shop", "job", "plan", "drawing", "station", "planner");
     private static final List<String> STATIONS = List.of("opening", "section", "shape", "corners", "sticks", "saw",
             "glueup");
     private static final JavaClasses CORE = new ClassFileImporter()

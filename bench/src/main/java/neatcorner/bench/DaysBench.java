@@ -11,7 +11,6 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Recipe;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.job.Defaults;
@@ -22,6 +21,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import neatcorner.station.glueup.ShopDays;
 import neatcorner.stock.Search;
 
@@ -35,13 +35,13 @@ public final class DaysBench {
 
     public static void main(String[] args) {
         for (int seed = 0; seed < 6; seed++) {
-            ShopDays.of(chains(12, seed), Workshop.usual(Units.MILLIMETRES), MONDAY, Search.PATIENT);
+            ShopDays.of(chains(12, seed), Shop.usual(Units.MILLIMETRES), MONDAY, Search.PATIENT);
         }
         for (int frames : new int[]{9, 20, 50, 200, 500}) {
             for (int seed = 1; seed <= (frames == 20 ? 10 : 3); seed++) {
                 List<Chain> chains = chains(frames, seed);
                 long start = System.nanoTime();
-                Schedule schedule = ShopDays.of(chains, Workshop.usual(Units.MILLIMETRES), MONDAY, Search.PATIENT)
+                Schedule schedule = ShopDays.of(chains, Shop.usual(Units.MILLIMETRES), MONDAY, Search.PATIENT)
                         .schedule();
                 long took = System.nanoTime() - start;
                 System.out.printf(Locale.ROOT,

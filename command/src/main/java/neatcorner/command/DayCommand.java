@@ -22,11 +22,10 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.station.glueup.DaysJson;
 import neatcorner.exchange.station.glueup.ShopCalendar;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
-import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import neatcorner.station.glueup.ShopDays;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
@@ -58,12 +57,12 @@ final class DayCommand implements Callable<Integer> {
         Path reading = Path.of("");
         try {
             List<Chain> chains = new ArrayList<>();
-            Workshop shop = null;
+            Shop shop = null;
             for (Path file : files) {
                 reading = file;
                 JobFile read = JobFile.read(file);
-                shop = shop == null ? read.shop().workshop() : shop;
-                chains.addAll(ShopDays.chains(Planner.plan(read.job(), read.shop().workshop(), patience)));
+                shop = shop == null ? read.madeIn().shop() : shop;
+                chains.addAll(ShopDays.chains(Planner.plan(read.job(), read.madeIn().shop(), patience)));
             }
             if (shop == null || shop.hours().isEmpty()) {
                 NeatCorner.complain(files.getFirst() + ": shop.hours: expected at least one shift to work in");

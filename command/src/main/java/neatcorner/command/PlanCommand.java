@@ -62,7 +62,7 @@ final class PlanCommand implements Callable<Integer> {
     public Integer call() {
         try {
             JobFile read = JobFile.read(file);
-            Plan plan = Planner.plan(read.job(), read.shop().workshop(), patience);
+            Plan plan = Planner.plan(read.job(), read.madeIn().shop(), patience);
             Notation notation = Notation.of(plan.job().units());
             Path folder = out;
             if (folder != null) {

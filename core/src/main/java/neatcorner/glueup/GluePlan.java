@@ -71,7 +71,7 @@ public record GluePlan(School school, Holding holding, double opens, double take
      * How a frame is glued as its maker chose, with what the shop has. What was not chosen is chosen here: all corners at
      * once where the glue stays open for that, else two halves; the best holding that fits.
      */
-    public static GluePlan of(Frame frame, GlueUp chosen, Workshop shop) {
+    public static GluePlan of(Frame frame, GlueUp chosen, Holders shop) {
         double opens = chosen.glue().openAt(chosen.temperature());
         School school = chosen.school() != null
                 ? chosen.school()
@@ -89,7 +89,7 @@ public record GluePlan(School school, Holding holding, double opens, double take
                 steps(frame, school, holding, chosen));
     }
 
-    private static Holding best(Frame frame, School school, Optional<CornerJig.Fit> jig, Workshop shop) {
+    private static Holding best(Frame frame, School school, Optional<CornerJig.Fit> jig, Holders shop) {
         if (school == School.CORNER_BY_CORNER) {
             return frame.pinned ? Holding.PINS : Holding.CORNER_CLAMPS;
         }
@@ -102,7 +102,7 @@ public record GluePlan(School school, Holding holding, double opens, double take
     }
 
     /** A band with tension T presses every miter with T over w·t, whatever its angle (statics). */
-    private static int clamps(Frame frame, School school, Holding holding, Glue.Range tension, Workshop shop) {
+    private static int clamps(Frame frame, School school, Holding holding, Glue.Range tension, Holders shop) {
         return switch (holding) {
             case BAND -> {
                 double force = shop.force(Clamp.Kind.BAND, frame.band());
@@ -118,7 +118,7 @@ public record GluePlan(School school, Holding holding, double opens, double take
         };
     }
 
-    private static int there(Frame frame, Holding holding, Optional<CornerJig.Fit> jig, Workshop shop) {
+    private static int there(Frame frame, Holding holding, Optional<CornerJig.Fit> jig, Holders shop) {
         return switch (holding) {
             case BAND -> frame.standsOut ? shop.reaching(Clamp.Kind.BAND, frame.band()) : 0;
             case JIG -> jig.isPresent() ? shop.jigs() : 0;

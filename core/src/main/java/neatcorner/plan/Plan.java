@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.SizeOf;
-import neatcorner.glueup.Workshop;
 import neatcorner.hanging.Weight;
 import neatcorner.job.Cutting;
 import neatcorner.job.Geometry;
@@ -20,6 +19,7 @@ import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Seat;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
@@ -34,14 +34,14 @@ import org.jspecify.annotations.Nullable;
  * @param findings the gravest first
  * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
-public record Plan(Job job, Workshop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
+public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
         List<Finding> findings, Derived.Known known) {
 
     private static final Derived<SafeZone> SAFE_ZONE = new Derived<>(
             plan -> SafeZone.of(plan.job().section()).orElse(null));
 
     /** Of which nothing more is known yet. */
-    public Plan(Job job, Workshop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
+    public Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
             List<Finding> findings) {
         this(job, shop, sizes, frame, layout, weight, findings, new Derived.Known());
     }
@@ -51,7 +51,7 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, CutRing frame, Stic
     }
 
     /** All that follows from a job, before anything is said about it. A search that is told to stop gives its best so far. */
-    public static Plan of(Job job, Workshop shop, Search search) {
+    public static Plan of(Job job, Shop shop, Search search) {
         Geometry geometry = Geometry.of(job);
         Cutting cutting = Cutting.of(geometry);
         Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;
@@ -65,9 +65,9 @@ public record Plan(Job job, Workshop shop, FrameSizes sizes, CutRing frame, Stic
         return new Plan(job, shop, geometry.sizes(), frame, layout, weight, List.of());
     }
 
-    /** As {@link #of(Job, Workshop, Search)}, for what does not depend on the shop: sizes, pieces, sticks. */
+    /** As {@link #of(Job, Shop, Search)}, for what does not depend on the shop: sizes, pieces, sticks. */
     public static Plan of(Job job, Search search) {
-        return of(job, Workshop.usual(job.units()), search);
+        return of(job, Shop.usual(job.units()), search);
     }
 
     /** With what is to be said about it. */

@@ -2,13 +2,13 @@ package neatcorner.planner;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.piece.Piece;
 import neatcorner.plan.CutRing;
 import neatcorner.plan.Plan;
 import neatcorner.saw.CuttingOrder;
 import neatcorner.section.Section;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Search;
@@ -33,7 +33,7 @@ public final class Batch {
     }
 
     /** The first job's plan with the pieces of all of them laid out on its rack; jobs of other sections are left out. */
-    public static Plan plan(Job first, List<Job> others, Workshop shop, Search search) {
+    public static Plan plan(Job first, List<Job> others, Shop shop, Search search) {
         Plan alone = Planner.plan(first, shop, search);
         List<Piece> pieces = new ArrayList<>(named(alone, 1));
         int number = 2;

@@ -3,10 +3,10 @@ package neatcorner.planner;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
+import neatcorner.shop.Shop;
 import neatcorner.station.Chapter;
 import neatcorner.stock.Search;
 
@@ -16,12 +16,12 @@ public final class Planner {
 
     /** In a usual small shop. */
     public static Plan plan(Job job) {
-        return plan(job, Workshop.usual(job.units()), Search.PATIENT);
+        return plan(job, Shop.usual(job.units()), Search.PATIENT);
     }
 
     /** As {@link #plan(Job)}, in a shop; searches for a layout of sticks, and for remedies, can be told to stop: the
      * best layout so far is kept, and remedies that were not found are left out. */
-    public static Plan plan(Job job, Workshop shop, Search search) {
+    public static Plan plan(Job job, Shop shop, Search search) {
         Plan plan = Plan.of(job, shop, search);
         List<Finding> findings = new ArrayList<>();
         for (Chapter chapter : Chapters.ALL) {

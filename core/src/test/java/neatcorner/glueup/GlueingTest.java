@@ -24,13 +24,14 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Vertex;
+import neatcorner.shop.Shop;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class GlueingTest {
-    private static final Workshop SHOP = Workshop.usual(Units.MILLIMETRES);
+    private static final Shop SHOP = Shop.usual(Units.MILLIMETRES);
 
     private static GluePlan.Frame frame(int corners, double width, double height) {
         return new GluePlan.Frame(corners, Length.mm(2 * (width + height)),
@@ -63,24 +64,24 @@ class GlueingTest {
     /** Statics: N = T / cos μ over w·t / cos μ, so the pressure is T over w·t. */
     @Test
     void theBandPullsAsHardAsThePressureWants() {
-        GluePlan hard = GluePlan.of(frame(4, 700, 500), GlueUp.usual(), SHOP);
+        GluePlan hard = GluePlan.of(frame(4, 700, 500), GlueUp.usual(), SHOP.holders());
         assertEquals(1.2 * 600, hard.tension().least(), 1e-9);
         GluePlan.Frame pine = new GluePlan.Frame(4, Length.mm(2400), new Opening(Length.mm(700), Length.mm(500)), true,
                 true, 600, true, false);
-        assertEquals(0.7 * 600, GluePlan.of(pine, GlueUp.usual(), SHOP).tension().least(), 1e-9);
+        assertEquals(0.7 * 600, GluePlan.of(pine, GlueUp.usual(), SHOP.holders()).tension().least(), 1e-9);
         GluePlan.Frame thick = new GluePlan.Frame(8, Length.mm(2400), new Opening(Length.mm(700), Length.mm(700)),
                 false, true, 2600, false, false);
-        assertEquals(3, GluePlan.of(thick, GlueUp.usual(), SHOP).clamps(), "1.2 × 2600 N in bands of 1200 N");
+        assertEquals(3, GluePlan.of(thick, GlueUp.usual(), SHOP.holders()).clamps(), "1.2 × 2600 N in bands of 1200 N");
     }
 
     @Test
     void whatDoesNotFitIntoTheOpenTimeIsGluedInHalves() {
-        assertEquals(School.ALL_AT_ONCE, GluePlan.of(frame(4, 700, 500), GlueUp.usual(), SHOP).school());
-        GluePlan many = GluePlan.of(frame(12, 700, 500), GlueUp.usual(), SHOP);
+        assertEquals(School.ALL_AT_ONCE, GluePlan.of(frame(4, 700, 500), GlueUp.usual(), SHOP.holders()).school());
+        GluePlan many = GluePlan.of(frame(12, 700, 500), GlueUp.usual(), SHOP.holders());
         assertEquals(School.TWO_HALVES, many.school());
         assertTrue(many.takes() < GluePlan.minutes(School.ALL_AT_ONCE, 12));
         GluePlan slow = GluePlan.of(frame(12, 700, 500), GlueUp.usual().withGlue(Glue.named("epoxy").orElseThrow()),
-                SHOP);
+                SHOP.holders());
         assertEquals(School.ALL_AT_ONCE, slow.school());
     }
 
@@ -89,7 +90,7 @@ class GlueingTest {
     void everySchoolGluesEveryCornerAndChecksBeforeItSets(School school) {
         for (int corners : new int[]{3, 4, 7, 8}) {
             GluePlan plan = GluePlan.of(frame(corners, 600, 400), GlueUp.usual().withSchool(school)
-                    .withSqueezeOut(SqueezeOut.LIFT), SHOP);
+                    .withSqueezeOut(SqueezeOut.LIFT), SHOP.holders());
             int spread = plan.steps().stream().filter(step -> step.kind() == GlueStep.Kind.SPREAD)
                     .mapToInt(GlueStep::seconds).sum();
             assertEquals(20 * corners, spread, school + " with " + corners);

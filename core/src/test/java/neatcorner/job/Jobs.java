@@ -6,7 +6,6 @@ import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
-import neatcorner.glueup.Workshop;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
@@ -15,6 +14,7 @@ import neatcorner.outline.Outline;
 import neatcorner.saw.measured.Checks;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Stick;
@@ -24,7 +24,7 @@ import neatcorner.wood.Species;
 
 public final class Jobs {
     /** A usual small shop, in which jobs are planned when nothing else is said. */
-    public static final Workshop SHOP = Workshop.usual(Units.MILLIMETRES);
+    public static final Shop SHOP = Shop.usual(Units.MILLIMETRES);
 
     private Jobs() {}
 

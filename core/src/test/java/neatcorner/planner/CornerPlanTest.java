@@ -19,7 +19,6 @@ import neatcorner.glueup.Holding;
 import neatcorner.glueup.Recipe;
 import neatcorner.glueup.School;
 import neatcorner.glueup.SqueezeOut;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
@@ -37,7 +36,6 @@ import neatcorner.outline.Shape;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Edit;
-import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
@@ -46,11 +44,11 @@ import neatcorner.plan.Station;
 import neatcorner.section.Layers;
 import neatcorner.section.Ply;
 import neatcorner.section.RabbetWay;
+import neatcorner.shop.Shop;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.WayToJoin;
 import neatcorner.station.glueup.DayProgress;
 import neatcorner.station.glueup.GlueUpWork;
-import neatcorner.station.glueup.JigFields;
 import neatcorner.station.glueup.JigWork;
 import neatcorner.station.glueup.ShopDays;
 import neatcorner.stock.RoughBoard;
@@ -69,7 +67,7 @@ class CornerPlanTest {
         return Jobs.chart().withReinforcement(List.of(Reinforcement.spline(Length.mm(depth), Length.mm(3), 1)));
     }
 
-    private static Plan in(Workshop shop, Job job) {
+    private static Plan in(Shop shop, Job job) {
         return Planner.plan(job, shop, Search.PATIENT);
     }
 
@@ -77,7 +75,7 @@ class CornerPlanTest {
         return found(Jobs.SHOP, job, code);
     }
 
-    private static Finding found(Workshop shop, Job job, String code) {
+    private static Finding found(Shop shop, Job job, String code) {
         return in(shop, job).findings().stream().filter(finding -> finding.code().equals(code)).findFirst()
                 .orElseThrow(() -> new AssertionError(code + " not in " + codes(shop, job)));
     }
@@ -86,7 +84,7 @@ class CornerPlanTest {
         return codes(Jobs.SHOP, job);
     }
 
-    private static List<String> codes(Workshop shop, Job job) {
+    private static List<String> codes(Shop shop, Job job) {
         return in(shop, job).findings().stream().map(Finding::code).toList();
     }
 
@@ -95,7 +93,7 @@ class CornerPlanTest {
     }
 
     /** The remedy is taken, and what it was for is gone. */
-    private static Job mended(Workshop shop, Job job, String code) {
+    private static Job mended(Shop shop, Job job, String code) {
         Edit edit = Objects.requireNonNull(found(shop, job, code).remedy(), code).edit();
         Job better = edit.of(job, shop);
         assertFalse(codes(edit.of(shop), better).contains(code), () -> code + " is still there");
@@ -228,9 +226,9 @@ class CornerPlanTest {
         assertEquals(Level.STOP, found(jigged, "jig.out-of-range").level());
         Job banded = Objects.requireNonNull(found(jigged, "jig.out-of-range").remedy()).edit().of(jigged, Jobs.SHOP);
         assertEquals(Level.NOTE, found(banded, "jig.out-of-range").level());
-        Workshop bare = Jobs.SHOP.withClamps(List.of()).withJig(null, 0);
+        Shop bare = Jobs.SHOP.withClamps(List.of()).withJig(null, 0);
         assertTrue(codes(bare, panorama).contains("clamp.too-few"));
-        Workshop idle = Jobs.SHOP.withHours(new WorkingHours(List.of()));
+        Shop idle = Jobs.SHOP.withHours(new WorkingHours(List.of()));
         mended(idle, Jobs.chart(), "schedule.no-hours");
         assertTrue(ShopDays.of(in(idle, Jobs.chart()), Search.PATIENT).schedule().steps().isEmpty());
     }
@@ -343,11 +341,11 @@ class CornerPlanTest {
         Job large = Jobs.chart().withSize(SizeOf.OUTSIDE, new Opening(
                 Length.mm(1300), Length.mm(700))).withGlueUp(Jobs.chart().glueUp().withHolding(Holding.BAND));
         Clamp shortBand = new Clamp(Clamp.Kind.BAND, "band", Length.mm(600), 5000, 2);
-        Workshop none = Jobs.SHOP.withClamps(List.of(shortBand));
+        Shop none = Jobs.SHOP.withClamps(List.of(shortBand));
         assertFalse(ShopDays.of(in(none, large), Search.PATIENT).schedule().stuck().isEmpty());
         assertFalse(ShopDays.of(in(none, large), Search.PATIENT).schedule().proved());
         Clamp longBand = new Clamp(Clamp.Kind.BAND, "long band", Length.mm(5000), 5000, 1);
-        Workshop one = Jobs.SHOP.withClamps(List.of(shortBand, longBand));
+        Shop one = Jobs.SHOP.withClamps(List.of(shortBand, longBand));
         Schedule schedule = ShopDays.of(in(one, large.withQuantity(2)), Search.PATIENT)
                 .schedule();
         assertTrue(schedule.stuck().isEmpty(), schedule.stuck().toString());
@@ -360,7 +358,7 @@ class CornerPlanTest {
                 Holding.JIG))));
         assertTrue(Objects.requireNonNull(work).glue().jigPull() >= 2 * work.glue().tension().least() - 1e-6);
         Job jigged = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withHolding(Holding.JIG));
-        Workshop weak = Jobs.SHOP.withClamps(List.of(new Clamp(Clamp.Kind.BAR, "bar", Length.mm(900), 500, 1)));
+        Shop weak = Jobs.SHOP.withClamps(List.of(new Clamp(Clamp.Kind.BAR, "bar", Length.mm(900), 500, 1)));
         assertTrue(codes(weak, jigged).contains("clamp.too-weak"), codes(weak, jigged).toString());
     }
 

@@ -14,7 +14,6 @@ import neatcorner.drawing.Mark;
 import neatcorner.drawing.Sound;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Holding;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
@@ -29,6 +28,7 @@ import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
+import neatcorner.shop.Shop;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.glueup.GlueUpFigure;
@@ -141,7 +141,7 @@ class GlueUpFiguresTest {
     void theShopsJigIsMeasuredAndTheHoleFollows() {
         Plan plan = Planner.plan(Jobs.chart());
         int before = Objects.requireNonNull(GlueUpWork.of(plan)).glue().jig().orElseThrow().hole();
-        Workshop finer = JigFields.PITCH.edit(Length.mm(10)).of(Jobs.SHOP);
+        Shop finer = JigFields.PITCH.edit(Length.mm(10)).of(Jobs.SHOP);
         finer = finer.withJig(Objects.requireNonNull(finer.jig()).withHoles(60), 1);
         int after = Objects.requireNonNull(GlueUpWork.of(Planner.plan(plan.job(), finer, Search.PATIENT))).glue().jig()
                 .orElseThrow().hole();

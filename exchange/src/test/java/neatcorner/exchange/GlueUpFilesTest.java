@@ -35,7 +35,6 @@ import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.exchange.station.glueup.ShopCalendar;
 import neatcorner.glueup.Recipe;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.job.Job;
@@ -44,6 +43,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import neatcorner.station.glueup.JigWork;
 import neatcorner.station.glueup.ShopDays;
 import neatcorner.stock.Search;
@@ -90,7 +90,7 @@ class GlueUpFilesTest {
         assertEquals(ReinforcementKind.TENON, held.get(3).kind());
         assertEquals(Length.inches(0.138), held.get(4).thickness());
         assertEquals("liquid hide", file.job().glueUp().glue().name());
-        assertEquals(2, file.shop().workshop().bench());
+        assertEquals(2, file.madeIn().shop().bench());
         Job again = JobFile.read(file.text()).job();
         assertEquals(file.job(), again);
         assertTrue(file.text().contains("\"seen\""), "what is not known survives");
@@ -100,9 +100,9 @@ class GlueUpFilesTest {
 
     @Test
     void aShopIsKeptWhole() throws BadFile {
-        KnownShop shop = JobFile.read(HELD).shop();
+        KnownShop shop = JobFile.read(HELD).madeIn();
         assertEquals(shop, ShopFile.read(ShopFile.write(shop)));
-        KnownShop inches = new KnownShop(Workshop.usual(Units.INCHES).withJig(null, 0), "a shop of its own");
+        KnownShop inches = new KnownShop(Shop.usual(Units.INCHES).withJig(null, 0), "a shop of its own");
         assertEquals(inches, ShopFile.read(ShopFile.write(inches)));
         assertThrows(BadFile.class, () -> ShopFile.read("{\"format\": \"something\"}"));
     }
@@ -169,7 +169,7 @@ class GlueUpFilesTest {
     void theDaysAreACalendar() throws Exception {
         Job job = splined().job().withTitle("Möwe, „Sturm“; Blatt 1, ein sehr langer Name für eine Zeile im Kalender");
         ZonedDateTime monday = ZonedDateTime.of(2026, 3, 27, 8, 0, 0, 0, ZoneId.of("Europe/Paris"));
-        ShopDays days = ShopDays.of(ShopDays.chains(Planner.plan(job)), Workshop.usual(job.units()), monday,
+        ShopDays days = ShopDays.of(ShopDays.chains(Planner.plan(job)), Shop.usual(job.units()), monday,
                 Search.PATIENT);
         String text = ShopCalendar.write(days, Instant.parse("2026-03-01T00:00:00Z"));
         assertTrue(text.lines().allMatch(line -> line.getBytes(StandardCharsets.UTF_8).length <= 75));
@@ -195,7 +195,7 @@ class GlueUpFilesTest {
     }
 
     private static Set<String> uids(List<Chain> chains) throws Exception {
-        ShopDays days = ShopDays.of(chains, Workshop.usual(Units.MILLIMETRES),
+        ShopDays days = ShopDays.of(chains, Shop.usual(Units.MILLIMETRES),
                 ZonedDateTime.of(2026, 3, 27, 8, 0, 0, 0, ZoneId.of("Europe/Paris")), Search.PATIENT);
         List<VEvent> events = new CalendarBuilder()
                 .build(new StringReader(ShopCalendar.write(days, Instant.parse("2026-03-01T00:00:00Z"))))

@@ -23,8 +23,8 @@ import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
-import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.job.Job;
 import neatcorner.measure.Angle;
@@ -112,7 +112,7 @@ class GoldenTest {
     /** The number says in which units and spelling: a job's own units and US words, or the others. */
     private static String said(JobFile file, int number) {
         Job job = file.job();
-        Plan plan = Planner.plan(job, file.shop().workshop(), Search.PATIENT);
+        Plan plan = Planner.plan(job, file.madeIn().shop(), Search.PATIENT);
         Units other = job.units() == Units.MILLIMETRES ? Units.INCHES : Units.MILLIMETRES;
         Notation own = Notation.of(job.units());
         Notation away = new Notation(ReadingStep.usual(number % 2 == 0 ? other : job.units()), Spelling.UK);

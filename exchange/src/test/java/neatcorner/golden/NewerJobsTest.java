@@ -10,7 +10,6 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import neatcorner.corner.Reinforcement;
 import neatcorner.fitout.Pack;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -23,6 +22,7 @@ import neatcorner.plan.Remedy;
 import neatcorner.planner.Chapters;
 import neatcorner.planner.Planner;
 import neatcorner.section.Milling;
+import neatcorner.shop.Shop;
 import neatcorner.station.corners.CornerFields;
 import neatcorner.station.glueup.JigFields;
 import neatcorner.station.opening.MatFields;
@@ -34,7 +34,7 @@ import org.junit.jupiter.api.Test;
 
 /** What was offered for one job is taken for a newer one: nothing that was changed in between is taken back. */
 class NewerJobsTest {
-    private static final Workshop SHOP = Workshop.usual(Units.MILLIMETRES);
+    private static final Shop SHOP = Shop.usual(Units.MILLIMETRES);
 
     /** A job that was changed after its plan was shown. */
     private static Job newer(Job job) {

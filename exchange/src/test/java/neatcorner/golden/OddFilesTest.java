@@ -97,7 +97,7 @@ class OddFilesTest {
             JobFile file = JobFile.read(text);
             assertEquals(file.text(), JobFile.read(file.text()).text(), "comes back");
             long start = System.nanoTime();
-            Plan plan = Planner.plan(file.job(), file.shop().workshop(), () -> System.nanoTime() - start > 50_000_000);
+            Plan plan = Planner.plan(file.job(), file.madeIn().shop(), () -> System.nanoTime() - start > 50_000_000);
             for (Station station : Station.values()) {
                 Chapters.slate(plan, station);
             }
@@ -122,7 +122,7 @@ class OddFilesTest {
 
     @Test
     void filesOfTheShopAreReadOrRefused() {
-        all(List.of(ShopFile.write(JobFile.of(Defaults.blank(Units.MILLIMETRES)).shop())), text -> {
+        all(List.of(ShopFile.write(JobFile.of(Defaults.blank(Units.MILLIMETRES)).madeIn())), text -> {
             ShopFile.read(ShopFile.write(ShopFile.read(text)));
         });
         all(List.of(SawsFile.write(Defaults.saws(Units.INCHES).stream()

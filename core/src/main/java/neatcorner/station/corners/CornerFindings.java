@@ -10,7 +10,6 @@ import neatcorner.corner.JoinedCorner;
 import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
@@ -22,6 +21,7 @@ import neatcorner.plan.Edit;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
@@ -63,7 +63,7 @@ public final class CornerFindings {
         }
     }
 
-    private static Job withSplines(Job job, Workshop shop) {
+    private static Job withSplines(Job job, Shop shop) {
         return CornerChoices.fitted(Plan.of(job, shop, () -> true), ReinforcementKind.SPLINE).orElse(job);
     }
 

@@ -8,12 +8,12 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Floor;
 import neatcorner.glueup.schedule.Resource;
 import neatcorner.glueup.schedule.Scheduling;
 import neatcorner.glueup.schedule.Task;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
@@ -77,7 +77,7 @@ public record DayProgress(Map<String, List<Instant>> done, Map<String, Map<Integ
     }
 
     /** What is left of the frames' work, laid out from a moment on; steps keep their numbers by {@link #done(String)}. */
-    public ShopDays rest(List<Chain> chains, Workshop shop, ZonedDateTime now, Search search) {
+    public ShopDays rest(List<Chain> chains, Shop shop, ZonedDateTime now, Search search) {
         List<Chain> left = new ArrayList<>();
         Map<Resource, Integer> held = new EnumMap<>(Resource.class);
         Map<String, Long> sawn = new HashMap<>();

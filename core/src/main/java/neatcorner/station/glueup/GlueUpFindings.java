@@ -11,7 +11,6 @@ import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
 import neatcorner.glueup.SqueezeOut;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.job.Job;
@@ -22,6 +21,7 @@ import neatcorner.plan.Edit;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
+import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
 /** What a glue-up can get wrong: glue that is too quick, too cold or not for the weather; clamps and jigs that do not reach. */
@@ -135,7 +135,7 @@ public final class GlueUpFindings {
             return;
         }
         Length opens = glue.jig().get().gap().plus(glue.jig().get().travel());
-        double there = plan.shop().force(Clamp.Kind.BAR, opens);
+        double there = plan.shop().holders().force(Clamp.Kind.BAR, opens);
         if (there < glue.jigPull() - 1e-6) {
             Scalar pull = new Scalar(glue.jigPull(), "N", 0);
             findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_WEAK, GLUE_UP, there <= 0
@@ -156,7 +156,7 @@ public final class GlueUpFindings {
                 boolean pins = holding == Holding.PINS
                         && (!work.frame().pinned() || school != School.CORNER_BY_CORNER);
                 Job tried = plan.job().withGlueUp(plan.job().glueUp().withSchool(school).withHolding(holding));
-                GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), plan.shop());
+                GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), plan.shop().holders());
                 if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()) {
                     return new Remedy(Sentence.of(Sentence.capital(school.title()) + ", with " + holding.title()),
                             job -> job.withGlueUp(job.glueUp().withSchool(school).withHolding(holding)));
@@ -168,7 +168,7 @@ public final class GlueUpFindings {
                 : null;
     }
 
-    private static Workshop longer(Workshop shop, GlueUpWork work) {
+    private static Shop longer(Shop shop, GlueUpWork work) {
         List<Clamp> clamps = new ArrayList<>(shop.clamps());
         double needs = work.glue().tension().least();
         Length reach = Length.mm(Math.ceil(work.frame().band().toMm() / 500) * 500);

@@ -52,7 +52,7 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
             return null;
         }
         Job job = plan.job();
-        GluePlan glue = GluePlan.of(frame, job.glueUp(), plan.shop());
+        GluePlan glue = GluePlan.of(frame, job.glueUp(), plan.shop().holders());
         double metres = Length.sum(plan.pieces().stream().map(Piece::longPoint).toList()).toMm() / 1000;
         List<MillPass> passes = Passes.of(job.section());
         return new GlueUpWork(frame, glue, chain(plan, glue, metres, passes, job.quantity()),

@@ -3,12 +3,12 @@ package neatcorner.station.glueup;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
+import neatcorner.shop.Shop;
 
 /** The dimensions of the shop's corner clamping jig. */
 public final class JigFields {
@@ -27,7 +27,7 @@ public final class JigFields {
 
     private JigFields() {}
 
-    private static CornerJig jig(Workshop shop) {
+    private static CornerJig jig(Shop shop) {
         CornerJig jig = shop.jig();
         return jig == null ? CornerJig.usual() : jig;
     }

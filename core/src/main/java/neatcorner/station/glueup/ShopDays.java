@@ -8,7 +8,6 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Floor;
 import neatcorner.glueup.schedule.Schedule;
@@ -16,6 +15,7 @@ import neatcorner.glueup.schedule.Scheduling;
 import neatcorner.glueup.schedule.Task;
 import neatcorner.glueup.schedule.WorkCalendar;
 import neatcorner.plan.Plan;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 
 /**
@@ -49,20 +49,20 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
 
     /** As of a Monday's first working minute. */
     public static ShopDays of(Plan plan, Search search) {
-        Workshop shop = plan.shop();
+        Shop shop = plan.shop();
         ZonedDateTime start = SOME_MONDAY.plusMinutes(Math.min(7 * 24 * 60,
                 shop.hours().from(SOME_MONDAY, 1).next(0)));
         return of(chains(plan), shop, start, search);
     }
 
     /** Frames laid into a shop's hours from a moment on. A search that is told to stop gives its best so far. */
-    public static ShopDays of(List<Chain> chains, Workshop shop, ZonedDateTime start, Search search) {
+    public static ShopDays of(List<Chain> chains, Shop shop, ZonedDateTime start, Search search) {
         return new ShopDays(start, chains, Scheduling.solve(new Floor(chains, calendar(chains, shop, start),
                 shop.capacity(), Map.of()), search));
     }
 
     /** Working time enough for all of it, however badly it is laid out. */
-    public static WorkCalendar calendar(List<Chain> chains, Workshop shop, ZonedDateTime start) {
+    public static WorkCalendar calendar(List<Chain> chains, Shop shop, ZonedDateTime start) {
         long hands = 0;
         long rests = 0;
         for (Chain chain : chains) {

@@ -47,7 +47,7 @@ public record Home(Path data, Path config) {
         return data.resolve("saws.json");
     }
 
-    Path workshop() {
+    Path shop() {
         return data.resolve("shop.json");
     }
 

@@ -25,11 +25,11 @@ import neatcorner.desktop.document.SharedFile;
 import neatcorner.desktop.document.Ticket;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import neatcorner.station.glueup.DayProgress;
 import neatcorner.station.glueup.ShopDays;
 import org.jspecify.annotations.Nullable;
@@ -172,7 +172,7 @@ public final class ShopDay {
         Instant start = day.start() == null ? opened : Objects.requireNonNull(day.start());
         Instant from = start.isAfter(now()) ? start : minute();
         ZonedDateTime when = zoned(from);
-        Workshop shop = premises.benches().getFirst().workshop();
+        Shop shop = premises.benches().getFirst().shop();
         Map<Path, Plan> open = open();
         List<Path> files = List.copyOf(jobs());
         DayProgress far = day.progress();
@@ -222,7 +222,7 @@ public final class ShopDay {
     }
 
     /** Only the pieces matter here, so the sticks are laid out in haste. */
-    private static List<Chain> chains(Path file, Workshop shop) {
+    private static List<Chain> chains(Path file, Shop shop) {
         try {
             return ShopDays.chains(Planner.plan(JobFile.read(file).job(), shop, () -> true));
         } catch (IOException | BadFile e) {

@@ -29,7 +29,6 @@ import neatcorner.desktop.document.OffcutShelf;
 import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.ShelfMove;
 import neatcorner.exchange.BadFile;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
@@ -38,6 +37,7 @@ import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
+import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -238,7 +238,7 @@ public final class Workbench {
 
     /** Whether a plan is of the job as it was before; its newest plan is on its way then. */
     public boolean isOld(Plan of) {
-        return !of.job().equals(job()) || !of.shop().equals(workshop());
+        return !of.job().equals(job()) || !of.shop().equals(shop());
     }
 
     /** The job as it is now, newer perhaps than the plan that is shown. */
@@ -247,7 +247,7 @@ public final class Workbench {
     }
 
     /** What there is to make the job with. */
-    public Workshop workshop() {
+    public Shop shop() {
         return document.get().shop();
     }
 
@@ -262,7 +262,7 @@ public final class Workbench {
     }
 
     /** Changes what the shop has. It is kept for all jobs. */
-    public void changeShop(String name, UnaryOperator<Workshop> change) {
+    public void changeShop(String name, UnaryOperator<Shop> change) {
         change(name, Edit.shop(change));
     }
 

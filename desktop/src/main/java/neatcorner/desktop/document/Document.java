@@ -9,10 +9,10 @@ import java.util.function.Consumer;
 import javafx.util.Subscription;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
+import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -99,8 +99,8 @@ public final class Document {
     }
 
     /** What there is to make it with: the shop's, or what another shop had where it was planned. */
-    public Workshop shop() {
-        return content.shop().workshop();
+    public Shop shop() {
+        return content.madeIn().shop();
     }
 
     /** Whether it is shown as it was planned in another shop. */
@@ -131,7 +131,7 @@ public final class Document {
      */
     public void changeSlowly(Change change, Consumer<Throwable> failed) {
         Job before = content.job();
-        Workshop shop = shop();
+        Shop shop = shop();
         all.planning().ask(Planning.Pace.QUICK, search -> change.edit().of(before, shop), after -> {
             if (content.job().equals(before)) {
                 change(new Change(change.name(), job -> after));
@@ -157,9 +157,9 @@ public final class Document {
     }
 
     private JobFile changed(Edit edit) {
-        KnownShop shop = content.shop();
-        return content.withJob(edit.of(content.job(), shop.workshop()))
-                .withShop(shop.withWorkshop(edit.of(shop.workshop())));
+        KnownShop shop = content.madeIn();
+        return content.withJob(edit.of(content.job(), shop.shop()))
+                .madeIn(shop.withShop(edit.of(shop.shop())));
     }
 
     private void plan() {
@@ -175,7 +175,7 @@ public final class Document {
     /** Shows what the job would be like while something is being dragged or typed; nothing is kept. */
     public void preview(Edit change) {
         JobFile after = changed(change);
-        work.plan(after.job(), after.shop().workshop());
+        work.plan(after.job(), after.madeIn().shop());
     }
 
     /** What would be undone; null when there is nothing. */
@@ -226,7 +226,7 @@ public final class Document {
     private void go(Step step) {
         boolean here = !step.moved && !isElsewhere();
         content = step.after;
-        ShopDiff diff = new ShopDiff(step.before.shop().workshop(), step.after.shop().workshop());
+        ShopDiff diff = new ShopDiff(step.before.madeIn().shop(), step.after.madeIn().shop());
         if (here && !diff.isNone()) {
             all.shop().change(diff);
         }

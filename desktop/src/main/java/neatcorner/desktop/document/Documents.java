@@ -61,7 +61,7 @@ public final class Documents {
         DocumentStore.Read read = store.read(file);
         JobFile content = shop.here(read.content());
         return add(read.place(), content,
-                Work.first(planner, content.job(), content.shop().workshop(), () -> false));
+                Work.first(planner, content.job(), content.madeIn().shop(), () -> false));
     }
 
     /** Opens a job, or gives the one that is open already, as its file has it now. One of the two is told. */
@@ -77,7 +77,7 @@ public final class Documents {
     private void planned(DocumentStore.Read read, Consumer<Document> opened, Consumer<String> refused) {
         JobFile content = shop.here(read.content());
         planning.ask(Planning.Pace.QUICK,
-                search -> Work.first(planner, content.job(), content.shop().workshop(), search), first -> {
+                search -> Work.first(planner, content.job(), content.madeIn().shop(), search), first -> {
                     Document known = open.get(key(read.place().file));
                     opened.accept(known != null ? known : add(read.place(), content, first));
                 }, fault -> refused.accept(read.place().file.getFileName()
@@ -88,7 +88,7 @@ public final class Documents {
     public Document add(Path file, Job job) {
         JobFile content = shop.inOwn(JobFile.of(job));
         return add(new DocumentStore.Place(file, null), content,
-                Work.first(planner, job, content.shop().workshop(), () -> false));
+                Work.first(planner, job, content.madeIn().shop(), () -> false));
     }
 
     /** Makes a new job in a file of its own, named after {@code stem}. It is kept at once, or says why it cannot be. */
@@ -106,7 +106,7 @@ public final class Documents {
     private void create(Path file, Job job, Consumer<Document> made) {
         JobFile content = shop.inOwn(JobFile.of(job));
         planning.ask(Planning.Pace.QUICK,
-                search -> Work.first(planner, job, content.shop().workshop(), search), first -> {
+                search -> Work.first(planner, job, content.madeIn().shop(), search), first -> {
                     Document document = add(new DocumentStore.Place(file, null), content, first);
                     document.keep();
                     made.accept(document);
@@ -144,7 +144,7 @@ public final class Documents {
         Document document = new Document(this, place, content, first.plan());
         open.put(key(place.file), document);
         if (first.more()) {
-            document.work().goOn(content.job(), content.shop().workshop());
+            document.work().goOn(content.job(), content.madeIn().shop());
         }
         return document;
     }

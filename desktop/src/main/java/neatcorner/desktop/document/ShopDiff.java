@@ -1,10 +1,10 @@
 package neatcorner.desktop.document;
 
 import java.util.Objects;
-import neatcorner.glueup.Workshop;
+import neatcorner.shop.Shop;
 
 /** What was changed about a shop, part by part, so that it can be done to another state of the shop, and undone in it. */
-record ShopDiff(Workshop before, Workshop after) {
+record ShopDiff(Shop before, Shop after) {
 
     boolean isNone() {
         return before.equals(after);
@@ -15,9 +15,9 @@ record ShopDiff(Workshop before, Workshop after) {
     }
 
     /** The shop with those parts as they became that were changed, and all others as it has them. */
-    Workshop in(Workshop now) {
+    Shop in(Shop now) {
         boolean jig = !Objects.equals(before.jig(), after.jig()) || before.jigs() != after.jigs();
-        return new Workshop(before.inventory().equals(after.inventory()) ? now.inventory() : after.inventory(),
+        return new Shop(before.inventory().equals(after.inventory()) ? now.inventory() : after.inventory(),
                 before.clamps().equals(after.clamps()) ? now.clamps() : after.clamps(),
                 jig ? after.jig() : now.jig(), jig ? after.jigs() : now.jigs(),
                 before.bench() == after.bench() ? now.bench() : after.bench(),

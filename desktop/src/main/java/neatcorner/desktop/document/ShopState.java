@@ -15,12 +15,12 @@ public final class ShopState {
     private final OffcutShelf shelf;
 
     /**
-     * @param workshop the file of what the shop has; until there is one, jobs keep their own
+     * @param file    the file of what the shop has; until there is one, jobs keep their own
      * @param offcuts  the folder of the lists of offcuts
      * @param say      hears one line for the maker when something is set aside or cannot be kept
      */
-    public ShopState(DocumentStore store, Path workshop, Path offcuts, Consumer<String> say) {
-        this.own = new SharedFile<>(store, workshop, new Described(), Optional.empty(), say);
+    public ShopState(DocumentStore store, Path file, Path offcuts, Consumer<String> say) {
+        this.own = new SharedFile<>(store, file, new Described(), Optional.empty(), say);
         this.shelf = new OffcutShelf(store, offcuts, say);
     }
 
@@ -39,9 +39,9 @@ public final class ShopState {
      * otherwise. A job that says nothing of its shop is made in this one.
      */
     boolean isElsewhere(JobFile job) {
-        KnownShop its = job.shop();
+        KnownShop its = job.madeIn();
         return !its.isUndescribed() && own.now()
-                .filter(here -> !here.isSameShop(its) && !here.workshop().equals(its.workshop())).isPresent();
+                .filter(here -> !here.isSameShop(its) && !here.shop().equals(its.shop())).isPresent();
     }
 
     /** A job as it is planned here: in this shop as it is now, unless it is made elsewhere. */
@@ -51,13 +51,13 @@ public final class ShopState {
 
     /** A job in this shop, wherever it was planned. */
     JobFile inOwn(JobFile job) {
-        return own.now().map(job::withShop).orElse(job);
+        return own.now().map(job::madeIn).orElse(job);
     }
 
     void change(ShopDiff diff) {
         String id = UUID.randomUUID().toString();
         own.change(now -> Optional.of(now
-                .map(shop -> new KnownShop(diff.in(shop.workshop()),
+                .map(shop -> new KnownShop(diff.in(shop.shop()),
                         shop.id() == null || shop.isUndescribed() ? id : shop.id()))
                 .orElseGet(() -> new KnownShop(diff.after(), id))));
     }

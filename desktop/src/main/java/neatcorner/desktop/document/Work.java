@@ -1,9 +1,9 @@
 package neatcorner.desktop.document;
 
 import neatcorner.desktop.document.Planning.Pace;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
@@ -25,7 +25,7 @@ public final class Work {
     /** What can be found at once, and whether there may be more. */
     record First(Plan plan, boolean more) {}
 
-    static First first(Planner planner, Job job, Workshop shop, Search search) {
+    static First first(Planner planner, Job job, Shop shop, Search search) {
         Patience patience = new Patience(search, FIRST);
         Plan plan = planner.plan(job, shop, patience);
         return new First(plan, patience.ranOut());
@@ -60,7 +60,7 @@ public final class Work {
         }
     }
 
-    void plan(Job job, Workshop shop) {
+    void plan(Job job, Shop shop) {
         drop();
         ticket = all.planning().ask(Pace.QUICK, search -> first(all.planner(), job, shop, search), first -> {
             show(first.plan, first.more);
@@ -71,7 +71,7 @@ public final class Work {
     }
 
     /** Goes on to the best plan from one that was made in haste. */
-    void goOn(Job job, Workshop shop) {
+    void goOn(Job job, Shop shop) {
         drop();
         busy = true;
         progress = "working out the sticks";
@@ -106,6 +106,6 @@ public final class Work {
     /** Works a job out in a shop. */
     @FunctionalInterface
     public interface Planner {
-        Plan plan(Job job, Workshop shop, Search search);
+        Plan plan(Job job, Shop shop, Search search);
     }
 }

@@ -110,7 +110,7 @@ class CornersTest extends WindowTest {
                 .anyMatch(times -> times.size() == 1));
         robot.clickOn("#fewer-bands");
         settle();
-        assertEquals(2, bench.workshop().count(Clamp.Kind.BAND));
+        assertEquals(2, bench.shop().count(Clamp.Kind.BAND));
         robot.clickOn("#day-calendar");
         settle();
         assertTrue(Files.exists(bench.home().paper().resolve("shop-days.ics")));
@@ -123,7 +123,7 @@ class CornersTest extends WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("tue-wed 8-12").push(KeyCode.TAB);
         settle();
-        assertEquals("tue-wed 8-12", HoursText.write(bench.workshop().hours()), "taken on leaving, too");
+        assertEquals("tue-wed 8-12", HoursText.write(bench.shop().hours()), "taken on leaving, too");
         robot.clickOn("#glue-jigs");
         settle();
         assertTrue(read(robot, "#jig-cuts").contains("4 × Block"), read(robot, "#jig-cuts"));

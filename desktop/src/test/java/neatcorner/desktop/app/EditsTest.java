@@ -19,12 +19,12 @@ import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
 import org.junit.jupiter.api.Test;
@@ -42,7 +42,7 @@ class EditsTest extends WindowTest {
     }
 
     @Override
-    Plan plan(Job job, Workshop shop, Search search) {
+    Plan plan(Job job, Shop shop, Search search) {
         return super.plan(beforePlanning.apply(job), shop, search);
     }
 
@@ -243,63 +243,63 @@ class EditsTest extends WindowTest {
     @Test
     void aJobFromAnotherShopIsPlannedThereUntilItsMakerSaysOtherwise(FxRobot robot) throws Exception {
         settle();
-        int benches = bench.workshop().bench();
+        int benches = bench.shop().bench();
         robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying())));
         settle();
         Path theirs = bench.home().jobs().resolve("theirs.json");
-        KnownShop other = new KnownShop(Workshop.usual(Units.MILLIMETRES).withPlaces(17, 2), "another shop");
+        KnownShop other = new KnownShop(Shop.usual(Units.MILLIMETRES).withPlaces(17, 2), "another shop");
         Files.createDirectories(theirs.getParent());
-        JobFile.of(bench.job()).withShop(other).write(theirs);
+        JobFile.of(bench.job()).madeIn(other).write(theirs);
         robot.interact(() -> bench.open(theirs));
         settle();
-        assertEquals(17, bench.workshop().bench(), "as it was planned there");
+        assertEquals(17, bench.shop().bench(), "as it was planned there");
         assertTrue(robot.lookup("#own-shop").query().isVisible());
         robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(18, 2)));
         settle();
-        assertEquals("another shop", JobFile.read(theirs).shop().id());
-        assertEquals(18, JobFile.read(theirs).shop().workshop().bench());
+        assertEquals("another shop", JobFile.read(theirs).madeIn().id());
+        assertEquals(18, JobFile.read(theirs).madeIn().shop().bench());
         robot.interact(() -> bench.open(demo("storm-painting")));
         settle();
-        assertEquals(benches + 1, bench.workshop().bench(), "this shop is as it was");
+        assertEquals(benches + 1, bench.shop().bench(), "this shop is as it was");
         assertFalse(robot.lookup("#own-shop").query().isVisible());
         robot.interact(() -> bench.open(theirs));
         settle();
         robot.clickOn("#own-shop");
         settle();
-        assertEquals(benches + 1, bench.workshop().bench(), "planned in this shop now");
+        assertEquals(benches + 1, bench.shop().bench(), "planned in this shop now");
         assertFalse(robot.lookup("#own-shop").query().isVisible());
         robot.interact(bench::undo);
         settle();
-        assertEquals(18, bench.workshop().bench());
+        assertEquals(18, bench.shop().bench());
         robot.interact(bench::undo);
         settle();
-        assertEquals(17, bench.workshop().bench());
+        assertEquals(17, bench.shop().bench());
         assertTrue(robot.lookup("#own-shop").query().isVisible());
         robot.interact(bench::redo);
         robot.interact(bench::redo);
         settle();
-        assertEquals(benches + 1, bench.workshop().bench());
-        assertEquals(benches + 1, JobFile.read(theirs).shop().workshop().bench());
+        assertEquals(benches + 1, bench.shop().bench());
+        assertEquals(benches + 1, JobFile.read(theirs).madeIn().shop().bench());
     }
 
     @Test
     void whatTheShopHasIsUndoneWithoutTouchingWhatOthersChanged(FxRobot robot) {
         settle();
-        int benches = bench.workshop().bench();
+        int benches = bench.shop().bench();
         robot.interact(() -> {
             bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying()));
             bench.open(demo("storm-painting"));
         });
         settle();
-        assertEquals(benches + 1, bench.workshop().bench(), "one shop for all jobs");
-        int drying = bench.workshop().drying();
+        assertEquals(benches + 1, bench.shop().bench(), "one shop for all jobs");
+        int drying = bench.shop().drying();
         robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(shop.bench(), drying + 5)));
         robot.interact(() -> bench.open(demo("tide-chart-sheet-3")));
         settle();
         robot.interact(bench::undo);
         settle();
-        assertEquals(benches, bench.workshop().bench());
-        assertEquals(drying + 5, bench.workshop().drying());
+        assertEquals(benches, bench.shop().bench());
+        assertEquals(drying + 5, bench.shop().drying());
     }
 
     @Test

@@ -25,10 +25,10 @@ import neatcorner.desktop.desk.Home;
 import neatcorner.desktop.desk.Premises;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -71,7 +71,7 @@ abstract class WindowTest {
     }
 
     /** How plans are worked out; for tests that want them slow or wrong. */
-    Plan plan(Job job, Workshop shop, Search search) {
+    Plan plan(Job job, Shop shop, Search search) {
         plannedAtTheWindow |= opened && Platform.isFxApplicationThread();
         return Planner.plan(job, shop, search);
     }

@@ -97,14 +97,14 @@ class WindowsTest extends WindowTest {
     void eachWindowHasAJobOfItsOwnAndTheShopIsOne(FxRobot robot) {
         Stage second = second(robot);
         Path first = bench.file();
-        int benches = bench.workshop().bench();
+        int benches = bench.shop().bench();
         robot.interact(() -> bench(second).open(demo("storm-painting")));
         settle();
         assertEquals(first, bench.file());
         assertEquals("Storm painting on panel", text(second, "#title"));
         robot.interact(() -> bench(second).changeShop("places", shop -> shop.withPlaces(benches + 2, shop.drying())));
         settle();
-        assertEquals(benches + 2, bench.workshop().bench());
+        assertEquals(benches + 2, bench.shop().bench());
         assertEquals(benches + 2, bench.currentPlan().shop().bench());
     }
 

@@ -3,12 +3,12 @@ package neatcorner.desktop.document;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 
 /** A running program whose threads go on only when they are told to, and whose planner can fail. */
@@ -30,7 +30,7 @@ final class OneProgram {
     }
 
     /** Cheap: only the job of the plan matters here. Half of the jobs have more to be found. */
-    private Plan plan(Job job, Workshop shop, Search search) {
+    private Plan plan(Job job, Shop shop, Search search) {
         if (faulty) {
             throw new IllegalStateException("a fault in planning, made for this test");
         }

@@ -16,10 +16,10 @@ import neatcorner.measure.Units;
 /**
  * A job as a file holds it.
  *
- * @param shop    in which it was planned
+ * @param madeIn  the shop in which it was planned
  * @param foreign what else was in the file; it is written back as it was
  */
-public record JobFile(Job job, KnownShop shop, Foreign foreign) {
+public record JobFile(Job job, KnownShop madeIn, Foreign foreign) {
     /** A larger file is not a job. */
     public static final int LARGEST = 4_000_000;
 
@@ -30,11 +30,11 @@ public record JobFile(Job job, KnownShop shop, Foreign foreign) {
 
     /** With the job changed, and all else as it is. */
     public JobFile withJob(Job newJob) {
-        return new JobFile(newJob, shop, foreign);
+        return new JobFile(newJob, madeIn, foreign);
     }
 
     /** Planned in another shop. */
-    public JobFile withShop(KnownShop newShop) {
+    public JobFile madeIn(KnownShop newShop) {
         return new JobFile(job, newShop, foreign);
     }
 
@@ -59,7 +59,7 @@ public record JobFile(Job job, KnownShop shop, Foreign foreign) {
 
     /** The text of the file: known fields as the job has them now, every one of them, and unknown ones as they were. */
     public String text() {
-        return JsonText.write(foreign.into(JobForm.JOB.write(new JobForm.Planned(job, shop), job.units())));
+        return JsonText.write(foreign.into(JobForm.JOB.write(new JobForm.Planned(job, madeIn), job.units())));
     }
 
     /** The file's bytes: {@link #text} in UTF-8. */

@@ -46,7 +46,7 @@ public final class JobForm {
 
     /** What a job file holds. */
     static final Form<Planned> JOB = Form.of("job", f -> new Planned(f.part(Planned::job, JobForm::job),
-            f.get("shop", Planned::shop, WorkshopForm.SHOP, "what there was to do it with when it was planned")));
+            f.get("shop", Planned::shop, ShopForm.SHOP, "what there was to do it with when it was planned")));
 
     private JobForm() {}
 

@@ -1,23 +1,23 @@
 package neatcorner.exchange.job;
 
-import neatcorner.glueup.Workshop;
 import neatcorner.measure.Units;
+import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A shop as files know it.
  *
- * @param workshop what it has
- * @param id       tells it from other shops, whatever it has by now; {@link #UNDESCRIBED} for one that nobody has described;
- *                 null where a file describes one without saying whose
+ * @param shop what it has
+ * @param id   tells it from other shops, whatever it has by now; {@link #UNDESCRIBED} for one that nobody has described;
+ *             null where a file describes one without saying whose
  */
-public record KnownShop(Workshop workshop, @Nullable String id) {
+public record KnownShop(Shop shop, @Nullable String id) {
     /** Of the usual small shop that a job is planned in until its maker has described one, in whatever version. */
     public static final String UNDESCRIBED = "usual";
 
     /** The usual small shop, as this version has it. */
     static KnownShop usual(Units units) {
-        return new KnownShop(Workshop.usual(units), UNDESCRIBED);
+        return new KnownShop(Shop.usual(units), UNDESCRIBED);
     }
 
     /** Whether nobody has described it. */
@@ -26,7 +26,7 @@ public record KnownShop(Workshop workshop, @Nullable String id) {
     }
 
     /** The same shop with other things in it. */
-    public KnownShop withWorkshop(Workshop changed) {
+    public KnownShop withShop(Shop changed) {
         return new KnownShop(changed, id);
     }
 

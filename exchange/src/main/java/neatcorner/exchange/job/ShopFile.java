@@ -13,7 +13,7 @@ public final class ShopFile {
 
     private static final Form<KnownShop> SHOP = Form.of("shop file", f -> {
         f.must("format", shop -> FORMAT, Forms.format(FORMAT), "");
-        return f.inline(shop -> shop, WorkshopForm.SHOP);
+        return f.inline(shop -> shop, ShopForm.SHOP);
     });
 
     private ShopFile() {}

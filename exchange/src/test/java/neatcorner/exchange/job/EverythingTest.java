@@ -65,9 +65,9 @@ class EverythingTest {
         Job job = full().job();
         assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
         walk(job, job, Function.identity(), changed -> JobFile.read(JobFile.of((Job) changed).text()).job());
-        KnownShop shop = full().shop();
-        walk(shop, shop, Function.identity(), changed -> JobFile.read(JobFile.of(job).withShop((KnownShop) changed)
-                .text()).shop());
+        KnownShop shop = full().madeIn();
+        walk(shop, shop, Function.identity(), changed -> JobFile.read(JobFile.of(job).madeIn((KnownShop) changed)
+                .text()).madeIn());
         assertEquals(Set.of(), lost);
         assertTrue(seen.size() > 110, seen.size() + " components: " + seen);
     }
@@ -103,7 +103,7 @@ class EverythingTest {
 
     @Test
     void everyComponentOfTheShopComesBack() throws Exception {
-        KnownShop shop = full().shop();
+        KnownShop shop = full().madeIn();
         walk(shop, shop, Function.identity(), changed -> ShopFile.read(ShopFile.write((KnownShop) changed)));
         assertEquals(Set.of(), lost);
         assertTrue(seen.contains("CornerJig.least") && seen.contains("Shift.days"), seen.toString());
@@ -119,7 +119,7 @@ class EverythingTest {
                 .collect(Collectors.toSet());
         operations.add(Operation.PackRabbet.class);
         assertEquals(Set.of(Operation.class.getPermittedSubclasses()), operations);
-        assertEquals(Set.of(ReinforcementKind.values()), full().shop().workshop().inventory().items().stream()
+        assertEquals(Set.of(ReinforcementKind.values()), full().madeIn().shop().inventory().items().stream()
                 .map(Reinforcement::kind).collect(Collectors.toSet()));
     }
 

@@ -63,13 +63,13 @@ class FirstDefaultsTest {
     @EnumSource
     void aFileThatSaysNothingOfItsShopIsKnownAsSuchWhateverShopsHaveByNow(Units units) throws Exception {
         JobFile unsaid = JobFile.read(least(units));
-        assertTrue(unsaid.shop().isUndescribed());
-        KnownShop ofAnotherVersion = unsaid.shop().withWorkshop(unsaid.shop().workshop().withPlaces(9, 9));
-        assertTrue(JobFile.read(unsaid.withShop(ofAnotherVersion).text()).shop().isUndescribed());
-        assertTrue(JobFile.read(JobFile.of(Defaults.blank(units)).text()).shop().isUndescribed());
+        assertTrue(unsaid.madeIn().isUndescribed());
+        KnownShop ofAnotherVersion = unsaid.madeIn().withShop(unsaid.madeIn().shop().withPlaces(9, 9));
+        assertTrue(JobFile.read(unsaid.madeIn(ofAnotherVersion).text()).madeIn().isUndescribed());
+        assertTrue(JobFile.read(JobFile.of(Defaults.blank(units)).text()).madeIn().isUndescribed());
         JobFile described = JobFile
                 .read(least(units).replace("\"section\"", "\"shop\": { \"bench\": 2 }, \"section\""));
-        assertFalse(described.shop().isUndescribed(), "somebody's, though it does not say whose");
+        assertFalse(described.madeIn().isUndescribed(), "somebody's, though it does not say whose");
     }
 
     private static void compare(Json usual, Json written, String path, List<String> missing) {

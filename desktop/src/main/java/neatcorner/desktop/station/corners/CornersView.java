@@ -17,7 +17,6 @@ import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
 import neatcorner.exchange.form.Kind;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
@@ -26,6 +25,7 @@ import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
+import neatcorner.shop.Shop;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
@@ -84,7 +84,7 @@ public final class CornersView extends StationView {
     /** Puts the strongest of a kind in that clears everything, and says why no more goes in. */
     private void fit(ReinforcementKind kind) {
         Job before = bench().job();
-        Workshop shop = bench().workshop();
+        Shop shop = bench().shop();
         bench().planning().ask(Planning.Pace.QUICK, search -> {
             Plan plan = Plan.of(before, shop, () -> true);
             return new Fit(CornerChoices.why(plan, kind), CornerChoices.strongest(plan, kind));

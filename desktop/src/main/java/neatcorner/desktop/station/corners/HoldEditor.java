@@ -147,7 +147,7 @@ final class HoldEditor extends FlowPane {
     private MenuButton sizes(Reinforcement what, Notation notation) {
         MenuButton menu = new MenuButton(CornersWords.IN_STOCK);
         menu.setId("hold-stock");
-        for (Reinforcement item : bench.workshop().inventory().of(what.kind())) {
+        for (Reinforcement item : bench.shop().inventory().of(what.kind())) {
             MenuItem take = new MenuItem(name(item, notation));
             take.setOnAction(e -> change(now -> now.kind() == item.kind() ? sized(now, item) : now));
             take.setDisable(!item.isPossible());

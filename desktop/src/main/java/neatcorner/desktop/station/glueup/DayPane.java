@@ -34,12 +34,12 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.station.glueup.ShopCalendar;
 import neatcorner.glueup.Clamp;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.HoursText;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.glueup.schedule.Task;
+import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
 /** The shop's days: what to do now, a timeline of all frames that can be dragged, and what there is to do it with. */
@@ -151,7 +151,7 @@ final class DayPane extends BorderPane {
 
     private void fill() {
         ShopDay.Shown shown = shown();
-        timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.workshop().hours());
+        timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.shop().hours());
         Schedule.Step next = next();
         done.setVisible(next != null);
         if (shown == null) {
@@ -302,7 +302,7 @@ final class DayPane extends BorderPane {
     // What the shop has
 
     private void showShop() {
-        Workshop has = bench.workshop();
+        Shop has = bench.shop();
         if (!hours.isFocused()) {
             hours.setText(HoursText.write(has.hours()));
             hoursWhy.setText("");
@@ -341,7 +341,7 @@ final class DayPane extends BorderPane {
             if (first >= 0) {
                 clamps.set(first, clamps.get(first).withCount(Math.max(0, count - others)));
             } else {
-                Workshop.usual(bench.job().units()).clamps().stream().filter(clamp -> clamp.kind() == kind).findFirst()
+                Shop.usual(bench.job().units()).clamps().stream().filter(clamp -> clamp.kind() == kind).findFirst()
                         .ifPresent(clamp -> clamps.add(clamp.withCount(count)));
             }
             return all.withClamps(clamps);
@@ -360,7 +360,7 @@ final class DayPane extends BorderPane {
     }
 
     private void takeHours() {
-        if (hours.getText().equals(HoursText.write(bench.workshop().hours()))) {
+        if (hours.getText().equals(HoursText.write(bench.shop().hours()))) {
             return;
         }
         switch (HoursText.read(hours.getText())) {

@@ -80,7 +80,7 @@ final class JigsPane extends StepList {
     }
 
     private CornerJig jig() {
-        CornerJig jig = bench.workshop().jig();
+        CornerJig jig = bench.shop().jig();
         return jig == null ? CornerJig.usual() : jig;
     }
 

@@ -15,7 +15,6 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
-import neatcorner.glueup.Workshop;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
@@ -29,6 +28,7 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.planner.Batch;
+import neatcorner.shop.Shop;
 import neatcorner.station.sticks.SticksFigure;
 import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Keep;
@@ -71,7 +71,7 @@ public final class SticksView extends StationView {
     private final Later<Together, Optional<Plan>> batch;
 
     /** Jobs that are cut from the same sticks. */
-    private record Together(Job job, Workshop shop, List<Job> others) {}
+    private record Together(Job job, Shop shop, List<Job> others) {}
 
     public SticksView(Desk desk) {
         super(desk, Station.STICKS);

@@ -1,10 +1,12 @@
-package neatcorner.glueup;
+package neatcorner.shop;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import neatcorner.corner.Inventory;
+import neatcorner.glueup.Clamp;
+import neatcorner.glueup.Holders;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.Resource;
 import neatcorner.glueup.schedule.WorkingHours;
@@ -22,16 +24,16 @@ import org.jspecify.annotations.Nullable;
  * @param drying    places where a frame can dry
  */
 @RecordBuilder
-public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig jig, int jigs, int bench,
-        int drying, WorkingHours hours) implements WorkshopBuilder.With {
+public record Shop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig jig, int jigs, int bench,
+        int drying, WorkingHours hours) implements ShopBuilder.With {
 
-    public Workshop {
+    public Shop {
         clamps = List.copyOf(clamps);
     }
 
     /** A small shop: three bands, four corner clamps, one jig. Forces are common practice. */
-    public static Workshop usual(Units units) {
-        return new Workshop(Inventory.usual(units),
+    public static Shop usual(Units units) {
+        return new Shop(Inventory.usual(units),
                 List.of(new Clamp(Clamp.Kind.BAND, "band clamp", units.either(4000, 156), 1200, 3),
                         new Clamp(Clamp.Kind.CORNER, "corner clamp", units.either(70, 2.75), 1500, 4),
                         new Clamp(Clamp.Kind.BAR, "bar clamp", units.either(600, 24), 2500, 4)),
@@ -39,30 +41,23 @@ public record Workshop(Inventory inventory, List<Clamp> clamps, @Nullable Corner
     }
 
     /** With another jig, of which there are so many; null for none. */
-    public Workshop withJig(@Nullable CornerJig newJig, int count) {
-        return new Workshop(inventory, clamps, newJig, newJig == null ? 0 : count, bench, drying, hours);
+    public Shop withJig(@Nullable CornerJig newJig, int count) {
+        return new Shop(inventory, clamps, newJig, newJig == null ? 0 : count, bench, drying, hours);
     }
 
     /** With so many places to glue at and to dry at. */
-    public Workshop withPlaces(int newBench, int newDrying) {
-        return new Workshop(inventory, clamps, jig, jigs, newBench, newDrying, hours);
+    public Shop withPlaces(int newBench, int newDrying) {
+        return new Shop(inventory, clamps, jig, jigs, newBench, newDrying, hours);
+    }
+
+    /** What of it can hold a frame while its glue sets. */
+    public Holders holders() {
+        return new Holders(clamps, jig, jigs);
     }
 
     /** How many clamps of a kind there are in all. */
     public int count(Clamp.Kind kind) {
-        return clamps.stream().filter(clamp -> clamp.kind() == kind).mapToInt(Clamp::count).sum();
-    }
-
-    /** How many clamps of a kind reach so far. */
-    public int reaching(Clamp.Kind kind, Length far) {
-        return clamps.stream().filter(clamp -> clamp.kind() == kind && !clamp.reach().isLessThan(far))
-                .mapToInt(Clamp::count).sum();
-    }
-
-    /** How hard the strongest clamp of a kind pulls that reaches so far, N; 0 when none does. */
-    public double force(Clamp.Kind kind, Length far) {
-        return clamps.stream().filter(clamp -> clamp.kind() == kind && !clamp.reach().isLessThan(far))
-                .mapToDouble(Clamp::force).max().orElse(0);
+        return holders().count(kind);
     }
 
     /** What there is of each resource. */

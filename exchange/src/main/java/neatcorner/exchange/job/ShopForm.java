@@ -10,14 +10,14 @@ import neatcorner.exchange.form.Fields;
 import neatcorner.exchange.form.Form;
 import neatcorner.exchange.form.Forms;
 import neatcorner.glueup.Clamp;
-import neatcorner.glueup.Workshop;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.shop.Shop;
 
 /** What a shop has to put frames together with, and when its maker works. */
-final class WorkshopForm {
+final class ShopForm {
     private static final int MOST = 500;
     private static final double USUAL_FORCE = 1000;
     private static final Form<Length> TOOL = Forms.length(LengthRange.TOOL);
@@ -71,20 +71,20 @@ final class WorkshopForm {
             WorkingHours::shifts, new WorkingHours(List.of()));
 
     static final Form<KnownShop> SHOP = Form.of("shop",
-            f -> new KnownShop(f.part(KnownShop::workshop, WorkshopForm::workshop), f.maybe("id", KnownShop::id,
+            f -> new KnownShop(f.part(KnownShop::shop, ShopForm::shop), f.maybe("id", KnownShop::id,
                     Forms.TEXT, "tells it from other shops; given by the program when a shop is first described")));
 
-    private WorkshopForm() {}
+    private ShopForm() {}
 
-    private static Workshop workshop(Fields<Workshop> f) throws BadFile {
-        Inventory inventory = f.get("inventory", Workshop::inventory, INVENTORY,
+    private static Shop shop(Fields<Shop> f) throws BadFile {
+        Inventory inventory = f.get("inventory", Shop::inventory, INVENTORY,
                 "reinforcements in the drawers");
-        List<Clamp> clamps = f.get("clamps", Workshop::clamps, CLAMPS, "");
-        CornerJig jig = f.take("jig", Workshop::jig, JIG, Fields.Need.USUAL, in -> null, "the corner clamping jig");
-        int jigs = f.get("jigs", Workshop::jigs, COUNT, "how many of them");
-        return new Workshop(inventory, clamps, jigs == 0 ? null : jig, jigs,
-                f.get("bench", Workshop::bench, COUNT, "places where a frame can lie in its clamps"),
-                f.get("drying", Workshop::drying, COUNT, "places where a frame can dry"),
-                f.get("hours", Workshop::hours, HOURS, "when the maker works"));
+        List<Clamp> clamps = f.get("clamps", Shop::clamps, CLAMPS, "");
+        CornerJig jig = f.take("jig", Shop::jig, JIG, Fields.Need.USUAL, in -> null, "the corner clamping jig");
+        int jigs = f.get("jigs", Shop::jigs, COUNT, "how many of them");
+        return new Shop(inventory, clamps, jigs == 0 ? null : jig, jigs,
+                f.get("bench", Shop::bench, COUNT, "places where a frame can lie in its clamps"),
+                f.get("drying", Shop::drying, COUNT, "places where a frame can dry"),
+                f.get("hours", Shop::hours, HOURS, "when the maker works"));
     }
 }
