@@ -6,6 +6,7 @@ module neatcorner.core {
     requires ojalgo;
     requires transitive org.locationtech.jts;
 
+    exports neatcorner.corner.solid;
     exports neatcorner.corner;
     exports neatcorner.drawing;
     exports neatcorner.fitout;

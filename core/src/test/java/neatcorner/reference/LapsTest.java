@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.corner.GlueArea;
+import neatcorner.corner.solid.GlueArea;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.piece.CornerJoint;

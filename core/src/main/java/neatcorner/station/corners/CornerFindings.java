@@ -4,12 +4,12 @@ import static neatcorner.plan.Station.CORNERS;
 
 import java.util.List;
 import java.util.Optional;
-import neatcorner.corner.Clash;
-import neatcorner.corner.Fitting;
-import neatcorner.corner.JoinedCorner;
-import neatcorner.corner.Part;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.solid.Clash;
+import neatcorner.corner.solid.Fitting;
+import neatcorner.corner.solid.JoinedCorner;
+import neatcorner.corner.solid.Part;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;

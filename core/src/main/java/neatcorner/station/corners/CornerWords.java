@@ -1,10 +1,10 @@
 package neatcorner.station.corners;
 
 import java.util.List;
-import neatcorner.corner.Clash;
-import neatcorner.corner.Fitting;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.solid.Clash;
+import neatcorner.corner.solid.Fitting;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;

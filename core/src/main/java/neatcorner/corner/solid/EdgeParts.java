@@ -1,7 +1,8 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.corner.Reinforcement;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;

@@ -1,8 +1,10 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.List;
-import neatcorner.outline.Vertex;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
+import neatcorner.outline.Vertex;
 import neatcorner.section.Profile;
 import neatcorner.section.Section;
 

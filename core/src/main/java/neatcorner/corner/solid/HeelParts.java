@@ -1,7 +1,8 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.corner.Reinforcement;
 import neatcorner.outline.Vertex;
 
 /** Splines and slips: let in from the heel, spread over the solid wood. */

@@ -1,10 +1,13 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import neatcorner.corner.Inventory;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;

@@ -1,6 +1,7 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.List;
+import neatcorner.corner.ReinforcementKind;
 
 /** A way in which a part could be moved, or made larger. */
 public enum Room {

@@ -1,8 +1,8 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
-import static neatcorner.corner.CornersOfTest.mm;
-import static neatcorner.corner.CornersOfTest.section;
-import static neatcorner.corner.CornersOfTest.wood;
+import static neatcorner.corner.solid.CornersOfTest.mm;
+import static neatcorner.corner.solid.CornersOfTest.section;
+import static neatcorner.corner.solid.CornersOfTest.wood;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.outline.Vertex;
 import neatcorner.section.Profile;
 import net.jqwik.api.Assume;

@@ -1,10 +1,12 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
 

@@ -1,11 +1,11 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
-import static neatcorner.corner.CornersOfTest.joined;
-import static neatcorner.corner.CornersOfTest.mm;
-import static neatcorner.corner.CornersOfTest.section;
-import static neatcorner.corner.CornersOfTest.square;
-import static neatcorner.corner.CornersOfTest.wide;
-import static neatcorner.corner.CornersOfTest.wood;
+import static neatcorner.corner.solid.CornersOfTest.joined;
+import static neatcorner.corner.solid.CornersOfTest.mm;
+import static neatcorner.corner.solid.CornersOfTest.section;
+import static neatcorner.corner.solid.CornersOfTest.square;
+import static neatcorner.corner.solid.CornersOfTest.wide;
+import static neatcorner.corner.solid.CornersOfTest.wood;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
@@ -14,6 +14,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Objects;
+import neatcorner.corner.Inventory;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.ScrewGauge;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;

@@ -1,4 +1,4 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,10 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
 import neatcorner.piece.CornerJoint;
 

@@ -1,6 +1,7 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.List;
+import neatcorner.corner.ReinforcementKind;
 
 /**
  * One solid in the corner.

@@ -1,22 +1,26 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
-import static neatcorner.corner.CornersOfTest.mm;
-import static neatcorner.corner.CornersOfTest.section;
-import static neatcorner.corner.CornersOfTest.wood;
-import static org.junit.jupiter.api.Assertions.assertFalse;
+import static neatcorner.corner.solid.CornersOfTest.mm;
+import static neatcorner.corner.solid.CornersOfTest.section;
+import static neatcorner.corner.solid.CornersOfTest.wood;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import neatcorner.corner.Inventory;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.ScrewGauge;
 import neatcorner.measure.Length;
-import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.ParameterizedTest;
 import neatcorner.measure.Units;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Whatever is asked of whatever corner: what is offered is clear. */
 class FittingTest {

@@ -1,6 +1,7 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.List;
+import neatcorner.corner.Reinforcement;
 
 /**
  * Places the parts of a reinforcement in a corner. Where the maker has not said, they go to the usual place: splines and

@@ -1,6 +1,8 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.List;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Corner;

@@ -1,5 +1,6 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.section.SafeZone;
 
 /**

@@ -1,8 +1,9 @@
-package neatcorner.corner;
+package neatcorner.corner.solid;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import neatcorner.corner.Reinforcement;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
 

@@ -1,0 +1,14 @@
+/**
+ * The corner as a body: splines, tenons, dowels, V-nails, pins, screws, braces and blocks as solids inside the wood.
+ *
+ * <p>{@link neatcorner.corner.solid.CornerWood} is the wood of one corner, seen from the front: its heel at 0, 0, the side
+ * before it coming from the left with its outer edge on y = 0, the other side going on from the heel; z runs from the front
+ * face backwards. {@link neatcorner.corner.solid.PartShapes} places the parts in it as {@link neatcorner.corner.solid.Slab}s,
+ * {@link neatcorner.corner.solid.Clearance} finds what they run into and how far they could move, and
+ * {@link neatcorner.corner.solid.JoinedCorner} is the whole result. {@link neatcorner.corner.solid.Fitting} finds the
+ * strongest that clears everything.
+ */
+@NullMarked
+package neatcorner.corner.solid;
+
+import org.jspecify.annotations.NullMarked;
