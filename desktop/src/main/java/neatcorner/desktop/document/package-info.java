@@ -8,7 +8,8 @@
  * dropped. What all jobs share lies in the {@link neatcorner.desktop.document.ShopState}, made of
  * {@link neatcorner.desktop.document.SharedFile}s, which take changes of several programs one after the other.
  *
- * <p>Nothing in here knows the window. All of it lives on one thread, which is named by an executor.
+ * <p>Nothing in here knows the window: slow work is not a task of the toolkit, which reports to the toolkit's own thread, so
+ * that all of it can be followed step by step in a test. All of it lives on one thread, which is named by an executor.
  */
 @org.jspecify.annotations.NullMarked
 package neatcorner.desktop.document;

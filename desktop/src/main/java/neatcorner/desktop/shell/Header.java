@@ -1,7 +1,6 @@
 package neatcorner.desktop.shell;
 
 import java.io.File;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,16 +31,14 @@ import javafx.stage.FileChooser;
 import neatcorner.desktop.control.BuiltFrom;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.JobFolders;
-import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Settings;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.look.Look;
+import neatcorner.desktop.paper.JobPaper;
 import neatcorner.desktop.station.StationSpec;
-import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.paper.PaperSize;
-import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
@@ -135,7 +132,7 @@ final class Header extends HBox {
         getChildren().addAll(jobs, title, ready, demo, blank, elsewhere, own, space, busy, progress, stop, units, undo,
                 redo,
                 icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
-                icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", this::paper),
+                icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", () -> JobPaper.make(bench)),
                 icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());
     }
 
@@ -322,21 +319,6 @@ final class Header extends HBox {
             menu.getItems().add(item);
         }
         return menu;
-    }
-
-    /** Writes the job's paper, away from the window's thread, and says where it is. */
-    void paper() {
-        Plan plan = bench.currentPlan();
-        Path file = bench.home().paper().resolve(JobFolders.fileName(plan.job().title()) + ".pdf");
-        PaperSize paper = bench.settings().paper();
-        Notation notation = bench.notation().get();
-        bench.files().make(() -> {
-            Files.createDirectories(file.getParent());
-            WholeFile.write(file, PaperPdf.write(plan, paper, notation));
-            return file;
-        }, written -> Notice.info("The paper is ready to print: " + file,
-                new Notice.Action("Open it", () -> bench.files().open(file))),
-                "The paper could not be written to " + file + ".");
     }
 
     private static FileChooser chooser(String title) {

@@ -27,6 +27,7 @@ import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.paper.JobPaper;
 import neatcorner.desktop.station.BenchScreen;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationSpec;
@@ -292,7 +293,7 @@ public final class MainWindow extends StackPane {
         shortcut(KeyCode.Y, bench::redo, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.Z, bench::redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         shortcut(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.P, () -> header().paper(), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.P, () -> JobPaper.make(bench), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.O, () -> header().openFile(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
