@@ -24,6 +24,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
@@ -248,6 +250,12 @@ public final class MainWindow extends StackPane {
         }).open();
     }
 
+    /** As the button on the window's frame does: whoever minds what is not kept is asked. */
+    private void close() {
+        Window window = getScene().getWindow();
+        window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST));
+    }
+
     /** Another window, with the same job. */
     void openAnother() {
         another.run();
@@ -297,6 +305,7 @@ public final class MainWindow extends StackPane {
         shortcut(KeyCode.O, () -> header().openFile(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        shortcut(KeyCode.W, this::close, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.S, () -> header().saveCopy(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.F11, this::openBench);
         for (int i = 0; i < Math.min(9, specs.size()); i++) {

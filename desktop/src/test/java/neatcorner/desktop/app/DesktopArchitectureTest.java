@@ -7,6 +7,8 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
@@ -16,8 +18,8 @@ class DesktopArchitectureTest {
     private static final List<String> ORDER = List.of("document", "desk", "look", "control", "draw", "paper", "station",
             "shell",
             "app");
-    private static final List<String> STATIONS = List.of("opening", "section", "shape", "corners", "sticks", "saw",
-            "glueup");
+    private static final List<String> STATIONS = Stream.of(Station.values())
+            .map(station -> station.name().toLowerCase(Locale.ROOT).replace("_", "")).toList();
     private static final JavaClasses DESKTOP = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("neatcorner.desktop");

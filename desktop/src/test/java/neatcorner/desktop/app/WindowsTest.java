@@ -128,7 +128,7 @@ class WindowsTest extends WindowTest {
         Stage second = second(robot);
         Workbench closed = bench(second);
         robot.interact(() -> closed.change("title", job -> job.withTitle("from the second")));
-        close(robot, second);
+        ask(robot, second, KeyCode.CONTROL, KeyCode.W);
         assertFalse(second.isShowing());
         assertTrue(stage.isShowing());
         settle();
