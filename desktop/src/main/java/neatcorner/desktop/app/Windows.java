@@ -80,7 +80,7 @@ final class Windows {
         Settings settings = premises.settings();
         Scene scene = new Scene(window, settings.windowWidth(), settings.windowHeight());
         Look.apply(scene, settings);
-        stage.titleProperty().bind(bench.plan().map(plan -> plan.job().title() + " – Neat Corner"));
+        bench.plan().subscribe(plan -> name(stage, plan.job().title()));
         stage.setScene(scene);
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -107,6 +107,14 @@ final class Windows {
         stage.show();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> premises.fault(e));
         return scene;
+    }
+
+    /** The desktop is only told of another name: to tell it takes its time. */
+    private static void name(Stage stage, String job) {
+        String title = job + " – Neat Corner";
+        if (!title.equals(stage.getTitle())) {
+            stage.setTitle(title);
+        }
     }
 
     private void closed(Workbench bench) {
