@@ -16,8 +16,7 @@ import neatcorner.outline.Vertex;
 
 /** The pieces of a frame of any shape, named by letters clockwise from the top; the segments of a curve come first. */
 public final class FramePieces {
-    private static final List<Place> OF_RECTANGLE = List.of(Place.Side.TOP, Place.Side.RIGHT, Place.Side.BOTTOM,
-            Place.Side.LEFT);
+    private static final List<Place> OF_RECTANGLE = List.of(Place.Side.values());
     private static final List<Place> OF_ARCH = List.of(Place.Side.RIGHT, Place.Side.BOTTOM, Place.Side.LEFT);
 
     private static final EndCut SQUARE = EndCut.flat(Angle.ZERO);

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A ring as it is cut.
  *
+ * @param ring     what its maker decided about it
  * @param contours its edges; null when there is none to make
  * @param pieces   of one such ring; empty when its sizes are impossible
  * @param parts    what is cut for them: the pieces, or what those too long for a stick are scarfed from

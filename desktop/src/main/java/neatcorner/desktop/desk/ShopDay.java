@@ -163,6 +163,9 @@ public final class ShopDay {
     /** Lays the rest out from now, or from the planned start while that is still to come. */
     public void layOut() {
         shownOnce = true;
+        if (premises.benches().isEmpty()) {
+            return;
+        }
         Ticket before = ticket;
         if (before != null) {
             before.drop();

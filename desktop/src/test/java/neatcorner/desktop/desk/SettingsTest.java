@@ -73,14 +73,14 @@ class SettingsTest {
 
     @Test
     void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt() throws IOException, BadFile {
-        JobFolders shop = new JobFolders(home());
-        shop.layOutDemo();
-        shop.lookNow();
-        assertEquals(10, shop.demoJobs().size());
-        for (Path file : shop.demoJobs()) {
+        JobFolders folders = new JobFolders(home());
+        folders.layOutDemo();
+        folders.lookNow();
+        assertEquals(10, folders.demoJobs().size());
+        for (Path file : folders.demoJobs()) {
             assertFalse(Planner.plan(JobFile.read(file).job()).pieces().isEmpty(), file.toString());
         }
-        assertTrue(shop.isDemo(shop.firstDemo()));
+        assertTrue(folders.isDemo(folders.firstDemo()));
     }
 
     @Test
@@ -88,10 +88,10 @@ class SettingsTest {
         assertEquals("tide-chart-sheet-3", JobFolders.fileName("Tide chart, sheet 3"));
         assertEquals("frame", JobFolders.fileName("../../"));
         assertEquals("海図", JobFolders.fileName("海図?"));
-        JobFolders shop = new JobFolders(home());
-        Files.createDirectories(shop.newFile("New frame").getParent());
-        Files.createFile(shop.newFile("New frame"));
-        assertEquals("new-frame-2.json", shop.newFile("New frame").getFileName().toString());
-        assertEquals("New frame 2", JobFolders.label(shop.newFile("New frame")));
+        JobFolders folders = new JobFolders(home());
+        Files.createDirectories(folders.newFile("New frame").getParent());
+        Files.createFile(folders.newFile("New frame"));
+        assertEquals("new-frame-2.json", folders.newFile("New frame").getFileName().toString());
+        assertEquals("New frame 2", JobFolders.label(folders.newFile("New frame")));
     }
 }

@@ -17,6 +17,7 @@ import neatcorner.desktop.desk.ShopTimer;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.station.BenchScreen;
+import neatcorner.desktop.station.BenchWords;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueStep;
 import neatcorner.glueup.Holding;
@@ -57,9 +58,9 @@ public final class GlueBench extends BenchScreen {
         progress.setMaxWidth(Double.MAX_VALUE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, button(GlueUpWords.BACKSPACE_BACK, this::back),
-                button(GlueUpWords.SPACE_DONE_NEXT, this::next),
-                button(GlueUpWords.ESC_LEAVE, this::close));
+        HBox top = new HBox(what, space, button(BenchWords.BACK, this::back),
+                button(BenchWords.DONE, this::next),
+                button(BenchWords.LEAVE, this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox watch = new VBox(clock, clockName);

@@ -59,9 +59,6 @@ final class GlueUpWords {
 
     // GlueBench
 
-    static final String BACKSPACE_BACK = "Backspace: back";
-    static final String SPACE_DONE_NEXT = "Space: done, next";
-    static final String ESC_LEAVE = "Esc: leave";
     static final String NO_FRAME = "There is no frame to glue yet: the findings say what is missing.";
     static final String STEP_OF = "%s: step %s of %s";
     static final String OPEN_TIME_LEFT = "of open time left";

@@ -11,6 +11,7 @@ import neatcorner.desktop.control.FiguresLabel;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.station.BenchScreen;
+import neatcorner.desktop.station.BenchWords;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -48,8 +49,8 @@ public final class BenchView extends BenchScreen {
         progress.setMaxWidth(Double.MAX_VALUE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, button(SawWords.BACKSPACE_BACK, this::back),
-                button(SawWords.SPACE_DONE_NEXT, this::next), button(SawWords.ESC_LEAVE, this::close));
+        HBox top = new HBox(what, space, button(BenchWords.BACK, this::back),
+                button(BenchWords.DONE, this::next), button(BenchWords.LEAVE, this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox figures = new VBox(number, meaning);

@@ -31,9 +31,6 @@ final class SawWords {
 
     // BenchView
 
-    static final String BACKSPACE_BACK = "Backspace: back";
-    static final String SPACE_DONE_NEXT = "Space: done, next";
-    static final String ESC_LEAVE = "Esc: leave";
     static final String NOTHING_TO_CUT_WHY = "Nothing to cut yet: the findings say what is missing.";
     static final String HOW_IT_LIES = "%s · %s · %s · rabbet towards you%s";
     static final String LEAVE = "leave";
