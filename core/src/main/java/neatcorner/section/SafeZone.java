@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -62,7 +62,8 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     public record Edges(double front, double outer, double sight, double hidden, double back) {
         static final Edges HIDDEN = new Edges(FROM_SHOWN, FROM_SHOWN, FROM_SHOWN, FROM_HIDDEN, FROM_HIDDEN);
 
-        private double of(LineString edge, Geometry rabbet, double w, double t) {
+        /** The rabbet is cut away, so that an edge of what is left lies on the rabbet's outline or not in it at all. */
+        private double of(LineString edge, List<Coordinate[]> rabbet, double w, double t) {
             Coordinate a = edge.getCoordinateN(0);
             Coordinate b = edge.getCoordinateN(1);
             if (a.y > t - NEAR && b.y > t - NEAR) {
@@ -72,8 +73,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
                 return outer;
             }
             Coordinate middle = new Coordinate((a.x + b.x) / 2, (a.y + b.y) / 2);
-            if (rabbet.getEnvelopeInternal().distance(new Envelope(middle)) <= NEAR
-                    && rabbet.distance(FACTORY.createPoint(middle)) <= NEAR) {
+            if (rabbet.stream().anyMatch(outline -> Distance.pointToSegmentString(middle, outline) <= NEAR)) {
                 return hidden;
             }
             return a.x < NEAR && b.x < NEAR ? sight : front;
@@ -85,7 +85,8 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
         Section section = profile.section();
         double w = section.width().toMm();
         double t = section.thickness().toMm();
-        Geometry rabbet = Cutter.of(section, section.milling().rabbetAt());
+        List<Coordinate[]> rabbet = Profile.polygons(Cutter.of(section, section.milling().rabbetAt())).stream()
+                .map(polygon -> polygon.getExteriorRing().getCoordinates()).toList();
         Map<Double, List<LineString>> byMargin = new TreeMap<>();
         for (Polygon polygon : Profile.polygons(profile.finished())) {
             Coordinate[] ring = polygon.getExteriorRing().getCoordinates();
