@@ -21,6 +21,7 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.SvgPainter;
 import neatcorner.exchange.paper.Templates;
+import neatcorner.exchange.plan.Paper;
 import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.measure.Notation;
@@ -53,7 +54,7 @@ final class PlanCommand implements Callable<Integer> {
     @Option(names = "--out", paramLabel = "DIR", description = "write paper (PDF), cut list (CSV), drawings (SVG) and plan there")
     private @Nullable Path out;
 
-    @Option(names = "--paper", paramLabel = "SIZE", description = "A4 (the default) or LETTER")
+    @Option(names = "--paper", paramLabel = "SIZE", description = "A4 (the default), A5 or LETTER")
     private PaperSize paper = PaperSize.A4;
 
     private final Search patience = new Deadline();
@@ -97,6 +98,8 @@ final class PlanCommand implements Callable<Integer> {
             svg(made.resolve("section.svg"), SectionFigure.of(plan), notation);
             svg(made.resolve("sticks.svg"), SticksFigure.of(plan), notation);
             WholeFile.write(made.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation, patience));
+            WholeFile.write(made.resolve("labels.pdf"), Paper.LABELS.write(plan, paper, notation));
+            WholeFile.write(made.resolve("full-size.pdf"), Paper.FULL_SIZE.write(plan, paper, notation));
             if (!TemplateFigure.sheets(plan).isEmpty()) {
                 Templates.write(plan, made, "template", paper, notation);
             }

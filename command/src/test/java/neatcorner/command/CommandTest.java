@@ -95,7 +95,8 @@ class CommandTest {
         assertEquals(0, run("plan", file("job.json", JOB), "--out", out.toString(), "--paper", "LETTER").code);
         try (var files = Files.list(out)) {
             assertEquals(
-                    Set.of("plan.json", "cut-list.csv", "front.svg", "section.svg", "sticks.svg", "paper.pdf"),
+                    Set.of("plan.json", "cut-list.csv", "front.svg", "section.svg", "sticks.svg", "paper.pdf",
+                            "labels.pdf", "full-size.pdf"),
                     files.map(file -> file.getFileName().toString()).collect(Collectors.toSet()));
         }
     }

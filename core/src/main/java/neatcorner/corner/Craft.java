@@ -28,7 +28,7 @@ public record Craft(List<String> tools, double setUp, double perCorner, String r
                     "Hidden, strong, and brings the faces flush as it closes.",
                     "Needs a wide section: the mortise must stay clear of rabbet and edge.");
             case BISCUIT -> new Craft(List.of("biscuit cutter"), 10, 2, "Hidden and quick; lines the faces up.",
-                    "The smallest is 47 mm long: only for wide faces.");
+                    "The smallest is [47 mm|1 7/8 in] long: only for wide faces.");
             case DOWEL -> new Craft(List.of("drill", "dowel jig"), 15, 5, "Hidden; needs only a drill and a jig.",
                     "A hole a little off leaves a step in the face; half of its wall is end grain.");
             case V_NAIL -> new Craft(List.of("V-nail driver"), 5, 1,

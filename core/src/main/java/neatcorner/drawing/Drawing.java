@@ -52,6 +52,9 @@ public record Drawing(double width, double height, double scale, double originX,
     public record CornerAngle(double x, double y, Angle angle, String name, int corner,
             boolean free) implements Primitive {}
 
+    /** A thing that has choices of its own; see {@link Mark.Thing}. */
+    public record Thing(List<Point> outline, String key, String name) implements Primitive {}
+
     /** A corner to take hold of; see {@link Mark.CornerHandle}. */
     public record CornerHandle(double x, double y, int corner, String name) implements Primitive {}
 
@@ -65,6 +68,14 @@ public record Drawing(double width, double height, double scale, double originX,
         double spareY = height - margin.top() - margin.bottom() - figure.bounds().height() * scale;
         return at(figure, scale, margin.left() + spareX / 2 - figure.bounds().left() * scale,
                 margin.top() + spareY / 2 - figure.bounds().top() * scale, width, height, notation);
+    }
+
+    /** Laid out as large as fits a width and a most height, and no higher than it then is. */
+    public static Drawing snug(Figure figure, double width, double mostHeight, Notation notation) {
+        Figure.Margin margin = figure.margin();
+        double byWidth = (width - margin.left() - margin.right()) / Math.max(1e-6, figure.bounds().width());
+        double high = figure.bounds().height() * Math.max(1e-4, byWidth) + margin.top() + margin.bottom();
+        return of(figure, width, Math.min(mostHeight, high), notation);
     }
 
     /** Laid out at a given scale, as large as it then is. */
@@ -126,6 +137,7 @@ public record Drawing(double width, double height, double scale, double originX,
                     Point at = place(corner.at());
                     out.add(new CornerHandle(at.x(), at.y(), corner.corner(), corner.name()));
                 }
+                case Mark.Thing thing -> out.add(new Thing(place(thing.outline()), thing.key(), thing.name()));
                 case Mark.Handle handle -> {
                     Point at = place(handle.at());
                     out.add(new Handle(at.x(), at.y(), handle.field(), handle.dx(), handle.dy()));

@@ -1,5 +1,6 @@
 package neatcorner.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -23,5 +24,40 @@ public record Figure(String title, Box bounds, Margin margin, List<Mark> marks) 
 
     public Figure {
         marks = List.copyOf(marks);
+    }
+
+    /** Without words, numbers and grain, for a picture too small for them. */
+    public Figure bare() {
+        List<Mark> bare = new ArrayList<>();
+        for (Mark mark : marks) {
+            switch (mark) {
+                case Mark.Wood wood -> bare.add(new Mark.Area(wood.outline(), wood.tint(), Tint.WOOD_INK, 0.8));
+                case Mark.Line line -> {
+                    if (!line.dashed()) {
+                        bare.add(line);
+                    }
+                }
+                case Mark.Area area -> bare.add(area);
+                case Mark.Shaded face -> bare.add(face);
+                case Mark.Path path -> bare.add(path);
+                case Mark.Hatch hatch -> {
+                }
+                case Mark.Dimension dimension -> {
+                }
+                case Mark.Value value -> {
+                }
+                case Mark.Label label -> {
+                }
+                case Mark.Handle handle -> {
+                }
+                case Mark.CornerAngle angle -> {
+                }
+                case Mark.CornerHandle handle -> {
+                }
+                case Mark.Thing thing -> {
+                }
+            }
+        }
+        return new Figure(title, bounds, Margin.all(2), bare);
     }
 }

@@ -85,6 +85,15 @@ public sealed interface Mark {
     record CornerAngle(Point at, Angle value, String name, int corner,
             boolean free) implements Mark {}
 
+    /**
+     * A thing in the drawing that has choices of its own.
+     *
+     * @param outline where it can be pressed
+     * @param key     tells it from other things of the drawing
+     * @param name    what it is, in US words
+     */
+    record Thing(List<Point> outline, String key, String name) implements Mark {}
+
     /** A corner of the outline to take hold of. */
     record CornerHandle(Point at, int corner, String name) implements Mark {}
 }

@@ -111,6 +111,17 @@ public final class Marks {
         marks.add(new Mark.Label(at, dx, dy, anchor, text, size, bold, tint));
     }
 
+    /** A thing with choices of its own, by what it is pressed at. */
+    public void thing(List<Point> outline, String key, String name) {
+        marks.add(new Mark.Thing(outline, key, name));
+    }
+
+    /** Where the saw goes: a line of a weight, cased so that it is seen on every wood. */
+    public void cut(double weight, Point... points) {
+        marks.add(new Mark.Line(List.of(points), Tint.CUT_CASING, weight + 2.6, false));
+        marks.add(new Mark.Line(List.of(points), Tint.CUT, weight, false));
+    }
+
     /** A handle that changes a field when it is dragged: by so much for a millimetre to the right, and for one down. */
     public void handle(Point at, Field field, double dx, double dy) {
         marks.add(new Mark.Handle(at, field, dx, dy));

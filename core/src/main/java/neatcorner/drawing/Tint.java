@@ -15,6 +15,8 @@ public enum Tint {
     CONSTRUCTION,
     /** Where the saw goes. */
     CUT,
+    /** Along both sides of a cut, so that it stands out on dark wood as on light. */
+    CUT_CASING,
     GLASS,
     GLASS_EDGE,
     MAT,

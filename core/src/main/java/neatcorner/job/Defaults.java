@@ -25,20 +25,42 @@ import neatcorner.wood.Species;
 
 /** What a shop starts from before it has said otherwise: rules of thumb, all common practice. */
 public final class Defaults {
-    /** Depth of rabbet kept free for points, brads or clips. */
-    public static final Length RETAINER_ROOM = Length.mm(2);
-    /** A thinner lip chips and splits. */
-    public static final Length LEAST_LIP = Length.mm(3);
-    /** A narrower wall outside the rabbet does not hold a joint. */
-    public static final Length LEAST_WALL = Length.mm(6);
-    /** The lip covers the art by this much even when the pack lies hard against the other side. */
-    public static final Length LEAST_COVER = Length.mm(3);
-    /** Play in all below which a pack binds when the weather turns. */
-    public static final Length LEAST_PLAY = Length.mm(1.5);
-    /** Play per side beyond which a pack wanders. */
-    public static final Length MOST_CLEARANCE = Length.mm(3);
-
     private Defaults() {}
+
+    /** Depth of rabbet kept free for points, brads or clips: 2 mm or 1/16 in. */
+    public static Length retainerRoom(Units units) {
+        return units.either(2, 1.0 / 16);
+    }
+
+    /** A thinner lip chips and splits: 3 mm or 1/8 in. */
+    public static Length leastLip(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
+    /** A narrower wall outside the rabbet does not hold a joint: 6 mm or 1/4 in. */
+    public static Length leastWall(Units units) {
+        return units.either(6, 1.0 / 4);
+    }
+
+    /** The lip covers the art by this much even when the pack lies hard against the other side: 3 mm or 1/8 in. */
+    public static Length leastCover(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
+    /** Play in all below which a pack binds when the weather turns: 1.5 mm or 1/16 in. */
+    public static Length leastPlay(Units units) {
+        return units.either(1.5, 1.0 / 16);
+    }
+
+    /** Play per side beyond which a pack wanders: 3 mm or 1/8 in. */
+    public static Length mostClearance(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
+    /** Shorter ends are burnt or thrown away: 300 mm or 12 in. */
+    public static Length leastOffcut(Units units) {
+        return units.either(300, 12);
+    }
 
     /** Play between pack and rabbet wall, per side: 1.5 mm or 1/16 in. */
     public static Length clearance(Units units) {
@@ -89,7 +111,7 @@ public final class Defaults {
 
     /** A rack without wood. */
     public static Rack emptyRack(Units units) {
-        return new Rack(List.of(), endTrim(units), Keep.WISH, false);
+        return new Rack(List.of(), endTrim(units), Keep.WISH, false).withLeastOffcut(leastOffcut(units));
     }
 
     /** The length of stick that is offered when the rack is empty: 2.4 m or 8 ft. */

@@ -46,12 +46,19 @@ public record Reading(String name, Quantity value, String formula, List<Reading>
 
     /** One line: the name, the figure, and what it was computed from with those figures filled in. */
     public String working(Notation notation) {
-        String head = notation.words(name) + " " + notation.text(value);
+        String head = notation.words(name) + " " + notation.text(value) + exactly(notation);
         if (isGiven()) {
             return head + notation.words(", as entered");
         }
         return head + " = " + Theirs.beside(formula, ours -> PLACE.matcher(notation.words(ours))
                 .replaceAll(place -> Matcher.quoteReplacement(part(place.group(), place.group(1), notation))));
+    }
+
+    /** What lies between two marks is said to be full or shy of one; here is how much it is. */
+    private String exactly(Notation notation) {
+        return value instanceof Length length && notation.figures(value).near() != Figures.Near.EXACT
+                ? " (" + notation.exact(length) + ")"
+                : "";
     }
 
     private String part(String asWritten, String number, Notation notation) {

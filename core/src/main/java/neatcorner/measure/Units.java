@@ -1,11 +1,14 @@
 package neatcorner.measure;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** The two systems a shop measures in. */
 public enum Units {
     MILLIMETRES("mm"),
     INCHES("in");
+
+    private static final Pattern BOTH = Pattern.compile("\\[([^\\[|\\]]*)\\|([^\\[|\\]]*)]");
 
     private final String symbol;
 
@@ -26,6 +29,13 @@ public enum Units {
             }
         }
         return Optional.empty();
+    }
+
+    /** A text of ours with the sizes of this system where it says both: <code>[3 mm|1/8 in]</code>. */
+    String ofBoth(String text) {
+        return text.indexOf('|') < 0
+                ? text
+                : BOTH.matcher(text).replaceAll(this == MILLIMETRES ? "$1" : "$2");
     }
 
     /** That many of this unit. Throws {@link ArithmeticException} if not finite or too large. */

@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Corner;
+import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.section.Section;
@@ -28,11 +30,43 @@ public record CornerWork(List<Kind> kinds) {
         kinds = List.copyOf(kinds);
     }
 
-    /** Corners that are alike, named by the letters of their pieces, as "A–B". */
-    public record Kind(JoinedCorner corner, List<String> at) {
+    /**
+     * Corners that are alike.
+     *
+     * @param at  named by the letters of their pieces, as "A–B"
+     * @param lie how the first of them lies in the frame
+     */
+    public record Kind(JoinedCorner corner, List<String> at, Lie lie) {
 
         public Kind {
             at = List.copyOf(at);
+        }
+    }
+
+    /**
+     * How a corner of the frame lies, seen from the front with the frame's top up.
+     *
+     * @param x        unit vector in the frame, y downwards, of a corner's own x axis
+     * @param y        of its own y axis
+     * @param mirrored whether the side that its wood has before the heel comes after it in the frame
+     */
+    public record Lie(Vertex x, Vertex y, boolean mirrored) {
+
+        /** A corner whose side before the heel runs in a direction, radians from the frame's x axis. */
+        static Lie along(double before) {
+            return new Lie(new Vertex(Math.cos(before), Math.sin(before)),
+                    new Vertex(-Math.sin(before), Math.cos(before)), false);
+        }
+
+        /** The mirror image of a corner whose side after the heel runs in a direction. */
+        static Lie mirroredAlong(double after) {
+            return new Lie(new Vertex(-Math.cos(after), -Math.sin(after)),
+                    new Vertex(-Math.sin(after), Math.cos(after)), true);
+        }
+
+        /** A direction or place of the corner, as it lies in the frame. */
+        public Vertex of(Vertex own) {
+            return new Vertex(own.x() * x.x() + own.y() * y.x(), own.x() * x.y() + own.y() * y.y());
         }
     }
 
@@ -69,6 +103,7 @@ public record CornerWork(List<Kind> kinds) {
         }
         Map<Key, List<String>> names = new LinkedHashMap<>();
         Map<Key, Corner> corners = new LinkedHashMap<>();
+        Map<Key, Lie> lies = new HashMap<>();
         int count = plan.pieces().size();
         for (int i = 0; i < count; i++) {
             Corner corner = corner(plan, contours, i, joint);
@@ -79,12 +114,15 @@ public record CornerWork(List<Kind> kinds) {
             names.computeIfAbsent(key, none -> new ArrayList<>())
                     .add(plan.pieces().get(Math.floorMod(i - 1, count)).name() + "–" + plan.pieces().get(i).name());
             corners.putIfAbsent(key, corner);
+            lies.putIfAbsent(key, isMirrored(plan, contours, i, joint)
+                    ? Lie.mirroredAlong(direction(contours, i))
+                    : Lie.along(direction(contours, Math.floorMod(i - 1, count))));
         }
         Length behind = Length.max(Length.ZERO, plan.spareDepth());
         List<Kind> kinds = new ArrayList<>();
         corners.forEach((key, corner) -> kinds.add(new Kind(LATELY.get(new Joined(corner,
                 joint.on(plan.job().outline()), plan.job().section(), behind, reinforcement), Joined::corner),
-                names.getOrDefault(key, List.of()))));
+                names.getOrDefault(key, List.of()), Objects.requireNonNull(lies.get(key)))));
         kinds.sort((a, b) -> Integer.compare(b.at().size(), a.at().size()));
         return new CornerWork(kinds);
     }
@@ -100,12 +138,31 @@ public record CornerWork(List<Kind> kinds) {
             return new Corner(Angle.ofDegrees(180 - turn), face, face);
         }
         Corner corner = contours.corner(index);
-        boolean mirrored = switch (joint.on(plan.job().outline())) {
+        return isMirrored(plan, contours, index, joint) ? corner.mirrored() : corner;
+    }
+
+    private static boolean isMirrored(Plan plan, Contours contours, int index, CornerJoint joint) {
+        if (!contours.segments().isEmpty()) {
+            return false;
+        }
+        Corner corner = contours.corner(index);
+        return switch (joint.on(plan.job().outline())) {
             case MITER -> corner.before().isMoreThan(corner.after());
             case MITRED_LAP -> false;
             case BUTT, LAP, BOX -> index % 2 == 0;
         };
-        return mirrored ? corner.mirrored() : corner;
+    }
+
+    /** Which way a piece runs round the frame, radians from its x axis. */
+    private static double direction(Contours contours, int piece) {
+        int curved = contours.segments().size();
+        if (piece < curved) {
+            return contours.segments().get(piece).grain();
+        }
+        int side = contours.straight().get(piece - curved);
+        Vertex from = contours.outside().at(side);
+        Vertex to = contours.outside().at(side + 1);
+        return Math.atan2(to.y() - from.y(), to.x() - from.x());
     }
 
     /** How many corners there are in all. */

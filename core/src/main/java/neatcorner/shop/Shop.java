@@ -37,7 +37,7 @@ public record Shop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig 
                 List.of(new Clamp(Clamp.Kind.BAND, "band clamp", units.either(4000, 156), 1200, 3),
                         new Clamp(Clamp.Kind.CORNER, "corner clamp", units.either(70, 2.75), 1500, 4),
                         new Clamp(Clamp.Kind.BAR, "bar clamp", units.either(600, 24), 2500, 4)),
-                CornerJig.usual(), 1, 4, 10, WorkingHours.usual());
+                CornerJig.usual(units), 1, 4, 10, WorkingHours.usual());
     }
 
     /** With another jig, of which there are so many; null for none. */

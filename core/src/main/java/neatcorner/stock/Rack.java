@@ -62,6 +62,53 @@ public record Rack(List<Stick> sticks, Length endTrim, Keep keepFrameTogether, b
         return withSticks(changed);
     }
 
+    /**
+     * With a knot, a split or another defect in one stick, which no piece may touch. Where there are several of its kind, that
+     * one becomes a kind of its own, after them; what was pinned to it stays with it.
+     *
+     * @param number which of its kind, from 1; 0 for one that nothing is cut from
+     */
+    public Rack withDefect(int stock, int number, Span defect) {
+        if (stock >= sticks.size()) {
+            return this;
+        }
+        Stick kind = sticks.get(stock);
+        List<Span> defects = new ArrayList<>(kind.defects());
+        defects.add(defect);
+        if (kind.count() <= 1) {
+            return withStick(stock, stick -> stick.withDefects(defects));
+        }
+        List<Stick> changed = new ArrayList<>(sticks);
+        changed.set(stock, kind.withCount(kind.count() - 1));
+        changed.add(stock + 1, kind.withCount(1).withDefects(defects).withName(unusedName(kind.name() + " · knot")));
+        List<Pin> moved = pins.stream().map(pin -> moved(pin, stock, number)).toList();
+        return withPins(List.of()).withSticks(changed).withPins(moved);
+    }
+
+    private static Pin moved(Pin pin, int stock, int number) {
+        if (pin.stock() > stock) {
+            return new Pin(pin.piece(), pin.frame(), pin.stock() + 1, pin.number());
+        }
+        if (pin.stock() < stock || number == 0 || pin.number() < number) {
+            return pin;
+        }
+        return pin.number() == number
+                ? new Pin(pin.piece(), pin.frame(), stock + 1, 1)
+                : new Pin(pin.piece(), pin.frame(), stock, pin.number() - 1);
+    }
+
+    private String unusedName(String name) {
+        String free = name;
+        for (int i = 2; isUsed(free); i++) {
+            free = name + " " + i;
+        }
+        return free;
+    }
+
+    private boolean isUsed(String name) {
+        return sticks.stream().anyMatch(stick -> stick.name().equals(name));
+    }
+
     /** With one more kind of stick, after all others. */
     public Rack plusStick(Stick stick) {
         List<Stick> changed = new ArrayList<>(sticks);

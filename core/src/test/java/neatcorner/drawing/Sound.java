@@ -55,6 +55,7 @@ public final class Sound {
             case Mark.Label label -> Stream.of(label.at());
             case Mark.Handle handle -> Stream.of(handle.at());
             case Mark.CornerAngle angle -> Stream.of(angle.at());
+            case Mark.Thing thing -> thing.outline().stream();
             case Mark.CornerHandle handle -> Stream.of(handle.at());
         };
     }

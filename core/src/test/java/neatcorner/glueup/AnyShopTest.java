@@ -17,6 +17,7 @@ import neatcorner.glueup.schedule.Scheduling;
 import neatcorner.glueup.schedule.Task;
 import neatcorner.glueup.schedule.WorkCalendar;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.stock.Search;
 import net.jqwik.api.ForAll;
@@ -117,7 +118,7 @@ class AnyShopTest {
     @Property(tries = 300)
     void theJigsArmsReachFromBlockToBridge(@ForAll @DoubleRange(min = 150, max = 900) double width,
             @ForAll @DoubleRange(min = 150, max = 900) double height) {
-        CornerJig jig = CornerJig.usual();
+        CornerJig jig = CornerJig.usual(Units.MILLIMETRES);
         jig.fit(new Opening(Length.mm(width), Length.mm(height))).ifPresent(fit -> {
             double along = (fit.across() ? width : height) / 2 + 20 - fit.gap().toMm() / 2;
             double rise = (fit.across() ? height : width) / 2 + 20 - 20;

@@ -103,7 +103,7 @@ class GlueingTest {
 
     @Test
     void theJigsHoleBringsItsArmsToTheBridges() {
-        CornerJig jig = CornerJig.usual();
+        CornerJig jig = CornerJig.usual(Units.MILLIMETRES);
         Opening outside = new Opening(Length.mm(560), Length.mm(460));
         CornerJig.Fit fit = jig.fit(outside).orElseThrow();
         double rise = 460 / 2.0 + 20 - 20;
@@ -123,8 +123,8 @@ class GlueingTest {
 
     @Test
     void everyJigHasPartsAndSoundTemplates() {
-        Jigs jigs = new Jigs(Length.mm(18));
-        CornerJig jig = CornerJig.usual();
+        Jigs jigs = new Jigs(Units.MILLIMETRES, Length.mm(18));
+        CornerJig jig = CornerJig.usual(Units.MILLIMETRES);
         for (JigDesign design : List.of(jigs.cornerJig(jig, null), jigs.gluingCorner(Angle.ofDegrees(108)),
                 jigs.sled(Angle.ofDegrees(36), Angle.ofDegrees(36), Length.mm(400)),
                 jigs.cradle(Angle.RIGHT, Length.mm(22), Length.mm(8)),

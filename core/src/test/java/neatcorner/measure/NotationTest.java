@@ -13,8 +13,8 @@ class NotationTest {
     private static final Notation SIXTEENTHS = new Notation(ReadingStep.INCH_16TH, Spelling.UK);
 
     @ParameterizedTest
-    @CsvSource({"739,739 mm", "689.5,689.5 mm", "0.04,≈0 mm", "4.2426,≈4.2 mm", "-3,−3 mm", "1200,1200 mm"})
-    void millimetresAreDecimalAndRoundedOnesAreMarked(double mm, String text) {
+    @CsvSource({"739,739 mm", "689.5,689.5 mm", "0.04,0 mm", "4.2426,4.2 mm", "-3,−3 mm", "1200,1200 mm"})
+    void millimetresAreDecimalAndReadToTheTenth(double mm, String text) {
         assertEquals(text, MM.text(Length.mm(mm)));
     }
 
@@ -27,11 +27,17 @@ class NotationTest {
     }
 
     @Test
-    void aFigureFinerThanTheRuleIsRoundedAndSaysSo() {
+    void whatLiesBetweenTwoMarksIsFullOrShyOfTheNearer() {
         Figures figures = SIXTEENTHS.figures(Length.inches(0, 3, 64));
-        assertEquals("≈1/16 in", figures.text());
-        assertTrue(figures.rounded());
-        assertFalse(SIXTEENTHS.figures(Length.inches(3, 1, 16)).rounded());
+        assertEquals("1/16 in shy", figures.text());
+        assertEquals("1/16 shy", figures.bare());
+        assertEquals("1/16", figures.digits());
+        assertEquals("18 1/2 in full", SIXTEENTHS.text(Length.inches(18.513)));
+        assertEquals(Figures.Near.EXACT, SIXTEENTHS.figures(Length.inches(3, 1, 16)).near());
+        assertEquals("3/16 in", SIXTEENTHS.text(Length.inches(0.1875 + 0.0019)), "wood does not know 0.05 mm");
+        assertEquals("1/16 in shy", SIXTEENTHS.text(Length.mm(0.3)), "less than half a mark is not nothing");
+        assertEquals("−1/16 in shy", SIXTEENTHS.text(Length.mm(-0.3)));
+        assertEquals("4 mm full", new Notation(ReadingStep.MM_1, Spelling.US).text(Length.mm(4.3)));
     }
 
     @Test
@@ -51,12 +57,38 @@ class NotationTest {
     }
 
     @Test
+    void aShopThatWorksInInchesWeighsAndPressesInPoundsToo() {
+        assertEquals("8 lb 10 oz", SIXTEENTHS.text(new Mass(3.9149)));
+        assertEquals("2 lb", SIXTEENTHS.text(new Mass(0.907185)));
+        assertEquals("7.5 oz", SIXTEENTHS.text(new Mass(0.2126)));
+        assertEquals("1.5 in²", SIXTEENTHS.text(Physical.area(967.74)));
+        assertEquals("968 mm²", MM.text(Physical.area(967.74)));
+        assertEquals("162 lb", SIXTEENTHS.text(Physical.force(720)));
+        assertEquals("68 °F", SIXTEENTHS.text(Physical.temperature(20)));
+        assertEquals("145 psi", SIXTEENTHS.text(new Physical(1, Physical.Kind.PRESSURE)));
+        assertEquals("42 lb/ft³", SIXTEENTHS.text(new Physical(672, Physical.Kind.DENSITY)));
+        assertEquals("0.24 lb/ft", SIXTEENTHS.text(new Physical(0.35, Physical.Kind.BY_LENGTH)));
+        for (Physical.Kind kind : Physical.Kind.values()) {
+            assertEquals(17.5, kind.from(Units.INCHES, kind.in(Units.INCHES, 17.5)), 1e-9, kind.name());
+        }
+    }
+
+    @Test
+    void aTextSaysTheSizesOfTheShopsOwnSystem() {
+        String text = "No deeper than [3 mm|1/8 in] at a time.";
+        assertEquals("No deeper than 3 mm at a time.", MM.words(text));
+        assertEquals("No deeper than 1/8 in at a time.", SIXTEENTHS.words(text));
+        assertEquals("[3 mm|1/8 in]", MM.words(Theirs.words("[3 mm|1/8 in]")), "a maker's words are as they are");
+    }
+
+    @Test
     void aReadingShowsItsWorking() {
         Reading sight = Reading.given("Sight width", Length.mm(411));
         Reading face = Reading.given("Face width", Length.mm(30));
         Reading outside = Reading.computed("Outside width", Length.mm(471), "{0} + 2 × {1}", sight, face);
         assertEquals("Outside width 471 mm = sight width 411 + 2 × face width 30", outside.working(MM));
         assertEquals("Face width 30 mm, as entered", face.working(MM));
+        assertEquals("Face width 1 3/16 in shy (1.181 in), as entered", face.working(SIXTEENTHS));
     }
 
     @Test

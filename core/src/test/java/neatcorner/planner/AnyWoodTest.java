@@ -46,6 +46,7 @@ import neatcorner.stock.Sheet;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -97,6 +98,16 @@ class AnyWoodTest {
                 List.of(new Sheet("pane", "glass", Length.mm(200 + random.nextInt(1500)),
                         Length.mm(200 + random.nextInt(1500)), random.nextInt(4), null, random.nextBoolean(),
                         some(random, 30))));
+    }
+
+    @Example
+    void aPieceThatAFileHoldsOnTwoSticksIsCutOnce() {
+        Rack rack = new Rack(List.of(new Stick("long", Length.mm(3000), 3, null, List.of())), Length.mm(10), Keep.NO,
+                false)
+                .withPins(List.of(new Pin("A", 1, 0, 1), new Pin("A", 1, 0, 2)));
+        Plan plan = Planner.plan(Jobs.chart().withQuantity(1).withStock(rack));
+        assertEquals(List.of("A", "B", "C", "D"), plan.layout().sticks().stream()
+                .flatMap(stick -> stick.cuts().stream()).map(cut -> cut.piece().name()).sorted().toList());
     }
 
     @Property(tries = 250)

@@ -105,7 +105,7 @@ class CornerPlanTest {
         Job deep = splined(36);
         assertEquals(Level.STOP, found(deep, "spline.into-rabbet").level());
         assertEquals(Level.CHECK, found(splined(32), "spline.into-rabbet").level());
-        assertEquals("The spline cuts into the rabbet by ≈1.5 mm.",
+        assertEquals("The spline cuts into the rabbet by 1.5 mm.",
                 found(deep, "spline.into-rabbet").message().in(MM));
         assertEquals(Length.mm(30.5), mended(deep, "spline.into-rabbet").reinforcement().getFirst().size());
         assertFalse(codes(splined(22)).contains("spline.into-rabbet"));

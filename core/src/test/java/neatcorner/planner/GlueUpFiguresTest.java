@@ -8,34 +8,45 @@ import java.util.List;
 import java.util.Objects;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.solid.CornerWood;
+import neatcorner.corner.solid.Part;
 import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.Mark;
+import neatcorner.drawing.Marks;
+import neatcorner.drawing.Point;
 import neatcorner.drawing.Sound;
+import neatcorner.drawing.Tint;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Holding;
+import neatcorner.glueup.School;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Scalar;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
 import neatcorner.shop.Shop;
+import neatcorner.station.corners.CornerCautionWords;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
+import neatcorner.station.glueup.GlueUpChoices;
 import neatcorner.station.glueup.GlueUpFigure;
 import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.glueup.JigFields;
 import neatcorner.station.glueup.JigFigure;
 import neatcorner.station.glueup.JigWork;
+import neatcorner.station.saw.SawFigure;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -83,6 +94,106 @@ class GlueUpFiguresTest {
         Job deeper = handle.field().edit(handle.field().in(plan).plus(Length.mm(3))).of(plan.job(), Jobs.SHOP);
         assertEquals(Length.mm(25), deeper.reinforcement().getFirst().size());
         assertTrue(CornerFigure.of(plan, kind(plan), -1).marks().stream().noneMatch(Mark.Handle.class::isInstance));
+    }
+
+    private static Point label(Figure figure, String text) {
+        return figure.marks().stream().filter(Mark.Label.class::isInstance).map(Mark.Label.class::cast)
+                .filter(label -> label.text().equals(text)).map(Mark.Label::at).findFirst().orElseThrow();
+    }
+
+    /** The corner lies as in the frame: D comes up from below, A goes to the right, the heel is at the top left. */
+    @ParameterizedTest
+    @EnumSource(CornerJoint.class)
+    void upIsUpAtTheCorner(CornerJoint joint) {
+        for (Opening size : List.of(new Opening(Length.mm(600), Length.mm(400)),
+                new Opening(Length.mm(300), Length.mm(500)))) {
+            Plan plan = Planner.plan(Jobs.chart().withJoint(joint).withReinforcement(List.of())
+                    .withSize(Jobs.chart().sizeOf(), size));
+            CornerWork.Kind first = kind(plan);
+            assertEquals("D–A", first.at().getFirst());
+            Figure figure = CornerFigure.of(plan, first, -1);
+            assertTrue(label(figure, "A").x() > 2 * Math.abs(label(figure, "A").y()), joint + " A lies on top");
+            assertTrue(label(figure, "D").y() > 2 * Math.abs(label(figure, "D").x()), joint + " D stands at the left");
+            assertTrue(label(figure, "toe").x() > 0 && label(figure, "toe").y() > 0);
+        }
+    }
+
+    /** Saw cuts over wood of any tone are drawn on a casing, wider than they are. */
+    @Test
+    void aCutIsCased() {
+        Marks marks = new Marks();
+        marks.cut(2, new Point(0, 0), new Point(10, 0));
+        List<Mark.Line> lines = marks.list().stream().map(Mark.Line.class::cast).toList();
+        assertEquals(List.of(Tint.CUT_CASING, Tint.CUT), lines.stream().map(Mark.Line::tint).toList());
+        assertTrue(lines.getFirst().weight() >= lines.getLast().weight() + 2);
+        for (Figure figure : List.of(SawFigure.of(splined(22), splined(22).cuts().getFirst()),
+                CornerFigure.of(splined(40), kind(splined(40)), 0))) {
+            assertTrue(figure.marks().stream().anyMatch(mark -> mark instanceof Mark.Line line
+                    && line.tint() == Tint.CUT_CASING));
+        }
+    }
+
+    @Test
+    void onlyWhatWasChosenIsCautionedAgainst() {
+        assertTrue(CornerCautionWords.of(splined(22)).contains("cradle"));
+        Plan bare = Planner.plan(Jobs.chart().withReinforcement(List.of()));
+        assertEquals("", CornerCautionWords.of(bare));
+        Plan nailed = Planner.plan(CornerChoices.fitted(bare, ReinforcementKind.V_NAIL).orElseThrow());
+        assertTrue(CornerCautionWords.of(nailed).contains("nail's length")
+                && !CornerCautionWords.of(nailed).contains("plines"));
+    }
+
+    /** A dowel across the joint is seen end on where the joint is cut through: round, not in slabs. */
+    @Test
+    void aDowelIsRoundWhereTheJointIsCutThrough() {
+        Job wide = Jobs.chart().withReinforcement(List.of()).withSection(
+                Jobs.chart().section().withWidth(Length.mm(70)));
+        Plan plan = Planner.plan(CornerChoices.fitted(Planner.plan(wide), ReinforcementKind.DOWEL).orElseThrow());
+        CornerWood wood = kind(plan).corner().wood();
+        Part dowel = kind(plan).corner().parts().getFirst();
+        List<List<Vertex>> seen = dowel.throughSeam(wood.seam());
+        assertEquals(1, seen.size());
+        double r = plan.job().reinforcement().getFirst().thickness().toMm() / 2;
+        for (Vertex v : seen.getFirst()) {
+            assertEquals(r, Math.hypot(v.x() - dowel.fromHeel(), v.y() - dowel.fromFace()), r * 0.12);
+        }
+    }
+
+    @Test
+    void whatHoldsACornerIsOfferedWithItsPictureAndWhatDoesNotFitWithItsReason() {
+        Plan plan = splined(22);
+        CornerChoices.Ways ways = CornerChoices.ways(plan, false);
+        assertEquals(5, ways.joints().size());
+        assertTrue(ways.joints().stream().allMatch(CornerChoices.Joint::possible));
+        boolean fits = true;
+        for (CornerChoices.Hold hold : ways.holds()) {
+            assertTrue(hold.what() == null || fits, "those that do not fit come last");
+            fits = hold.what() != null;
+            assertFalse(hold.why().template().isEmpty());
+            assertFalse(hold.picture().marks().isEmpty());
+            if (hold.what() != null) {
+                Job held = CornerChoices.only(plan.job(), hold.what());
+                assertTrue(kind(Planner.plan(held)).corner().isClear(), hold.kind() + " clears everything");
+            }
+        }
+        assertTrue(CornerChoices.ways(Planner.plan(Jobs.chart().withOutline(Jobs.chart().outline().withShape(
+                new Shape.Regular(7, false)))), false).joints().stream().filter(CornerChoices.Joint::possible)
+                .count() == 1);
+    }
+
+    @Test
+    void whatAFrameIsHeldInIsOfferedWithWhatItNeeds() {
+        Plan plan = splined(22);
+        GlueUpChoices choices = GlueUpChoices.of(plan);
+        assertEquals(Holding.values().length, choices.holdings().size());
+        assertEquals("no clamps", choices.holdings().getLast().figure().in(MM));
+        for (GlueUpChoices.Held held : choices.holdings()) {
+            assertTrue(held.picture().marks().stream().noneMatch(Mark.Label.class::isInstance),
+                    "no words in so small a picture");
+        }
+        double takes = Objects.requireNonNull(GlueUpWork.of(plan)).minutes(School.ALL_AT_ONCE);
+        assertTrue(choices.schools().getFirst().figure().in(MM).startsWith(
+                "takes " + MM.text(new Scalar(takes, "", 1)).strip()), choices.schools().getFirst().figure().in(MM));
     }
 
     @Test

@@ -14,6 +14,7 @@ import neatcorner.measure.Fine;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Money;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
@@ -78,6 +79,7 @@ class WorkingsTest {
             case Mass mass -> mass.kilograms();
             case Money money -> Double.NaN;
             case Fine fine -> Double.NaN;
+            case Physical amount -> Double.NaN;
         };
     }
 

@@ -135,4 +135,23 @@ class RackTest {
         assertEquals("A3", cut.label(4));
         assertEquals(Length.mm(250), cut.end());
     }
+
+    @Test
+    void aKnotIsInOneStickAndItsLikeAreSound() {
+        Rack rack = rack(stick(1000, 1), stick(2400, 3, span(5, 9)), stick(3000, 1))
+                .withPins(List.of(new Pin("A", 1, 1, 1), new Pin("B", 1, 1, 2), new Pin("C", 1, 1, 3),
+                        new Pin("D", 1, 2, 1), new Pin("E", 1, 0, 1)));
+        Rack knotty = rack.withDefect(1, 2, span(700, 740));
+        assertEquals(List.of(1, 2, 1, 1), knotty.sticks().stream().map(Stick::count).toList());
+        assertEquals(List.of(span(5, 9)), knotty.sticks().get(1).defects());
+        assertEquals(List.of(span(5, 9), span(700, 740)), knotty.sticks().get(2).defects());
+        assertEquals("ash · knot", knotty.sticks().get(2).name());
+        assertEquals(List.of(new Pin("A", 1, 1, 1), new Pin("B", 1, 2, 1), new Pin("C", 1, 1, 2),
+                new Pin("D", 1, 3, 1), new Pin("E", 1, 0, 1)), knotty.pins());
+        Rack twice = knotty.withDefect(2, 1, span(900, 910));
+        assertEquals(knotty.sticks().size(), twice.sticks().size(), "another in the same stick");
+        assertEquals(3, twice.sticks().get(2).defects().size());
+        assertEquals("ash · knot 2", knotty.withDefect(1, 0, span(1, 2)).sticks().get(2).name());
+        assertEquals(rack, rack.withDefect(7, 1, span(1, 2)), "a stick that is gone");
+    }
 }

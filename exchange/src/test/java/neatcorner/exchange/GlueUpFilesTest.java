@@ -239,7 +239,8 @@ class GlueUpFilesTest {
         try (PDDocument document = Loader.loadPDF(PaperPdf.write(Planner.plan(oily), PaperSize.A4, MM))) {
             String text = new PDFTextStripper().getText(document);
             for (String expected : List.of("Corners D–A, A–B, B–C, C–D", "Blade height", "Glue-up: interior PVA",
-                    "Spread glue on both faces", "Oily rags", "Air the room", "in this order of corners")) {
+                    "Spread glue on both faces", "Oily rags", "Air the room",
+                    "as numbered in the drawing: D–A, B–C, A–B, C–D")) {
                 assertTrue(text.contains(expected), expected);
             }
         }

@@ -2,6 +2,7 @@ package neatcorner.corner.solid;
 
 import java.util.List;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.outline.Vertex;
 
 /**
  * One solid in the corner.
@@ -20,6 +21,29 @@ public record Part(int of, ReinforcementKind kind, int number, String name, doub
     public Part {
         slabs = List.copyOf(slabs);
         cut = List.copyOf(cut);
+    }
+
+    /** What one sees of it from the front, as if the wood were clear: outlines, mm. */
+    public List<List<Vertex>> fromFront() {
+        return kind.isRound() || kind == ReinforcementKind.SPLINE
+                ? List.of(Plane.hull(slabs.stream().flatMap(slab -> slab.shape().stream()).toList()))
+                : slabs.stream().map(Slab::shape).distinct().toList();
+    }
+
+    /** What one sees of it looking at a seam: its outlines, x along the seam from its start, y behind the front face, mm. */
+    public List<List<Vertex>> throughSeam(CornerWood.Seam seam) {
+        return kind.isRound() || kind == ReinforcementKind.SPLINE
+                ? List.of(Plane.hull(slabs.stream().flatMap(slab -> seen(slab, seam).stream()).toList()))
+                : slabs.stream().map(slab -> slab.throughSeam(seam)).distinct().toList();
+    }
+
+    /** Of a round part, only where the slab is as wide as the part there: at its middle. */
+    private List<Vertex> seen(Slab slab, CornerWood.Seam seam) {
+        List<Vertex> corners = slab.throughSeam(seam);
+        double middle = (slab.from() + slab.to()) / 2;
+        return kind.isRound() && slabs.size() > 1
+                ? corners.stream().map(v -> new Vertex(v.x(), middle)).toList()
+                : corners;
     }
 
     Part swept(double dx, double dy, double dz) {

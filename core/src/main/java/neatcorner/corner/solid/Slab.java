@@ -32,6 +32,18 @@ public record Slab(List<Vertex> shape, double from, double to) {
         return to - from;
     }
 
+    /** As one sees it looking at a seam: its corners, x along the seam from its start, y behind the front face, mm. */
+    public List<Vertex> throughSeam(CornerWood.Seam seam) {
+        double low = Double.MAX_VALUE;
+        double high = -Double.MAX_VALUE;
+        for (Vertex v : shape) {
+            double along = Plane.dot(v.plus(-seam.start().x(), -seam.start().y()), seam.direction());
+            low = Math.min(low, along);
+            high = Math.max(high, along);
+        }
+        return List.of(new Vertex(low, from), new Vertex(high, from), new Vertex(high, to), new Vertex(low, to));
+    }
+
     /** The shortest way from one slab to another, in the plane and behind it. */
     double gapTo(Slab other) {
         double behind = Math.max(0, Math.max(other.from - to, from - other.to));

@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import org.jspecify.annotations.Nullable;
 
@@ -26,10 +27,10 @@ public record CornerJig(Length first, Length pitch, int holes, Length block, Len
     /** Room at each corner to put the pieces in, mm. */
     private static final double PLAY = 3;
 
-    /** One that a maker builds from a strip: arms of 0.6 m with a hole every 20 mm. */
-    public static CornerJig usual() {
-        return new CornerJig(Length.mm(120), Length.mm(20), 24, Length.mm(20), Length.mm(40), Length.mm(60),
-                Length.mm(600));
+    /** One that a maker builds from a strip: arms of 0.6 m, or 2 ft, with a hole every 20 mm, or 3/4 in. */
+    public static CornerJig usual(Units units) {
+        return new CornerJig(units.either(120, 4.75), units.either(20, 0.75), 24, units.either(20, 0.75),
+                units.either(40, 1.5), units.either(60, 2.5), units.either(600, 24));
     }
 
     /** Length of an arm from the block's pivot to a hole, counted from 1. */

@@ -10,6 +10,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
 import neatcorner.outline.Vertex;
 import org.jspecify.annotations.Nullable;
 
@@ -18,25 +19,51 @@ import org.jspecify.annotations.Nullable;
  * they follow from the frame.
  */
 public final class Jigs {
-    private static final double SCREW = 6;
-    private static final double RELIEF = 8;
-    /** Screws of a cradle stay this far above the blade, mm. */
-    private static final double ABOVE_BLADE = 20;
+    private static final double INCH = 25.4;
 
+    private final Units units;
     private final Length board;
+    private final double screw;
+    private final double relief;
+    /** Screws of a cradle stay this far above the blade, mm. */
+    private final double aboveBlade;
 
-    /** @param board thickness of the board they are cut from */
-    public Jigs(Length board) {
+    /**
+     * Jigs of round sizes in a shop's own system.
+     *
+     * @param board thickness of the board they are cut from
+     */
+    public Jigs(Units units, Length board) {
+        this.units = units;
         this.board = board;
+        this.screw = round(6);
+        this.relief = round(8);
+        this.aboveBlade = round(20);
+    }
+
+    /** The board that jigs are cut from where there is nothing else. */
+    public static Length usualBoard(Units units) {
+        return units.either(18, 0.75);
     }
 
     private static Length mm(double mm) {
         return Length.mm(mm);
     }
 
-    /** Cut to whole millimetres, never too small. */
-    private static Length whole(double mm) {
-        return Length.mm(Math.ceil(mm - 1e-6));
+    /** The size that a shop of this system would take where another takes so many whole millimetres; in mm. */
+    private double round(double mm) {
+        int parts = mm < 20 ? 16 : 8;
+        return units == Units.MILLIMETRES ? mm : Math.round(mm / INCH * parts) * INCH / parts;
+    }
+
+    private Length rounded(double mm) {
+        return Length.mm(round(mm));
+    }
+
+    /** Cut to whole millimetres, or eighths of an inch, never too small. */
+    private Length whole(double mm) {
+        double steps = Math.ceil((units == Units.MILLIMETRES ? mm : mm / INCH * 8) - 1e-6);
+        return units.either(steps, steps / 8);
     }
 
     private static Vertex at(double x, double y) {
@@ -49,22 +76,26 @@ public final class Jigs {
 
     /** The corner clamping jig itself, and its setting for a frame when there is one. */
     public JigDesign cornerJig(CornerJig jig, CornerJig.@Nullable Fit fit) {
-        double bite = 45;
+        double bite = round(45);
         double side = 2 * bite;
         double pivot = bite - jig.block().toMm();
         Template block = new Template("Block", List.of(at(0, 0), at(side, 0), at(side, bite), at(bite, bite),
                 at(bite, side), at(0, side)),
-                List.of(new Hole(at(pivot, pivot), SCREW), new Hole(at(bite, bite), RELIEF)), List.of());
-        double end = 18;
-        List<Hole> holes = new ArrayList<>(List.of(new Hole(at(end, 18), SCREW)));
+                List.of(new Hole(at(pivot, pivot), screw), new Hole(at(bite, bite), relief)), List.of());
+        double end = round(18);
+        double wide = 2 * end;
+        double across = round(50);
+        List<Hole> holes = new ArrayList<>(List.of(new Hole(at(end, end), screw)));
         for (int i = 1; i <= jig.holes(); i++) {
-            holes.add(new Hole(at(end + jig.arm(i).toMm(), 18), SCREW));
+            holes.add(new Hole(at(end + jig.arm(i).toMm(), end), screw));
         }
         double length = end * 2 + jig.longestArm().toMm();
-        Template arm = new Template("Arm", box(length, 36), holes, List.of());
-        double bridgeLength = jig.bridge().toMm() + 50;
-        Template bridge = new Template("Bridge", box(bridgeLength, 50),
-                List.of(new Hole(at(25, 25), SCREW), new Hole(at(25 + jig.bridge().toMm(), 25), SCREW)), List.of());
+        Template arm = new Template("Arm", box(length, wide), holes, List.of());
+        double bridgeLength = jig.bridge().toMm() + across;
+        Template bridge = new Template("Bridge", box(bridgeLength, across),
+                List.of(new Hole(at(across / 2, across / 2), screw),
+                        new Hole(at(across / 2 + jig.bridge().toMm(), across / 2), screw)),
+                List.of());
         List<Reading> settings = new ArrayList<>();
         if (fit != null) {
             settings.add(Reading.computed("Hole of each arm", Scalar.count(fit.hole()),
@@ -72,10 +103,10 @@ public final class Jigs {
             settings.add(Reading.computed("Between the bridges, closed", fit.gap(),
                     "from the arms and the frame's outside"));
             settings.add(Reading.computed("Clamp closes by", fit.travel(),
-                    "from 3 mm of play at each corner"));
+                    "from [3 mm|1/8 in] of play at each corner"));
         }
         return new JigDesign(JigDesign.Kind.CORNER_JIG, List.of(new Part("Block", 4, mm(side), mm(side)),
-                new Part("Arm", 4, mm(length), mm(36)), new Part("Bridge", 2, mm(bridgeLength), mm(50))),
+                new Part("Arm", 4, mm(length), mm(wide)), new Part("Bridge", 2, mm(bridgeLength), mm(across))),
                 List.of(block, arm, bridge), settings,
                 List.of(Sentence
                         .of("Cut the bites square, drill the relief hole at the heel so that glue has somewhere "
@@ -90,29 +121,30 @@ public final class Jigs {
 
     /** A block at the corner's angle, set in from the edge of a board. */
     public JigDesign gluingCorner(Angle interior) {
-        double leg = 160;
+        double leg = round(160);
         double turn = Math.PI - interior.radians();
         double dx = Math.cos(turn);
         double dy = Math.sin(turn);
         Vertex heel = at(0, 0);
         List<Vertex> block = moved(List.of(heel, at(leg * dx, leg * dy), at(-leg, 0)));
         Vertex corner = block.getFirst();
-        Template template = new Template("Block", block, List.of(new Hole(corner, RELIEF)), List.of());
-        return new JigDesign(JigDesign.Kind.GLUING_CORNER, List.of(new Part("Base", 1, mm(350), mm(350)),
+        Template template = new Template("Block", block, List.of(new Hole(corner, relief)), List.of());
+        return new JigDesign(JigDesign.Kind.GLUING_CORNER, List.of(new Part("Base", 1, rounded(350), rounded(350)),
                 new Part("Block", 1, whole(width(block)), whole(height(block)))), List.of(template),
                 List.of(Reading.computed("Corner of the block", interior, "the corner's own angle"),
-                        Reading.computed("Block set in from the edge", mm(60), "so that clamps reach over it")),
+                        Reading.computed("Block set in from the edge", rounded(60), "so that clamps reach over it")),
                 List.of(Sentence.of("Screw the block to the base, {0} in from the edge, so that clamps reach over it.",
-                        mm(60)),
+                        rounded(60)),
                         Sentence.of("Release paper between block and frame; both pieces hard against it.")));
     }
 
     /** Two fences on a base, at the saw angles of a piece's ends. */
     public JigDesign sled(Angle left, Angle right, Length longest) {
-        double width = Math.min(900, Math.max(500, longest.toMm() * 0.7));
-        double depth = 320;
+        double width = whole(Math.min(900, Math.max(500, longest.toMm() * 0.7))).toMm();
+        double depth = round(320);
         double middle = width / 2;
-        double reach = depth - 60;
+        double fence = round(60);
+        double reach = depth - fence;
         double l = Math.toRadians(90 - Math.abs(left.degrees()));
         double r = Math.toRadians(90 - Math.abs(right.degrees()));
         List<Vertex> leftFence = List.of(at(middle, 40), at(middle - Math.cos(Math.PI / 2 - l) * reach,
@@ -121,8 +153,9 @@ public final class Jigs {
                 40 + Math.sin(Math.PI / 2 - r) * reach));
         List<Vertex> kerf = List.of(at(middle, 0), at(middle, depth));
         Template base = new Template("Base", box(width, depth), List.of(), List.of(kerf, leftFence, rightFence));
-        return new JigDesign(JigDesign.Kind.SLED, List.of(new Part("Base", 1, whole(width), mm(depth)),
-                new Part("Fence", 2, mm(reach + 60), mm(60)), new Part("Runner", 1, mm(depth), mm(20))), List.of(base),
+        return new JigDesign(JigDesign.Kind.SLED, List.of(new Part("Base", 1, mm(width), mm(depth)),
+                new Part("Fence", 2, mm(depth), mm(fence)), new Part("Runner", 1, mm(depth), rounded(20))),
+                List.of(base),
                 List.of(Reading.computed("Left fence from the kerf", left.complement(), "90° less the miter"),
                         Reading.computed("Right fence from the kerf", right.complement(),
                                 "90° less the miter"),
@@ -143,27 +176,28 @@ public final class Jigs {
      * @param toBack    from the frame's back to the near side of the slot
      */
     public JigDesign cradle(Angle interior, Length depth, Length toBack) {
-        double arm = 240;
+        double arm = round(240);
         double half = interior.radians() / 2;
-        double lift = 30;
+        double lift = round(30);
         double dx = Math.sin(half) * arm;
         double dy = Math.cos(half) * arm;
-        double width = 2 * dx + 80;
-        double height = Math.max(180, dy + lift + 60);
+        double width = whole(2 * dx + 80).toMm();
+        double height = whole(Math.max(180, dy + lift + 60)).toMm();
         double low = height - lift;
         List<Vertex> left = List.of(at(width / 2, low), at(width / 2 - dx, low - dy));
         List<Vertex> right = List.of(at(width / 2, low), at(width / 2 + dx, low - dy));
-        double screw = low - depth.toMm() - ABOVE_BLADE;
+        double lowest = low - depth.toMm() - aboveBlade;
         List<Hole> holes = new ArrayList<>();
         for (double share : new double[]{0.45, 0.85}) {
             for (int side = -1; side <= 1; side += 2) {
-                double y = Math.min(screw, low - dy * share + 15);
-                holes.add(new Hole(at(width / 2 + side * (low - y) * Math.tan(half) + side * 14, y), SCREW));
+                double y = Math.min(lowest, low - dy * share + 15);
+                holes.add(new Hole(at(width / 2 + side * (low - y) * Math.tan(half) + side * 14, y), screw));
             }
         }
         Template upright = new Template("Upright", box(width, height), holes, List.of(left, right));
         return new JigDesign(JigDesign.Kind.CRADLE, List.of(new Part("Upright", 2, whole(width), whole(height)),
-                new Part("Support", 2, mm(arm), mm(60)), new Part("Foot", 1, whole(width), mm(100))), List.of(upright),
+                new Part("Support", 2, mm(arm), rounded(60)), new Part("Foot", 1, whole(width), rounded(100))),
+                List.of(upright),
                 List.of(Reading.computed("Fence to blade", board.plus(toBack), "{0} + {1}",
                         Reading.given("Upright, thickness", board),
                         Reading.computed("Back of the frame to the blade", toBack,
@@ -172,12 +206,12 @@ public final class Jigs {
                                 Reading.given("Cradle's lowest point above the table", mm(lift)), Reading.given(
                                         "Depth of the slot", depth)),
                         Reading.computed("Lowest screw above the table",
-                                mm(lift + depth.toMm() + ABOVE_BLADE), "well above the blade")),
+                                mm(lift + depth.toMm() + aboveBlade), "well above the blade")),
                 List.of(Sentence
                         .of("The supports meet at the frame's own angle; the frame is clamped to them, never held "
                                 + "by hand."),
                         Sentence.of("No screw lower than {0} above the table: the blade comes up to {1}.",
-                                mm(lift + depth.toMm() + ABOVE_BLADE), mm(lift + depth.toMm())),
+                                mm(lift + depth.toMm() + aboveBlade), mm(lift + depth.toMm())),
                         Sentence.of(
                                 "The guard cannot stay over this cut: both hands on the upright, behind the blade's "
                                         + "path, and the saw stopped before the frame is taken out.")));
@@ -211,9 +245,9 @@ public final class Jigs {
     }
 
     /** Legs along both sides of the corner, and a round back for the band: an arc from leg to leg, past the heel. */
-    private static List<Vertex> bandBlock(double interior) {
-        double leg = 36;
-        double wall = 14;
+    private List<Vertex> bandBlock(double interior) {
+        double leg = round(36);
+        double wall = round(14);
         double x = leg * Math.sin(interior / 2);
         double y = leg * Math.cos(interior / 2);
         double rise = y + wall;

@@ -12,6 +12,7 @@ import neatcorner.corner.solid.Part;
 import neatcorner.corner.solid.Room;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
@@ -189,7 +190,7 @@ public final class CornerSlate {
         ScrewGauge gauge = ScrewGauge.nearest(what.thickness());
         boolean soft = plan.job().section().wood().isSoftwood();
         Reading shank = Reading.computed("Shank of a No. " + gauge.number(), gauge.diameter(),
-                "0.060 in + 0.013 in × the gauge");
+                "[1.52 mm + 0.33 mm|0.060 in + 0.013 in] × the gauge");
         rows.add(Slate.Row.large("Pilot drill", Reading.computed("Pilot drill", gauge.pilot(
                 plan.job().section().wood()),
                 (soft ? "0.6" : "0.7") + " × {0}, in " + (soft ? "soft" : "hard")
@@ -217,9 +218,9 @@ public final class CornerSlate {
         JoinedCorner corner = kind.corner();
         GlueArea glue = corner.glue();
         rows.add(Slate.Row.plain("Glue, long grain", Reading.computed("Glued long grain in a corner",
-                new Scalar(glue.longGrain(), "mm²", 0),
+                Physical.area(glue.longGrain()),
                 "broad faces of splines, tenons, cheeks; half of round holes")));
         rows.add(Slate.Row.plain("Glue, end grain", Reading.computed("Glued end grain in a corner",
-                new Scalar(glue.endGrain(), "mm²", 0), "the joint's own faces, less what parts take out of them")));
+                Physical.area(glue.endGrain()), "the joint's own faces, less what parts take out of them")));
     }
 }

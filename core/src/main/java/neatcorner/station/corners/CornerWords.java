@@ -1,11 +1,15 @@
 package neatcorner.station.corners;
 
 import java.util.List;
+import neatcorner.corner.Craft;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.solid.Clash;
 import neatcorner.corner.solid.Fitting;
+import neatcorner.corner.solid.GlueArea;
 import neatcorner.measure.Length;
+import neatcorner.measure.Physical;
+import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
 
@@ -38,6 +42,25 @@ final class CornerWords {
         }
         return Sentence.of(none + "{0} of " + kind.sizeName() + " × {1} would come {2} too near to "
                 + why.with().title() + ".", next.size(), next.thickness(), Length.mm(why.by()));
+    }
+
+    static Sentence doesNotFit() {
+        return Sentence.of("does not fit");
+    }
+
+    /** What decides for it: long grain for what is glued in, how many and how large for what is driven in. */
+    static Sentence figure(Reinforcement what, GlueArea glue) {
+        if (what.kind().isGlued() && glue.longGrain() > 0) {
+            return Sentence.of("{0}", Physical.area(glue.longGrain()));
+        }
+        return what.parts() > 1 ? Sentence.of(what.parts() + " × {0}", what.size()) : Sentence.of("{0}", what.size());
+    }
+
+    /** Whether it is seen, and how long it takes for the frame. */
+    static Sentence time(ReinforcementKind kind, int corners) {
+        Craft craft = Craft.of(kind);
+        return Sentence.of((kind.shows() ? "shows" : "hidden") + " {0}",
+                new Scalar(craft.setUp() + craft.perCorner() * corners, "min", 0));
     }
 
     /** Where one sees what holds the corners. */

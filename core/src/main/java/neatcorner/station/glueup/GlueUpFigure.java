@@ -44,7 +44,23 @@ public final class GlueUpFigure {
                 : new GlueUpFigure(plan, contours, work.glue()).draw();
     }
 
+    /** The frame held in another way, small, to choose it by. */
+    static Figure sketch(Plan plan, GluePlan glue) {
+        Contours contours = plan.contours();
+        return contours == null ? FrameFront.nothing() : new GlueUpFigure(plan, contours, glue).held().bare();
+    }
+
     private Figure draw() {
+        Figure held = held();
+        List<Vertex> heels = heels();
+        for (int i = 0; i < glue.order().size() && i < heels.size(); i++) {
+            number(heels.get(glue.order().get(i) - 1), i + 1);
+        }
+        diagonals(contours.outside());
+        return new Figure(held.title(), held.bounds(), held.margin(), marks.list());
+    }
+
+    private Figure held() {
         Loop outside = contours.outside();
         List<Vertex> heels = heels();
         double paper = Math.max(4 * unit, plan.job().section().width().toMm() * 0.95);
@@ -62,10 +78,6 @@ public final class GlueUpFigure {
             case CORNER_CLAMPS -> heels.forEach(this::cornerClamp);
             case PINS -> heels.forEach(this::pins);
         }
-        for (int i = 0; i < glue.order().size() && i < heels.size(); i++) {
-            number(heels.get(glue.order().get(i) - 1), i + 1);
-        }
-        diagonals(outside);
         Box box = FrameFront.box(outside).grown(reach + 2 * unit);
         return new Figure("The frame in the " + glue.holding().title(), box, new Figure.Margin(26, 30, 26, 30),
                 marks.list());
@@ -155,7 +167,8 @@ public final class GlueUpFigure {
         Point from = fit.across() ? middle.plus(-gap, 0) : middle.plus(0, -gap);
         Point to = fit.across() ? middle.plus(gap, 0) : middle.plus(0, gap);
         marks.line(Tint.CUT, 5, from, to);
-        marks.label(middle, 0, fit.across() ? -34 : 5, Anchor.MIDDLE, "hole " + fit.hole(), 16, true, Tint.CUT);
+        marks.label(middle, fit.across() ? 0 : 12, fit.across() ? -34 : 5, fit.across() ? Anchor.MIDDLE : Anchor.START,
+                "hole " + fit.hole(), 16, true, Tint.CUT);
         return b + 34;
     }
 

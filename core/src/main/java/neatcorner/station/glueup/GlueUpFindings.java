@@ -15,6 +15,7 @@ import neatcorner.glueup.jig.CornerJig;
 import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Edit;
@@ -88,8 +89,8 @@ public final class GlueUpFindings {
         return new Remedy(Sentence.of("Use " + glue.name()), job -> job.withGlueUp(job.glueUp().withGlue(glue)));
     }
 
-    private static Scalar celsius(double temperature) {
-        return new Scalar(temperature, "°C", 1);
+    private static Physical celsius(double temperature) {
+        return Physical.temperature(temperature);
     }
 
     /** The other school if that is quick enough, else a glue that stays open longer. */
@@ -137,14 +138,14 @@ public final class GlueUpFindings {
         Length opens = glue.jig().get().gap().plus(glue.jig().get().travel());
         double there = plan.shop().holders().force(Clamp.Kind.BAR, opens);
         if (there < glue.jigPull() - 1e-6) {
-            Scalar pull = new Scalar(glue.jigPull(), "N", 0);
+            Physical pull = Physical.force(glue.jigPull());
             findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_WEAK, GLUE_UP, there <= 0
                     ? Sentence.of("The jig's clamp must open to {0} and pull {1}: the shop has no bar clamp that does.",
                             opens, pull)
                     : Sentence.of(
                             "The jig's clamp must pull {0}, twice what a band would; the shop's bar clamps that open"
                                     + " to {1} pull {2}.",
-                            pull, opens, new Scalar(there, "N", 0)),
+                            pull, opens, Physical.force(there)),
                     otherwise(plan, work)));
         }
     }

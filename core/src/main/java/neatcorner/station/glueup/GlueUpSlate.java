@@ -7,6 +7,7 @@ import neatcorner.glueup.Holding;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
@@ -31,7 +32,7 @@ public final class GlueUpSlate {
         double share = plan.job().glueUp().glue().openShare(plan.job().glueUp().temperature());
         Reading opens = Reading.computed("Glue stays open", minutes(glue.opens()), "{0} × {1}", label,
                 Reading.computed("Share in this room", new Scalar(share, "", 2),
-                        "half for each ten degrees over 21 °C; when it is colder more, one and a half at most"));
+                        "half for each [10|18] degrees over [21 °C|70 °F]; when it is colder more, one and a half at most"));
         rows.add(Slate.Row.large("Open time", opens));
         rows.add(Slate.Row.large("Takes", Reading.computed("Spreading and closing", minutes(glue.takes()),
                 "32 s for each corner that is open at once, and 25 s to tighten")));
@@ -41,18 +42,18 @@ public final class GlueUpSlate {
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
             jig(glue.jig().get(), rows);
         }
-        Reading face = Reading.given("Face × thickness", new Scalar(work.frame().faceArea(), "mm²", 0));
-        Reading pressure = Reading.given("Pressure", new Scalar(glue.pressures().least(), "N/mm²", 1));
+        Reading face = Reading.given("Face × thickness", Physical.area(work.frame().faceArea()));
+        Reading pressure = Reading.given("Pressure", new Physical(glue.pressures().least(), Physical.Kind.PRESSURE));
         Reading tension = Reading.computed("Pull on each corner, along both sides",
-                new Scalar(glue.tension().least(), "N", 0),
+                Physical.force(glue.tension().least()),
                 "{0} × {1}: it presses every miter alike, whatever its angle", pressure, face);
         rows.add(Slate.Row.large(glue.holding() == Holding.BAND ? "Tension of the band" : "Pull on each corner",
                 tension));
-        rows.add(Slate.Row.plain("At most", Reading.computed("Most pull", new Scalar(glue.tension().most(), "N", 0),
+        rows.add(Slate.Row.plain("At most", Reading.computed("Most pull", Physical.force(glue.tension().most()),
                 "more starves the joint")));
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
             rows.add(Slate.Row.large("Jig's clamp pulls", Reading.computed("Jig's clamp pulls",
-                    new Scalar(glue.jigPull(), "N", 0), "2 × {0}, shared by two arms on either side"
+                    Physical.force(glue.jigPull()), "2 × {0}, shared by two arms on either side"
                             + (glue.jig().get().slant().degrees() < 45 ? ", ÷ the tangent of their slant" : ""),
                     tension)));
         }
@@ -85,7 +86,7 @@ public final class GlueUpSlate {
                 Scalar.count(fit.hole()), "{0}; the arms then slant by {1}, 45° presses most evenly", arm,
                 Reading.given("Slant", fit.slant()))));
         rows.add(Slate.Row.plain("Clamp closes", Reading.computed("Clamp closes by", fit.travel(),
-                "from 3 mm of play at each corner")));
+                "from [3 mm|1/8 in] of play at each corner")));
         rows.add(Slate.Row.plain("Between bridges", Reading.computed("Between the bridges' pivots, closed",
                 fit.gap(), "from the arms and the frame's outside")));
     }

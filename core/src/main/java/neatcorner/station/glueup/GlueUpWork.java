@@ -7,6 +7,7 @@ import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.Preparation;
 import neatcorner.glueup.School;
 import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Task;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
@@ -44,6 +45,20 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
     /** Null when there is no frame to make. */
     public static @Nullable GlueUpWork of(Plan plan) {
         return plan.derived(WORK);
+    }
+
+    /** Minutes of a maker's hands for all frames of a job, from the saw to the wall. */
+    public long hands(int frames) {
+        return hands(chain) + (frames - 1L) * hands(again);
+    }
+
+    private static long hands(Chain steps) {
+        return steps.tasks().stream().mapToLong(Task::hands).sum();
+    }
+
+    /** Minutes in which a frame must be left alone. */
+    public long waits() {
+        return chain.tasks().stream().mapToLong(Task::rest).sum();
     }
 
     private static @Nullable GlueUpWork workOut(Plan plan) {

@@ -6,6 +6,7 @@ import java.util.function.Function;
 import neatcorner.glueup.jig.CornerJig;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.measure.Units;
 import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 import neatcorner.shop.Shop;
@@ -27,17 +28,23 @@ public final class JigFields {
 
     private JigFields() {}
 
-    private static CornerJig jig(Shop shop) {
+    private static CornerJig jig(Shop shop, Units units) {
         CornerJig jig = shop.jig();
-        return jig == null ? CornerJig.usual() : jig;
+        return jig == null ? CornerJig.usual(units) : jig;
     }
 
     /** Only positive lengths are taken; others leave the jig as it is. */
     private static Field field(String name, String title, Function<CornerJig, Length> get,
             BiFunction<CornerJig, Length, CornerJig> set) {
-        return new Field("jig." + name, title, LengthRange.TOOL, plan -> get.apply(jig(plan.shop())),
+        return new Field("jig." + name, title, LengthRange.TOOL,
+                plan -> get.apply(jig(plan.shop(), plan.job().units())),
                 length -> Edit.shop(shop -> length.isPositive()
-                        ? shop.withJig(set.apply(jig(shop), length), Math.max(1, shop.jigs()))
+                        ? shop.withJig(set.apply(jig(shop, roundIn(length)), length), Math.max(1, shop.jigs()))
                         : shop));
+    }
+
+    /** The system of whoever typed a length: in sixty-fourths of an inch, or not. */
+    private static Units roundIn(Length length) {
+        return length.units() % (Length.PER_INCH / 64) == 0 ? Units.INCHES : Units.MILLIMETRES;
     }
 }

@@ -12,6 +12,7 @@ import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.jig.Jigs;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Loop;
 import neatcorner.piece.Piece;
 import neatcorner.plan.CornerWork;
@@ -27,7 +28,6 @@ import neatcorner.stock.sheets.SheetNesting;
  *
  */
 public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout) {
-    private static final Length BOARD = Length.mm(18);
     private static final String MATERIAL = "plywood";
 
     /** A jig for a plan's frame; the search can be told to stop. */
@@ -38,8 +38,9 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
         List<Sheet> sheets = new ArrayList<>(plan.job().stock().sheets().stream()
                 .filter(sheet -> sheet.material().equalsIgnoreCase(MATERIAL)).toList());
         if (sheets.isEmpty()) {
-            sheets.add(new Sheet("half sheet, 18 mm", MATERIAL, Length.mm(1220), Length.mm(1220), 4, null, false,
-                    Length.ZERO));
+            Units units = plan.job().units();
+            sheets.add(new Sheet(units == Units.MILLIMETRES ? "half sheet, 18 mm" : "half sheet, 3/4 in", MATERIAL,
+                    units.either(1220, 48), units.either(1220, 48), 4, null, false, Length.ZERO));
         }
         SheetNesting nesting = new SheetNesting(panels, sheets, plan.job().saw().kerf(), true);
         return new JigWork(design, nesting, nesting.solve(search));
@@ -66,13 +67,13 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
     }
 
     private static JigDesign design(Plan plan, JigDesign.Kind kind) {
-        Jigs jigs = new Jigs(BOARD);
+        Jigs jigs = new Jigs(plan.job().units(), Jigs.usualBoard(plan.job().units()));
         List<CornerWork.Kind> corners = CornerWork.of(plan).kinds();
         Angle interior = corners.isEmpty() ? Angle.RIGHT : corners.getFirst().corner().wood().corner().interior();
         return switch (kind) {
             case CORNER_JIG -> {
                 CornerJig jig = plan.shop().jig();
-                CornerJig design = jig == null ? CornerJig.usual() : jig;
+                CornerJig design = jig == null ? CornerJig.usual(plan.job().units()) : jig;
                 yield jigs.cornerJig(design, design.fit(plan.sizes().outside()).orElse(null));
             }
             case GLUING_CORNER -> jigs.gluingCorner(interior);

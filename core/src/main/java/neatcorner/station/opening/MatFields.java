@@ -25,9 +25,16 @@ public final class MatFields {
             shows("mat.right.shows", "Mat border that shows, right", 1),
             shows("mat.bottom.shows", "Mat border that shows, bottom", 2),
             shows("mat.left.shows", "Mat border that shows, left", 3));
+    /** The border that shows, all round the same; as it is now, the top one. */
+    public static final Field MAT_EVEN = new Field("mat.even", "Mat border that shows, all round", LengthRange.BORDER,
+            plan -> MAT_SHOWS.getFirst().in(plan),
+            (job, length) -> job.pack().mat()
+                    .map(mat -> job
+                            .withPack(job.pack().withMat(mat.withBorders(Faces.all(length.plus(underLip(job)))))))
+                    .orElse(job));
     /** Those of the mat. */
     public static final List<Field> OF_MAT = Stream.concat(
-            Stream.of(MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP), MAT_SHOWS.stream()).toList();
+            Stream.of(MAT_EVEN, MAT_TOP, MAT_RIGHT, MAT_BOTTOM, MAT_LEFT, MAT_OVERLAP), MAT_SHOWS.stream()).toList();
 
     private MatFields() {}
 

@@ -6,8 +6,8 @@ import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
-import neatcorner.measure.Scalar;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SizeReadings;
@@ -55,7 +55,8 @@ final class OpeningSlate {
     private static Reading weight(Plan plan) {
         Mass wood = plan.weight().wood();
         Section section = plan.job().section();
-        Reading perMetre = Reading.given("Stick per metre", new Scalar(section.perMetre().kilograms(), "kg", 3));
+        Reading perMetre = Reading.given("Weight of the stick",
+                new Physical(section.perMetre().kilograms(), Physical.Kind.BY_LENGTH));
         Reading woodReading = Reading.computed("Wood", wood, "pieces at {0}", perMetre);
         return Reading.computed("Weight", plan.weight().total(), "{0} + {1}", woodReading,
                 Reading.given("Glazing, mat, art and backing", plan.weight().pack()));

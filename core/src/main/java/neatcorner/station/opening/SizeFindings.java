@@ -78,11 +78,11 @@ public final class SizeFindings {
             findings.add(Finding.stop(SharedFinding.CLEARANCE_TIGHT, OPENING, Sentence
                     .of("The pack is larger than the rabbet by {0} a side: it cannot go in.", job.clearance().negate()),
                     remedy));
-        } else if (job.clearance().times(2).isLessThan(Defaults.LEAST_PLAY)) {
+        } else if (job.clearance().times(2).isLessThan(Defaults.leastPlay(job.units()))) {
             findings.add(Finding.check(SharedFinding.CLEARANCE_TIGHT, OPENING, Sentence
                     .of("The pack has only {0} of play in all: it may not drop in.", job.clearance().times(2)),
                     remedy));
-        } else if (job.clearance().isMoreThan(Defaults.MOST_CLEARANCE)) {
+        } else if (job.clearance().isMoreThan(Defaults.mostClearance(job.units()))) {
             findings.add(Finding.check(SizeFinding.CLEARANCE_LOOSE, OPENING,
                     Sentence.of("The pack has {0} of play a side and will wander.", job.clearance()), remedy));
         }

@@ -55,7 +55,7 @@ public record WhatFits(StandardSize size, Opening art, Faces borders) {
         Opening rabbet = job.sizes().rabbet();
         Length across = rabbet.width().minus(art.width());
         Length down = rabbet.height().minus(art.height());
-        Length most = job.section().rabbet().width().minus(Defaults.LEAST_COVER);
+        Length most = job.section().rabbet().width().minus(Defaults.leastCover(job.units()));
         return Stream.of(across, down).noneMatch(play -> play.isLessThan(LEAST_PLAY) || play.isMoreThan(most));
     }
 

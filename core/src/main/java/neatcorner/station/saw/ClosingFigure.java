@@ -48,7 +48,20 @@ public final class ClosingFigure {
         return new ClosingFigure(plan, errors, names).draw();
     }
 
+    /** Nothing was measured that is off: the frame as planned, and no numbers. */
+    private Figure asPlanned() {
+        frame(closing.tight(), 1, 0);
+        marks.label(new Point(bounds.center().x(), bounds.bottom()), 0, 34, Anchor.MIDDLE, "as planned", 16, true,
+                Tint.INK);
+        return new Figure("How the frame closes", bounds.grown(bounds.width() * 0.04),
+                new Figure.Margin(30, 40, 60, 40),
+                marks.list());
+    }
+
     private Figure draw() {
+        if (errors.stream().allMatch(CutError.NONE::equals)) {
+            return asPlanned();
+        }
         double apart = bounds.width() * 1.35;
         int tight = factor(closing.lastGap(), Math.abs(closing.angleSum()));
         int banded = factor(closing.spreadGap(), closing.spreadGap() / plan.pieces().getFirst().face().toMm());
@@ -68,6 +81,9 @@ public final class ClosingFigure {
 
     /** As large as still looks like a frame. */
     private static int factor(double gap, double turn) {
+        if (gap < 1e-9 && turn < 1e-9) {
+            return 1;
+        }
         for (int factor : FACTORS) {
             if (turn * factor < 0.16 && gap * factor < 40) {
                 return factor;

@@ -25,9 +25,13 @@ public final class DryFitWords {
 
     /** None for a frame that is no mitred rectangle. */
     static List<Explanation> explanations(Plan plan) {
-        return isRead(plan)
+        return isRead(plan) && isMeasured(plan)
                 ? DryFitReading.of(plan.job().checks().dryFit(), frame(plan), plan.job().checks().gapLimit().toMm())
                 : List.of();
+    }
+
+    private static boolean isMeasured(Plan plan) {
+        return !plan.job().checks().dryFit().equals(DryFit.closed());
     }
 
     private static boolean isRead(Plan plan) {
@@ -44,6 +48,11 @@ public final class DryFitWords {
 
     /** What to say about the readings, a sentence each; the likeliest explanation first. */
     public static List<Sentence> of(Plan plan) {
+        if (isRead(plan) && !isMeasured(plan)) {
+            return List.of(
+                    Sentence.of("Put the frame together dry. Where light comes through, slip in a feeler or a strip of"
+                            + " paper, and type the gap there: at the heel outside, at the toe inside. Then both diagonals."));
+        }
         List<Explanation> all = explanations(plan);
         if (all.isEmpty()) {
             return List.of();

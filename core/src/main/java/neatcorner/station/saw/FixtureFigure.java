@@ -48,7 +48,7 @@ final class FixtureFigure {
         marks.wood(waste, Tint.WASTE, Math.PI / 2, 5);
         marks.hatch(waste, 60, 9, Tint.CONSTRUCTION);
         double reach = (right + w * 0.9) / tan;
-        marks.line(Tint.CUT, 3, new Point(0, 0), new Point(right + w * 0.9, reach));
+        marks.cut(3, new Point(0, 0), new Point(right + w * 0.9, reach));
         marks.dashed(Tint.CONSTRUCTION, new Point(0, 0), new Point(0, far * 0.8));
         marks.value(new Point(-w * 0.9, far * 0.55), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(set.degrees())),
                 "Set the saw to",

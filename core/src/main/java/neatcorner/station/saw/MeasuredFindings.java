@@ -62,12 +62,13 @@ public final class MeasuredFindings {
                             + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
                             Fine.of(least.negate())),
                     null));
-        } else if (least.isLessThan(Length.min(Defaults.LEAST_PLAY, plan.job().clearance().times(2)))) {
+        } else if (least
+                .isLessThan(Length.min(Defaults.leastPlay(plan.job().units()), plan.job().clearance().times(2)))) {
             findings.add(Finding.check(SharedFinding.CLEARANCE_TIGHT, Station.SAW, Sentence.of(
                     "As cut, the pack has only {0} of play along piece " + tight + ".", Fine.of(least)), null));
         }
         Length cover = plan.seat().rabbet().width().minus(Length.mm(pack.play().get(pack.loosest())));
-        if (cover.isLessThan(Length.min(Defaults.LEAST_COVER, plan.coverLeft()))) {
+        if (cover.isLessThan(Length.min(Defaults.leastCover(plan.job().units()), plan.coverLeft()))) {
             String loose = plan.pieces().get(pack.loosest()).name();
             Sentence message = cover.isPositive()
                     ? Sentence.of("As cut, the lip covers the pack by only {0} along piece " + loose

@@ -170,7 +170,7 @@ public final class SawFigure {
         double tan = cut.miter().tan() * side;
         Point top = new Point(-tan * w * 0.7, -w * 0.7);
         Point bottom = new Point(tan * w * 2.1, w * 2.1);
-        marks.line(Tint.CUT, 3, top, bottom);
+        marks.cut(3, top, bottom);
         Angle miter = cut.miter();
         double radius = w * 1.9;
         Point[] arc = new Point[13];
@@ -227,7 +227,7 @@ public final class SawFigure {
         double angle = Math.abs(cut.bevel().radians()) * (leans == Side.LEFT ? -1 : 1);
         marks.line(Tint.INK, 1.4, foot.plus(-w * 0.45, 0), foot.plus(w * 0.45, 0));
         marks.dashed(Tint.CONSTRUCTION, foot, foot.plus(0, -w * 0.7));
-        marks.line(Tint.CUT, 3, foot, foot.plus(Math.sin(angle) * w * 0.7, -Math.cos(angle) * w * 0.7));
+        marks.cut(3, foot, foot.plus(Math.sin(angle) * w * 0.7, -Math.cos(angle) * w * 0.7));
         marks.value(foot.plus(0, w * 0.18), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(cut.bevel().degrees())), "Tilt",
                 null);
         marks.label(foot.plus(0, w * 0.18), 0, 26, Anchor.MIDDLE, "blade's top to the " + leans.title(), 14, true,

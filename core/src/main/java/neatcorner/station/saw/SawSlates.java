@@ -223,7 +223,7 @@ public final class SawSlates {
                     new Fine(after.least())));
         }
         double cover = plan.seat().rabbet().width().toMm() - after.play().get(after.loosest());
-        if (cover < Math.min(Defaults.LEAST_COVER.toMm(), plan.coverLeft().toMm()) - 1e-6) {
+        if (cover < Math.min(Defaults.leastCover(plan.job().units()).toMm(), plan.coverLeft().toMm()) - 1e-6) {
             steps.add(Sentence.of("Along piece " + plan.pieces().get(after.loosest()).name()
                     + " the rabbet is long: the lip covers the pack by {0} only when it slides to one side. Fix the pack in"
                     + " the middle with shims.", new Fine(Math.max(0, cover))));

@@ -56,7 +56,7 @@ public final class TestCornerFigure {
                 Tint.FAINT_INK);
         double reach = face * 2.5;
         double now = Math.abs(miter.radians());
-        marks.line(Tint.CUT, 3, pivot, pivot.plus(reach * Math.sin(now), reach * Math.cos(now)));
+        marks.cut(3, pivot, pivot.plus(reach * Math.sin(now), reach * Math.cos(now)));
         marks.label(pivot.plus(reach * Math.sin(now), reach * Math.cos(now)), 8, 14, Anchor.START, "now", 14, true,
                 Tint.CUT);
         double error = corner.error().radians();

@@ -129,7 +129,7 @@ final class MilledWood {
         marks.hatch(box.corners(), 45, 9, Tint.CUT);
         List<Point> corners = new ArrayList<>(box.corners());
         corners.add(corners.getFirst());
-        marks.line(Tint.CUT, 1.8, corners.toArray(Point[]::new));
+        marks.cut(1.8, corners.toArray(Point[]::new));
         marks.dimension(new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0,
                 Length.mm(box.width()), "Safe zone, width", null);
         marks.dimension(new Point(box.center().x(), box.top()), new Point(box.center().x(), box.bottom()), 0,

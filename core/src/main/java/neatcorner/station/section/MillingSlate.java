@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
@@ -78,13 +79,38 @@ public final class MillingSlate {
     static Optional<Slate.Row> safeZone(Plan plan) {
         return plan.safeZone().map(zone -> Slate.Row.plain("Safe for hidden parts",
                 Reading.computed("Safe zone, width", Length.mm(zone.width()),
-                        "largest rectangle 5 mm from what shows and 3 mm from rabbet and back"),
+                        "largest rectangle [5 mm|3/16 in] from what shows and [3 mm|1/8 in] from rabbet and back"),
                 Reading.computed("Safe zone, height", Length.mm(zone.height()),
-                        "largest rectangle 5 mm from what shows and 3 mm from rabbet and back")));
+                        "largest rectangle [5 mm|3/16 in] from what shows and [3 mm|1/8 in] from rabbet and back")));
     }
 
     /** What is done in a pass, in words, for paper and for the station. */
     public static Sentence inWords(Section section, MillPass pass) {
+        return inWords(section, List.of(pass));
+    }
+
+    /** The passes of a section; those of one operation that differ in nothing but their height stand together. */
+    public static List<List<MillPass>> alike(Section section) {
+        List<List<MillPass>> alike = new ArrayList<>();
+        for (MillPass pass : Passes.of(section)) {
+            if (!alike.isEmpty() && isAlike(alike.getLast().getFirst(), pass)) {
+                alike.getLast().add(pass);
+            } else {
+                alike.add(new ArrayList<>(List.of(pass)));
+            }
+        }
+        return alike;
+    }
+
+    private static boolean isAlike(MillPass a, MillPass b) {
+        return a.tool() != Tool.PLANE && a.operation() == b.operation() && a.tool() == b.tool() && a.rest() == b.rest()
+                && a.guide() == b.guide() && a.fence().equals(b.fence()) && Objects.equals(a.wide(), b.wide())
+                && Objects.equals(a.tilt(), b.tilt()) && a.leans() == b.leans();
+    }
+
+    /** How to set tool and fence for passes that differ in nothing but their height, and how the stick lies. */
+    public static Sentence inWords(Section section, List<MillPass> alike) {
+        MillPass pass = alike.getFirst();
         Operation operation = section.milling().order(section.rabbet()).get(pass.operation());
         if (pass.tool() == Tool.PLANE) {
             return Sentence.of(Sentence.capital(where(operation)) + ": plane a facet {0} wide, " + pass.rest().title()
@@ -106,13 +132,28 @@ public final class MillingSlate {
         String lies = after
                 ? "the glued frame face down. Square the corners with a chisel"
                 : pass.rest().title() + " on the table, " + pass.guide().title() + " to the fence";
+        List<Quantity> sizes = new ArrayList<>(List.of(pass.fence(), pass.height(),
+                pass.tilt() == null ? Angle.ZERO : pass.tilt(), wide == null ? Length.ZERO : wide));
+        StringBuilder higher = new StringBuilder();
+        for (MillPass next : alike.subList(1, alike.size())) {
+            higher.append(higher.isEmpty() ? ", then {" : ", {").append(sizes.size()).append('}');
+            sizes.add(next.height());
+        }
         return Sentence.of(
                 (after ? "Once the frame is glued, " + where(operation) : Sentence.capital(where(operation))) + ", "
-                        + pass.tool().title() + (pass.of() > 1 ? ", pass " + pass.number() + " of " + pass.of() : "")
+                        + pass.tool().title() + which(alike)
                         + ": "
-                        + fence + ", height {1}" + tilt + "; " + lies + ".",
-                pass.fence(), pass.height(),
-                pass.tilt() == null ? Angle.ZERO : pass.tilt(), wide == null ? Length.ZERO : wide);
+                        + fence + ", height {1}" + higher + tilt + "; " + lies + ".",
+                sizes.toArray(Quantity[]::new));
+    }
+
+    private static String which(List<MillPass> alike) {
+        MillPass first = alike.getFirst();
+        return first.of() == 1
+                ? ""
+                : alike.size() == 1
+                        ? ", pass " + first.number() + " of " + first.of()
+                        : ", passes " + first.number() + " to " + alike.getLast().number() + " of " + first.of();
     }
 
     private static String where(Operation operation) {

@@ -63,14 +63,14 @@ final class SeatFindings {
 
     private static Optional<Rabbet> levelled(Job job) {
         Angle slope = job.outline().slope();
-        Length needed = job.pack().thickness().plus(Defaults.RETAINER_ROOM);
+        Length needed = job.pack().thickness().plus(Defaults.retainerRoom(job.units()));
         Rabbet cut = job.section().rabbet();
         Length width = slope.degrees() > UPRIGHT ? cut.width() : Length.max(cut.width(), needed.scaled(slope.tan()));
         Rabbet level = new Rabbet(up(width), Length.max(cut.depth(), up(needed)), null, slope);
         Section section = job.section().withRabbet(level);
-        boolean fits = section.isSound() && !section.lip().isLessThan(Defaults.LEAST_LIP)
-                && !section.wall().isLessThan(Defaults.LEAST_WALL)
-                && !job.pack().spare(Seat.of(section, slope).rabbet()).isLessThan(Defaults.RETAINER_ROOM);
+        boolean fits = section.isSound() && !section.lip().isLessThan(Defaults.leastLip(job.units()))
+                && !section.wall().isLessThan(Defaults.leastWall(job.units()))
+                && !job.pack().spare(Seat.of(section, slope).rabbet()).isLessThan(Defaults.retainerRoom(job.units()));
         return fits ? Optional.of(level) : Optional.empty();
     }
 

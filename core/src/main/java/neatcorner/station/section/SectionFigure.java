@@ -207,7 +207,7 @@ public final class SectionFigure {
                     "Spare depth", null);
             marks.dashed(Tint.CONSTRUCTION, new Point(-reach, t), new Point(rw, t));
         }
-        if (spare.isLessThan(Defaults.RETAINER_ROOM)) {
+        if (spare.isLessThan(Defaults.retainerRoom(plan.job().units()))) {
             marks.label(new Point(-reach * 0.35, t), 0, 30, Anchor.MIDDLE, "tight", 13, true, Tint.CUT);
         }
     }

@@ -7,7 +7,7 @@ import java.util.List;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
-import neatcorner.measure.Scalar;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -36,13 +36,13 @@ public final class SectionFindings {
         Job job = plan.job();
         Length spare = plan.spareDepth();
         Length depth = plan.seat().rabbet().depth();
-        if (!spare.isLessThan(Defaults.RETAINER_ROOM)) {
+        if (!spare.isLessThan(Defaults.retainerRoom(job.units()))) {
             return;
         }
         Length needed = job.section().rabbet().depth()
-                .plus(Defaults.RETAINER_ROOM.minus(spare).scaled(1 / Math.max(0.1, turned(job))));
-        boolean thickEnough = !job.section().thickness().minus(needed).isLessThan(Defaults.LEAST_LIP);
-        Length thickness = needed.plus(Defaults.LEAST_LIP);
+                .plus(Defaults.retainerRoom(job.units()).minus(spare).scaled(1 / Math.max(0.1, turned(job))));
+        boolean thickEnough = !job.section().thickness().minus(needed).isLessThan(Defaults.leastLip(job.units()));
+        Length thickness = needed.plus(Defaults.leastLip(job.units()));
         Remedy remedy = !reaches(job, needed, thickEnough ? job.section().thickness() : thickness)
                 ? SeatFindings.level(plan)
                 : thickEnough
@@ -56,7 +56,7 @@ public final class SectionFindings {
         } else {
             findings.add(Finding.check(SectionFinding.PACK_NO_ROOM_FOR_RETAINERS, SECTION, Sentence.of(
                     "Only {0} of rabbet is left behind the pack; points and brads want {1}.", spare,
-                    Defaults.RETAINER_ROOM), remedy));
+                    Defaults.retainerRoom(job.units())), remedy));
         }
     }
 
@@ -70,7 +70,7 @@ public final class SectionFindings {
         Job changed = withRabbetDepth(job.withSection(job.section().withThickness(thickness)), depth);
         return !changed.outline().isSloped() || !changed.pack()
                 .spare(Seat.of(changed.section(), changed.outline().slope()).rabbet())
-                .isLessThan(Defaults.RETAINER_ROOM.minus(Length.mm(0.01)));
+                .isLessThan(Defaults.retainerRoom(job.units()).minus(Length.mm(0.01)));
     }
 
     private static Job withRabbetDepth(Job job, Length depth) {
@@ -81,12 +81,12 @@ public final class SectionFindings {
         Job job = plan.job();
         Section section = job.section();
         Length lip = section.lip();
-        if (lip.isLessThan(Defaults.LEAST_LIP)) {
-            Length shallower = section.thickness().minus(Defaults.LEAST_LIP);
+        if (lip.isLessThan(Defaults.leastLip(job.units()))) {
+            Length shallower = section.thickness().minus(Defaults.leastLip(job.units()));
             Length lost = section.rabbet().depth().minus(shallower);
-            boolean packStillFits = !plan.spareDepth().minus(lost).isLessThan(Defaults.RETAINER_ROOM)
+            boolean packStillFits = !plan.spareDepth().minus(lost).isLessThan(Defaults.retainerRoom(job.units()))
                     && shallower.isPositive();
-            Length thickness = section.rabbet().depth().plus(Defaults.LEAST_LIP);
+            Length thickness = section.rabbet().depth().plus(Defaults.leastLip(job.units()));
             Remedy remedy = packStillFits
                     ? new Remedy(Sentence.of("Cut the rabbet {0} deep", shallower), j -> withRabbetDepth(j, shallower))
                     : new Remedy(Sentence.of("Take stock {0} thick", thickness),
@@ -98,8 +98,8 @@ public final class SectionFindings {
                             .of("The rabbet goes right through the front: no lip is left to hold the pack."), remedy));
         }
         Length cover = plan.coverLeft();
-        if (cover.isLessThan(Defaults.LEAST_COVER)) {
-            Length wider = job.clearance().times(2).plus(Defaults.LEAST_COVER).scaled(turned(job));
+        if (cover.isLessThan(Defaults.leastCover(job.units()))) {
+            Length wider = job.clearance().times(2).plus(Defaults.leastCover(job.units())).scaled(turned(job));
             Remedy remedy = new Remedy(Sentence.of("Make the rabbet {0} wide", wider),
                     j -> j.withSection(j.section().withRabbet(j.section().rabbet().withWidth(wider))));
             findings.add(cover.isPositive()
@@ -118,10 +118,10 @@ public final class SectionFindings {
                 ? job.section().width()
                 : Collections.min(job.outline().faceWidths());
         Length wall = narrowest.minus(job.section().rabbet().widest());
-        if (!wall.isLessThan(Defaults.LEAST_WALL)) {
+        if (!wall.isLessThan(Defaults.leastWall(job.units()))) {
             return;
         }
-        Length wider = job.section().rabbet().widest().plus(Defaults.LEAST_WALL);
+        Length wider = job.section().rabbet().widest().plus(Defaults.leastWall(job.units()));
         Remedy remedy = new Remedy(Sentence.of("Make the face {0} wide", wider), j -> widen(j, wider));
         findings.add(wall.isPositive()
                 ? Finding.check(SectionFinding.WALL_THIN, SECTION,
@@ -145,7 +145,7 @@ public final class SectionFindings {
             findings.add(Finding.note(SectionFinding.WOOD_UNKNOWN, SECTION, Sentence.naming(wood.name(),
                     "“{name}” is not in the tables of woods: its weight is reckoned with {0}, its movement with a middling"
                             + " wood's.",
-                    new Scalar(wood.density(), "kg/m³", 0)), null));
+                    new Physical(wood.density(), Physical.Kind.DENSITY)), null));
         }
     }
 

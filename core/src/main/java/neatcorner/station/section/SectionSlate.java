@@ -2,15 +2,14 @@ package neatcorner.station.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
-import neatcorner.measure.Scalar;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Seat;
 import neatcorner.section.Section;
-import neatcorner.station.section.MillingSlate;
 
 /** How the pack lies in the rabbet, and what is left of the wood round it. */
 final class SectionSlate {
@@ -32,7 +31,7 @@ final class SectionSlate {
                 section.rabbet().widest());
         Reading face = Reading.given("Face width", section.width());
         Reading clearance = Reading.given("Clearance a side", plan.job().clearance());
-        Scalar density = new Scalar(section.density(), "kg/m³", 0);
+        Physical density = new Physical(section.density(), Physical.Kind.DENSITY);
         boolean tilted = section.rabbet().isTilted();
         Reading lip = tilted
                 ? Reading.computed("Lip", section.lip(),
@@ -49,11 +48,12 @@ final class SectionSlate {
                 Slate.Row.plain("Lip", lip), Slate.Row.plain("Wall", wall),
                 Slate.Row.plain("Cover left",
                         Reading.computed("Cover left", plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth, clearance)),
-                Slate.Row.plain("Stick per metre",
-                        Reading.computed("Stick per metre", new Scalar(section.perMetre().kilograms(), "kg", 2),
+                Slate.Row.plain("Weight of the stick",
+                        Reading.computed("Weight of the stick",
+                                new Physical(section.perMetre().kilograms(), Physical.Kind.BY_LENGTH),
                                 section.wood().assumed() ? "{0} × {1} (assumed: not in the tables)" : "{0} × {1}",
                                 Reading.given("Area of the section",
-                                        new Scalar(section.areaMm2(section.width()), "mm²", 0)),
+                                        Physical.area(section.areaMm2(section.width()))),
                                 Reading.given("Density of " + Theirs.words(section.wood().name()), density)))));
         if (section.isSound()) {
             MillingSlate.safeZone(plan).ifPresent(rows::add);

@@ -114,7 +114,7 @@ public final class ShapeSlate {
             case BOX -> {
                 int fingers = CornerJoint.fingers(thickness);
                 rows.add(Slate.Row.large("Fingers", Reading.computed("Fingers", Scalar.count(fingers),
-                        "an odd number, each about 10 mm of {0}", thick)));
+                        "an odd number, each about [10 mm|3/8 in] of {0}", thick)));
                 rows.add(Slate.Row.plain("each", Reading.computed("Finger", new Length(thickness.units() / fingers),
                         "{0} ÷ " + fingers, thick)));
             }

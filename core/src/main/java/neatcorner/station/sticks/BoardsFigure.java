@@ -82,11 +82,11 @@ public final class BoardsFigure {
         for (int length = 0; length < cut.lengths(); length++) {
             double from = cut.from().toMm() + length * cut.rough().toMm();
             double to = from + cut.rough().toMm();
-            marks.line(Tint.CUT, 1.6, new Point(from, box.top()), new Point(from, box.bottom()));
+            marks.cut(1.6, new Point(from, box.top()), new Point(from, box.bottom()));
             for (int strip = 0; strip <= cut.strips(); strip++) {
                 double at = box.top() + (edge + strip * (across + kerf) - (strip == 0 ? 0 : kerf / 2)) * stretch;
                 if (at < box.bottom()) {
-                    marks.line(Tint.CUT, 1.2, new Point(from, at), new Point(to, at));
+                    marks.cut(1.2, new Point(from, at), new Point(to, at));
                 }
             }
             marks.value(new Point((from + to) / 2, box.center().y()), Anchor.MIDDLE, cut.stick(), "Length of a stick",

@@ -99,7 +99,7 @@ public final class SheetsFigure {
         Point b = cut.upright()
                 ? new Point(sheet.left() + at, sheet.top() + cut.to().toMm())
                 : new Point(sheet.left() + cut.to().toMm(), sheet.top() + at);
-        marks.line(Tint.CUT, 2, a, b);
+        marks.cut(2, a, b);
         List<String> words = new ArrayList<>(List.of(String.valueOf(cut.number())));
         if (work.isTooNarrow(cut.strip())) {
             words.add("pliers");

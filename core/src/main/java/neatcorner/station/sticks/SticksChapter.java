@@ -33,7 +33,7 @@ public final class SticksChapter implements Chapter {
 
     @Override
     public List<Field> fields(Plan plan) {
-        return List.of(StockFields.END_TRIM);
+        return List.of(StockFields.END_TRIM, StockFields.LEAST_OFFCUT);
     }
 
     @Override

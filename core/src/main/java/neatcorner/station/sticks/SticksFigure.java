@@ -29,7 +29,9 @@ public final class SticksFigure {
     private final Plan plan;
     private final double longest;
     private final double height;
-    private final double pitch;
+    /** Where nothing can be pressed or typed, and knots are only to be seen. */
+    private final boolean onPaper;
+    private final double gap;
     private final Marks marks = new Marks();
     private final List<Row> rows = new ArrayList<>();
 
@@ -42,12 +44,25 @@ public final class SticksFigure {
      */
     public record Row(int stock, int number, Box box, boolean used) {}
 
+    /** Of the longest stick's length, how wide sticks are drawn on paper. */
+    private static final double ON_PAPER = 1 / 34.0;
+
     private SticksFigure(Plan plan) {
+        this(plan, plan.layout().sticks().size() + plan.job().stock().sticks().size() <= 8 ? 1 / 20.0 : 1 / 30.0,
+                false);
+    }
+
+    private SticksFigure(Plan plan, double wide, boolean onPaper) {
         this.plan = plan;
+        this.onPaper = onPaper;
         this.longest = plan.job().stock().sticks().stream().mapToDouble(stick -> stick.length().toMm()).max().orElse(1);
-        int count = plan.layout().sticks().size() + plan.job().stock().sticks().size();
-        this.height = Math.max(plan.job().section().width().toMm(), longest / (count <= 8 ? 20 : 30));
-        this.pitch = height + longest / 26;
+        this.height = Math.max(plan.job().section().width().toMm(), longest * wide);
+        this.gap = longest / 22;
+    }
+
+    /** From one stick's upper edge to that of the next, with room for the numbers of its knots. */
+    private double pitch(Stick stick) {
+        return height + gap + (stick.defects().isEmpty() ? 0 : longest / 32);
     }
 
     /** All sticks with their pieces. */
@@ -65,14 +80,15 @@ public final class SticksFigure {
 
     /** Only those of the sticks to take, for a strip of paper: from the first index up to, not including, the second. */
     public static Figure strips(Plan plan, int from, int to) {
-        SticksFigure figure = new SticksFigure(plan);
+        SticksFigure figure = new SticksFigure(plan, ON_PAPER, true);
         double y = 0;
         for (CutStick stick : plan.layout().sticks().subList(from, to)) {
             figure.drawStick(stick, y);
             figure.drawRunningMarks(stick, y);
-            y += figure.pitch;
+            y += 2.1 * figure.height + figure.gap;
         }
-        return figure.framed(y);
+        return new Figure("Sticks with the pieces laid in them", new Box(0, 0, figure.longest, y - figure.gap),
+                new Figure.Margin(22, 96, 6, 14), figure.marks.list());
     }
 
     /** The rows of the figure from top to bottom, for finding out which stick was pointed at. */
@@ -87,7 +103,7 @@ public final class SticksFigure {
         double y = 0;
         for (CutStick stick : plan.layout().sticks()) {
             drawStick(stick, y);
-            y += pitch;
+            y += pitch(stick.stick());
         }
         Set<Integer> taken = plan.layout().sticks().stream().map(CutStick::stock).collect(Collectors.toSet());
         for (int i = 0; i < rack.sticks().size(); i++) {
@@ -96,7 +112,7 @@ public final class SticksFigure {
             long spare = rack.sticks().get(i).count() - used;
             if (spare > 0 || !taken.contains(i)) {
                 drawSpare(rack.sticks().get(i), i, spare, y);
-                y += pitch;
+                y += pitch(rack.sticks().get(i));
             }
         }
         addScaleNote(y);
@@ -106,14 +122,14 @@ public final class SticksFigure {
     private void addScaleNote(double y) {
         double stretch = height / Math.max(1e-6, plan.job().section().width().toMm());
         if (stretch > 1.05) {
-            marks.label(new Point(0, y - pitch + height), 0, 24, Anchor.START, "Lengths are to scale; sticks are drawn "
+            marks.label(new Point(0, y - gap), 0, 24, Anchor.START, "Lengths are to scale; sticks are drawn "
                     + Math.round(stretch * 10) / 10.0 + " times as wide as they are.", 12, false, Tint.FAINT_INK);
         }
     }
 
     private Figure framed(double y) {
         return new Figure("Sticks on the rack with the pieces laid in them",
-                new Box(0, 0, longest, Math.max(height, y - pitch + height)), new Figure.Margin(34, 96, 36, 14),
+                new Box(0, 0, longest, Math.max(height, y - gap)), new Figure.Margin(34, 96, 36, 14),
                 marks.list());
     }
 
@@ -132,7 +148,7 @@ public final class SticksFigure {
             drawPiece(piece, y, wood, seed);
         }
         drawOffcut(cut, y, wood, seed);
-        drawDefects(cut.stick(), y);
+        drawDefects(cut.stick(), cut.stock(), y);
         drawTrim(cut.stick(), y);
         head(Theirs.words(cut.label()), cut.stick(), cut.stock(), box);
     }
@@ -146,8 +162,14 @@ public final class SticksFigure {
         }
     }
 
+    /** What a kind of stick is called among the things of the drawing. */
+    public static String key(int stick) {
+        return "stick-" + stick;
+    }
+
     private void head(String name, Stick stick, int index, Box box) {
-        marks.label(new Point(0, box.top()), 0, -8, Anchor.START, name, 13, true, Tint.INK);
+        marks.label(new Point(0, box.top()), 0, -5, Anchor.START, onPaper ? name : name + " …", 13, true, Tint.INK);
+        marks.thing(new Box(0, box.top() - gap * 0.75, longest * 0.28, box.top()).corners(), key(index), name);
         marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, stick.length(),
                 "Length of " + name, StockFields.stick(index));
     }
@@ -202,15 +224,18 @@ public final class SticksFigure {
     private void drawSpare(Stick stick, int index, long spare, double y) {
         Box box = bar(stick, index, 0, y);
         marks.wood(box.corners(), Tint.wood(plan.job().section().wood()), 0, 31L * index + 97);
-        drawDefects(stick, y);
-        String count = spare == 1 ? "" : " · " + spare + " of them";
+        drawDefects(stick, index, y);
+        String name = Theirs.words(stick.name());
+        boolean several = stick.count() > 1;
         marks.label(box.center(), 0, 5, Anchor.MIDDLE, spare > 0 ? "stays on the rack" : "none on the rack", 13, true,
                 Tint.WOOD_INK);
-        head(Theirs.words(stick.name()) + (spare > 0 ? count : ""), stick, index, box);
+        head(!several || spare == 0 ? name : spare == stick.count() ? spare + " × " + name : spare + " more: " + name,
+                stick, index, box);
     }
 
-    private void drawDefects(Stick stick, double y) {
-        for (Span defect : stick.defects()) {
+    private void drawDefects(Stick stick, int index, double y) {
+        for (int i = 0; i < stick.defects().size(); i++) {
+            Span defect = stick.defects().get(i);
             double from = Math.max(0, defect.from().toMm());
             double to = Math.min(stick.length().toMm(), defect.to().toMm());
             if (to > from) {
@@ -218,6 +243,14 @@ public final class SticksFigure {
                 marks.area(box, Tint.WASTE, Tint.DEFECT, 1.6);
                 marks.hatch(box.corners(), 45, 6, Tint.DEFECT);
                 marks.hatch(box.corners(), -45, 6, Tint.DEFECT);
+                if (onPaper) {
+                    continue;
+                }
+                double below = y + height + longest / 44;
+                marks.value(new Point(from - longest / 200, below), Anchor.END, defect.from(), "Knot begins at",
+                        StockFields.knotFrom(index, i));
+                marks.value(new Point(to + longest / 200, below), Anchor.START, defect.to(), "Knot ends at",
+                        StockFields.knotTo(index, i));
             }
         }
     }

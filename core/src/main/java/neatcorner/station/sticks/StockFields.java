@@ -12,6 +12,7 @@ import neatcorner.plan.Field;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.RoughBoard;
 import neatcorner.stock.Sheet;
+import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 
 /** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
@@ -127,6 +128,31 @@ public final class StockFields {
                 (job, length) -> length.isPositive()
                         ? withSheet(job, index, sheet -> set.apply(sheet, length))
                         : job);
+    }
+
+    /** Where a knot in one kind of stick begins; moved beyond its end, it is moved whole. */
+    public static Field knotFrom(int index, int knot) {
+        return knot("from", "Knot begins at", index, knot, Span::from,
+                (span, from) -> new Span(from, from.isLessThan(span.to()) ? span.to() : from.plus(span.length())));
+    }
+
+    /** Where a knot in one kind of stick ends; moved before its beginning, it is moved whole. */
+    public static Field knotTo(int index, int knot) {
+        return knot("to", "Knot ends at", index, knot, Span::to, (span, to) -> new Span(
+                span.from().isLessThan(to) ? span.from() : Length.max(Length.ZERO, to.minus(span.length())), to));
+    }
+
+    private static Field knot(String what, String title, int index, int knot, Function<Span, Length> get,
+            BiFunction<Span, Length, Span> set) {
+        return new Field("knot." + what + "." + index + "." + knot, title, LengthRange.ALLOWANCE,
+                plan -> get.apply(plan.job().stock().sticks().get(index).defects().get(knot)),
+                (job, length) -> job.withStock(job.stock().withStick(index, stick -> {
+                    List<Span> knots = new ArrayList<>(stick.defects());
+                    if (knot < knots.size() && (length.isPositive() || what.equals("from"))) {
+                        knots.set(knot, set.apply(knots.get(knot), length));
+                    }
+                    return stick.withDefects(knots);
+                })));
     }
 
     /** Length of one kind of stick on the rack. */

@@ -2,9 +2,11 @@ package neatcorner.stock.sticks;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import neatcorner.measure.Length;
@@ -35,14 +37,16 @@ final class PinnedSticks {
     PinnedSticks(Rack rack, List<Piece> pieces, int frames, BiPredicate<Piece, Stick> fits,
             Function<Piece, Length> taken, Length triangle) {
         Map<Key, List<LayOut.Named>> wanted = new LinkedHashMap<>();
+        Set<LayOut.Named> once = new HashSet<>();
         for (Pin pin : rack.pins()) {
             boolean there = pin.stock() < rack.sticks().size() && pin.stock() >= 0 && pin.number() >= 1
                     && pin.number() <= rack.sticks().get(pin.stock()).count() && pin.frame() >= 1
                     && pin.frame() <= frames;
             pieces.stream().filter(piece -> there && piece.name().equals(pin.piece())
                     && fits.test(piece, rack.sticks().get(pin.stock()))).findFirst()
-                    .ifPresent(piece -> wanted.computeIfAbsent(new Key(pin.stock(), pin.number()),
-                            key -> new ArrayList<>()).add(new LayOut.Named(piece, pin.frame())));
+                    .map(piece -> new LayOut.Named(piece, pin.frame())).filter(once::add)
+                    .ifPresent(named -> wanted.computeIfAbsent(new Key(pin.stock(), pin.number()),
+                            key -> new ArrayList<>()).add(named));
         }
         wanted.forEach((key, named) -> begin(rack, key, named, taken, triangle));
     }

@@ -28,7 +28,7 @@ public final class FiguresLabel extends HBox {
         }
         shown = text;
         getChildren().clear();
-        String lead = (figures.rounded() ? Figures.ABOUT : "") + (figures.negative() ? "−" : "") + figures.whole()
+        String lead = (figures.negative() ? "−" : "") + figures.whole()
                 + (withUnit && figures.unit().equals("°") ? "°" : "");
         if (!lead.isEmpty()) {
             getChildren().add(text(lead, "whole"));
@@ -44,6 +44,9 @@ public final class FiguresLabel extends HBox {
         }
         if (withUnit && !figures.unit().isEmpty() && !figures.unit().equals("°")) {
             getChildren().add(text(" " + figures.unit(), "unit"));
+        }
+        if (figures.near() != Figures.Near.EXACT) {
+            getChildren().add(text(" " + figures.near().word(), "near"));
         }
     }
 

@@ -7,6 +7,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neatcorner.measure.Figures;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -28,6 +29,7 @@ public final class ValueTag extends StackPane {
     private Runnable working = () -> {};
     private Notation notation = Notation.of(Units.MILLIMETRES);
     private String name = "";
+    private String digits = "";
 
     public ValueTag() {
         getStyleClass().add("value-tag");
@@ -51,7 +53,9 @@ public final class ValueTag extends StackPane {
         change = newChange;
         working = newWorking;
         String before = figures.text();
-        figures.show(newNotation.figures(value), !(value instanceof Length));
+        Figures written = newNotation.figures(value);
+        figures.show(written, !(value instanceof Length));
+        digits = written.digits() + (value instanceof Length ? "" : written.unit());
         fresh |= !before.equals(figures.text());
         setAccessibleText(newNotation.words(newName) + " " + newNotation.text(value));
         if (newChange == null) {
@@ -113,7 +117,7 @@ public final class ValueTag extends StackPane {
         }
         Label understood = new Label();
         understood.getStyleClass().add("understood");
-        TypedEntry opened = new TypedEntry(target, figures.text().replace("≈", ""), understood);
+        TypedEntry opened = new TypedEntry(target, digits, understood);
         opened.setAccessibleText(notation.words(name));
         opened.whenClosed(this::close);
         entry = opened;

@@ -23,6 +23,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.SharedFile;
 import neatcorner.desktop.document.Ticket;
+import neatcorner.drawing.Figure;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.glueup.schedule.Chain;
@@ -32,6 +33,7 @@ import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
 import neatcorner.station.glueup.DayProgress;
 import neatcorner.station.glueup.ShopDays;
+import neatcorner.station.opening.OpeningFigure;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,8 +43,12 @@ import org.jspecify.annotations.Nullable;
 public final class ShopDay {
     private static final Logger LOG = Logger.getLogger(ShopDay.class.getName());
 
-    /** What is shown: all frames with all their steps, and the schedule of what is left of them. */
-    public record Shown(List<Chain> chains, ShopDays rest, DayProgress progress) {
+    /**
+     * What is shown: all frames with all their steps, and the schedule of what is left of them.
+     *
+     * @param pictures of the frames, one for each chain
+     */
+    public record Shown(List<Chain> chains, List<Figure> pictures, ShopDays rest, DayProgress progress) {
 
         /** The number of a scheduled step among all of its frame's steps. */
         public int task(Schedule.Step step) {
@@ -95,13 +101,27 @@ public final class ShopDay {
     /** Jobs that are being made. */
     Set<Path> jobs() {
         Set<Path> jobs = file.now().jobs();
-        return jobs != null ? jobs : all();
+        return jobs != null ? jobs : usual();
     }
 
-    private Set<Path> all() {
-        Set<Path> all = new LinkedHashSet<>(premises.folders().demoJobs());
-        all.addAll(premises.folders().ownJobs());
-        return all;
+    /** Until a maker says otherwise, all jobs of their own are being made; the demo shop's only while there are none. */
+    private Set<Path> usual() {
+        Set<Path> own = own();
+        return own.isEmpty() ? new LinkedHashSet<>(premises.folders().demoJobs()) : own;
+    }
+
+    private Set<Path> own() {
+        Set<Path> own = new LinkedHashSet<>(premises.folders().ownJobs());
+        premises.benches().stream().map(Workbench::file).filter(open -> !premises.folders().isDemo(open))
+                .forEach(own::add);
+        return own;
+    }
+
+    /** All jobs that could be made, the maker's own first. */
+    public List<Path> possible() {
+        Set<Path> all = own();
+        all.addAll(premises.folders().demoJobs());
+        return List.copyOf(all);
     }
 
     /** Whether a job is made in these days. */
@@ -111,10 +131,10 @@ public final class ShopDay {
 
     /** Makes a job in these days, or leaves it out. */
     public void include(Path job, boolean in) {
-        Set<Path> all = all();
+        Set<Path> usual = usual();
         file.change(day -> {
             Set<Path> before = day.jobs();
-            Set<Path> jobs = new LinkedHashSet<>(before == null ? all : before);
+            Set<Path> jobs = new LinkedHashSet<>(before == null ? usual : before);
             if (in) {
                 jobs.add(job);
             } else {
@@ -122,6 +142,11 @@ public final class ShopDay {
             }
             return begun(day).withJobs(jobs);
         });
+    }
+
+    /** Makes one job in these days and no other. */
+    public void only(Path job) {
+        file.change(day -> begun(day).withJobs(Set.of(job)));
     }
 
     /** The next step of a frame is finished now. */
@@ -166,9 +191,9 @@ public final class ShopDay {
         if (premises.benches().isEmpty()) {
             return;
         }
-        Ticket before = ticket;
-        if (before != null) {
-            before.drop();
+        Ticket running = ticket;
+        if (running != null) {
+            running.drop();
         }
         busy.set(true);
         DayPlan day = file.now();
@@ -179,22 +204,37 @@ public final class ShopDay {
         Map<Path, Plan> open = open();
         List<Path> files = List.copyOf(jobs());
         DayProgress far = day.progress();
+        Shown last = shown.get();
+        List<Figure> before = last == null ? List.of() : last.pictures;
         ticket = premises.documents().planning().ask(Planning.Pace.QUICK, search -> {
             List<Chain> chains = new ArrayList<>();
+            List<Figure> pictures = new ArrayList<>();
             for (Path each : files) {
                 Plan present = open.get(each);
-                chains.addAll(present != null ? ShopDays.chains(present) : chains(each, shop));
+                Plan plan = present != null ? present : plan(each, shop);
+                List<Chain> own = plan == null ? List.of() : ShopDays.chains(plan);
+                chains.addAll(own);
+                if (plan != null) {
+                    Figure picture = kept(OpeningFigure.of(plan).bare(), before);
+                    own.forEach(chain -> pictures.add(picture));
+                }
             }
             List<Chain> named = apart(chains);
-            return new Shown(named, far.rest(named, shop, when, () -> true), far);
+            return new Shown(named, List.copyOf(pictures), far.rest(named, shop, when, () -> true), far);
         }, first -> {
             shown.set(first);
             ticket = premises.documents().planning().ask(Planning.Pace.SLOW, search -> new Shown(first.chains,
-                    far.rest(first.chains, shop, when, search), far), best -> {
+                    first.pictures, far.rest(first.chains, shop, when, search), far), best -> {
                         busy.set(false);
                         shown.set(best);
                     }, this::failed);
         }, this::failed);
+    }
+
+    /** A picture that was shown already stays the same one, so that nobody need compare it. */
+    private static Figure kept(Figure picture, List<Figure> before) {
+        int at = before.indexOf(picture);
+        return at < 0 ? picture : before.get(at);
     }
 
     /** Plans of the jobs that are on benches now. */
@@ -225,12 +265,12 @@ public final class ShopDay {
     }
 
     /** Only the pieces matter here, so the sticks are laid out in haste. */
-    private static List<Chain> chains(Path file, Shop shop) {
+    private static @Nullable Plan plan(Path file, Shop shop) {
         try {
-            return ShopDays.chains(Planner.plan(JobFile.read(file).job(), shop, () -> true));
+            return Planner.plan(JobFile.read(file).job(), shop, () -> true);
         } catch (IOException | BadFile e) {
             LOG.log(Level.WARNING, "job left out of the day", e);
-            return List.of();
+            return null;
         }
     }
 

@@ -71,6 +71,9 @@ final class CanvasPainter {
                 case Drawing.CornerAngle angle -> {
                     // a tag stands there
                 }
+                case Drawing.Thing thing -> {
+                    // a spot lies over it
+                }
                 case Drawing.Handle handle -> {
                     // a knob stands there
                 }

@@ -19,7 +19,8 @@ final class CornerKnob extends Knob {
 
     void show(Drawing.CornerHandle shown) {
         setAccessibleText("Drag to move: " + shown.name());
-        resizeRelocate(shown.x() - SIZE / 2, shown.y() - SIZE / 2, SIZE, SIZE);
+        double zoom = view().zoom();
+        resizeRelocate(shown.x() * zoom - SIZE / 2, shown.y() * zoom - SIZE / 2, SIZE, SIZE);
     }
 
     @Override

@@ -10,11 +10,16 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.css.CssMetaData;
+import javafx.css.SimpleStyleableDoubleProperty;
 import javafx.css.SimpleStyleableObjectProperty;
 import javafx.css.StyleConverter;
 import javafx.css.Styleable;
 import javafx.css.StyleableProperty;
+import javafx.css.converter.SizeConverter;
+import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -38,9 +43,16 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Shows a figure as large as its space allows. Shapes are painted on a canvas; values are {@link ValueTag}s that can be
- * typed in, and handles can be dragged. Each {@link Tint} is a CSS property, {@code -figure-ink} and so on.
+ * typed in, and handles can be dragged. Each {@link Tint} is a CSS property, {@code -figure-ink} and so on. A drawing is laid
+ * out for text of the usual size; with larger text all of it but the thing itself is drawn larger: labels, letters, lines and
+ * the room they take.
  */
-public final class FigureView extends Region {
+public final class FigureView extends Region implements Palette {
+    private static final double USUAL_TEXT = 14;
+    /** What a drawing with its labels of the usual size can do with. */
+    private static final double LEAST_WIDTH = 480;
+    private static final double LEAST_HEIGHT = 320;
+    private static final CssMetaData<FigureView, Number> CSS_OF_TEXT = textSizeMetaData();
     private static final Map<Tint, CssMetaData<FigureView, Color>> CSS_OF_TINT = new EnumMap<>(Tint.class);
     private static final List<CssMetaData<? extends Styleable, ?>> CSS = cssMetaData();
 
@@ -48,7 +60,17 @@ public final class FigureView extends Region {
     private final Pane tags = new Pane();
     private final Map<String, ValueTag> values = new HashMap<>();
     private final Map<Object, Knob> knobs = new HashMap<>();
+    private final ThingSpots things = new ThingSpots(tags, (key, at) -> changes().thing(key, at));
     private final Map<Tint, SimpleStyleableObjectProperty<Color>> tints = new EnumMap<>(Tint.class);
+    private final ReadOnlyIntegerWrapper recolored = new ReadOnlyIntegerWrapper();
+    private final SimpleStyleableDoubleProperty textSize = new SimpleStyleableDoubleProperty(CSS_OF_TEXT, this,
+            "text-size",
+            USUAL_TEXT) {
+        @Override
+        protected void invalidated() {
+            requestLayout();
+        }
+    };
     private Changes changes = new Changes() {
     };
     private @Nullable Figure figure;
@@ -75,6 +97,9 @@ public final class FigureView extends Region {
             return Length.ZERO;
         }
 
+        /** A thing was pressed that has choices of its own; {@code at} is where it is. */
+        default void thing(String key, Node at) {}
+
         /** The working of a figure is asked for. */
         default void working(String name, Quantity value) {}
     }
@@ -86,6 +111,7 @@ public final class FigureView extends Region {
                 @Override
                 protected void invalidated() {
                     requestLayout();
+                    recolored.set(recolored.get() + 1);
                 }
             });
         }
@@ -116,7 +142,8 @@ public final class FigureView extends Region {
         Drawing shown = drawing;
         return shown == null
                 ? new Point(0, 0)
-                : new Point((x - shown.originX()) / shown.scale(), (y - shown.originY()) / shown.scale());
+                : new Point((x / zoom() - shown.originX()) / shown.scale(),
+                        (y / zoom() - shown.originY()) / shown.scale());
     }
 
     /** The place in this view at which a place of the figure is shown. */
@@ -124,7 +151,8 @@ public final class FigureView extends Region {
         Drawing shown = drawing;
         return shown == null
                 ? new Point(0, 0)
-                : new Point(shown.originX() + x * shown.scale(), shown.originY() + y * shown.scale());
+                : new Point((shown.originX() + x * shown.scale()) * zoom(),
+                        (shown.originY() + y * shown.scale()) * zoom());
     }
 
     /** The tag of a field's value, if it is shown. */
@@ -142,19 +170,34 @@ public final class FigureView extends Region {
             return;
         }
         Drawing before = drawing;
+        double zoom = zoom();
         Drawing now = dragged != null && before != null
-                ? Drawing.at(shown, before.scale(), before.originX(), before.originY(), width, height, notation)
-                : Drawing.of(shown, width, height, notation);
+                ? Drawing.at(shown, before.scale(), before.originX(), before.originY(), width / zoom, height / zoom,
+                        notation)
+                : Drawing.of(shown, width / zoom, height / zoom, notation);
         drawing = now;
         canvas.setWidth(width);
         canvas.setHeight(height);
         tags.resizeRelocate(0, 0, width, height);
+        canvas.getGraphicsContext2D().setTransform(zoom, 0, 0, zoom, 0, 0);
         new CanvasPainter(canvas.getGraphicsContext2D(), this::color).paint(now);
+        things.place(now, notation, zoom());
         placeTags(now);
         placeKnobs(now);
     }
 
-    private Color color(Tint tint) {
+    /** Where a thing can be pressed, if it is shown. */
+    public @Nullable Node spot(String key) {
+        return things.spot(key);
+    }
+
+    @Override
+    public ReadOnlyIntegerProperty recolored() {
+        return recolored.getReadOnlyProperty();
+    }
+
+    @Override
+    public Color color(Tint tint) {
         SimpleStyleableObjectProperty<Color> property = tints.get(tint);
         return property == null ? Color.GRAY : property.get();
     }
@@ -170,13 +213,13 @@ public final class FigureView extends Region {
                         : Typing.length(notation, field.range(), length -> changes.typed(field, length));
                 ValueTag tag = tag(field == null ? value.name() : field.id(), shown, value.quantity(), value.name(),
                         typing);
-                place(tag, value.x(), value.y(), value.anchor(), taken);
+                place(tag, value.x() * zoom(), value.y() * zoom(), value.anchor(), taken);
             } else if (primitive instanceof Drawing.CornerAngle angle) {
                 Typing typing = angle.free()
                         ? Typing.angle(notation, 1, 359, turned -> changes.cornerTurned(angle.corner(), turned))
                         : null;
                 ValueTag tag = tag(angle.name(), shown, angle.angle(), angle.name(), typing);
-                place(tag, angle.x(), angle.y(), Anchor.MIDDLE, taken);
+                place(tag, angle.x() * zoom(), angle.y() * zoom(), Anchor.MIDDLE, taken);
             }
         }
         values.entrySet().removeIf(entry -> {
@@ -197,7 +240,7 @@ public final class FigureView extends Region {
     }
 
     /** The key, numbered when a value of the same kind is already shown. */
-    private static String unused(String key, Set<String> used) {
+    static String unused(String key, Set<String> used) {
         String free = key;
         for (int i = 2; used.contains(free); i++) {
             free = key + "-" + i;
@@ -288,7 +331,27 @@ public final class FigureView extends Region {
     /** Pixels in a millimetre of the figure. */
     public double scale() {
         Drawing shown = drawing;
-        return shown == null ? 1 : shown.scale();
+        return shown == null ? 1 : shown.scale() * zoom();
+    }
+
+    /** How much larger than usual its text is drawn; not so large that no room is left for the thing itself. */
+    double zoom() {
+        double room = Math.min(getWidth() / LEAST_WIDTH, getHeight() / LEAST_HEIGHT);
+        return Math.max(1, Math.min(textSize.get() / USUAL_TEXT, room));
+    }
+
+    private static CssMetaData<FigureView, Number> textSizeMetaData() {
+        return new CssMetaData<>("-figure-text-size", SizeConverter.getInstance(), USUAL_TEXT) {
+            @Override
+            public boolean isSettable(FigureView view) {
+                return !view.textSize.isBound();
+            }
+
+            @Override
+            public StyleableProperty<Number> getStyleableProperty(FigureView view) {
+                return view.textSize;
+            }
+        };
     }
 
     private static CssMetaData<FigureView, Color> metaData(Tint tint) {
@@ -313,6 +376,7 @@ public final class FigureView extends Region {
             CSS_OF_TINT.put(tint, data);
             all.add(data);
         }
+        all.add(CSS_OF_TEXT);
         return List.copyOf(all);
     }
 

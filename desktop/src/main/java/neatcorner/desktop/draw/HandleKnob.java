@@ -30,7 +30,8 @@ final class HandleKnob extends Knob {
         double h = across ? 26 : 10;
         setMinSize(w, h);
         setPrefSize(w, h);
-        resizeRelocate(shown.x() - w / 2, shown.y() - h / 2, w, h);
+        double zoom = view().zoom();
+        resizeRelocate(shown.x() * zoom - w / 2, shown.y() * zoom - h / 2, w, h);
     }
 
     @Override

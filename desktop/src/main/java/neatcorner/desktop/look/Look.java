@@ -57,7 +57,9 @@ public final class Look {
         if (!scene.getStylesheets().contains(sheet.toExternalForm())) {
             scene.getStylesheets().add(sheet.toExternalForm());
         }
-        scene.getRoot().getStyleClass().removeAll("light", "dark");
+        scene.getRoot().getStyleClass().removeIf(name -> name.equals("light") || name.equals("dark")
+                || name.startsWith("text-"));
+        scene.getRoot().getStyleClass().add("text-" + settings.textSize());
         scene.getRoot().getStyleClass().add(settings.isDark() ? "dark" : "light");
         scene.getRoot().setStyle(
                 settings.textSize() == 100 ? "" : "-fx-font-size: " + BASE * settings.textSize() / 100 + "px;");

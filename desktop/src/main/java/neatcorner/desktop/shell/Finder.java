@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -35,6 +36,7 @@ final class Finder extends StackPane {
     private final Workbench bench;
     private final MainWindow window;
     private final TextField text = new TextField();
+    private final Label nothing = new Label();
     private final ListView<Found> list = new ListView<>();
     private List<Found> all = List.of();
 
@@ -69,6 +71,9 @@ final class Finder extends StackPane {
         text.setId("finder-text");
         text.textProperty().addListener((observed, old, now) -> filter());
         list.setFocusTraversable(false);
+        nothing.setWrapText(true);
+        nothing.setId("finder-nothing");
+        list.setPlaceholder(nothing);
         list.setCellFactory(view -> new ListCell<>() {
             @Override
             protected void updateItem(Found item, boolean empty) {
@@ -132,6 +137,9 @@ final class Finder extends StackPane {
         Stream<Found> named = all.stream().filter(found -> found.isCalled(wanted));
         Stream<Found> meant = all.stream().filter(found -> !found.isCalled(wanted) && found.isMeantBy(wanted));
         list.getItems().setAll(Stream.concat(named, meant).toList());
+        nothing.setText(
+                "Nothing here is called “" + text.getText().strip() + "”. There are stations and what they show, "
+                        + "numbers, joints and what holds them, glues, finishes, woods, findings, jobs, paper.");
         list.getSelectionModel().selectFirst();
     }
 
@@ -146,8 +154,16 @@ final class Finder extends StackPane {
                 found.add(new Found("shown at " + notation.words(spec.station().title()),
                         notation.words(mode.title()), () -> show(spec.station(), mode)));
             }
+            for (StationSpec.Thing thing : spec.things()) {
+                found.add(new Found(notation.words(thing.kind()), notation.words(thing.title()), thing.also(), () -> {
+                    thing.take().accept(bench);
+                    bench.station().set(spec.station());
+                }));
+            }
         }
         for (Finding finding : plan.findings()) {
+            found.add(new Found("finding at " + notation.words(finding.where().title()), finding.message().in(notation),
+                    () -> bench.station().set(finding.where())));
             Remedy remedy = finding.remedy();
             if (remedy != null) {
                 found.add(new Found("remedy", remedy.label().in(notation),
@@ -172,7 +188,8 @@ final class Finder extends StackPane {
             found.add(new Found("do", "Use my own shop", bench.document().get()::useOwnShop));
         }
         found.add(new Found("do", "New window", "another second beside screen", window::openAnother));
-        found.add(new Found("do", "Bench view", window::openBench));
+        found.add(new Found("do", "Bench view", "full screen big number", window::openBench));
+        found.add(new Found("do", "Paper", "print pdf cut list sheet page", window::openPaper));
         found.add(new Found("do", "Millimetres", () -> bench.setUnits(Units.MILLIMETRES)));
         found.add(new Found("do", "Inches", () -> bench.setUnits(Units.INCHES)));
         found.add(new Found("do", "Undo", bench::undo));
@@ -200,9 +217,15 @@ final class Finder extends StackPane {
         if (tag != null) {
             tag.requestFocus();
             tag.open();
-        } else if (view.lookup("#field-" + field.id().replace('.', '-')) instanceof ValueTag boxed) {
+        } else if (view.lookup("#" + StationView.boxId(field)) instanceof ValueTag boxed) {
             boxed.requestFocus();
             boxed.open();
+        } else {
+            ValueTag inCard = view.reveal(field);
+            if (inCard != null) {
+                inCard.requestFocus();
+                inCard.open();
+            }
         }
     }
 }

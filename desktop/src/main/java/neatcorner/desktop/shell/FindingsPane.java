@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.IntSupplier;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
@@ -22,52 +23,65 @@ import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
 import org.jspecify.annotations.Nullable;
 
-/** The strip of findings: what would go wrong, in words, with the remedy as a button. */
+/**
+ * The strip of findings: what would go wrong at the station, the gravest first, with the remedy as a button. It is as high as
+ * it is, however much there is to say, so that nothing beside it moves.
+ */
 final class FindingsPane extends ScrollPane {
     private static final double LEAST_WORDS = 300;
+    /** Two findings of a line, or one of two lines, with text of the usual size. */
+    private static final double HEIGHT = 92;
+    /** The share of the window that it takes at most, however large the text is. */
+    private static final double MOST = 0.14;
 
     private final VBox rows = new VBox();
     private final Consumer<Remedy> take;
-    private final Consumer<Station> go;
+    private final IntSupplier textSize;
     private final BuiltFrom built = new BuiltFrom();
     private List<Finding> shown = List.of();
 
-    FindingsPane(Consumer<Remedy> take, Consumer<Station> go) {
+    /** @param textSize in percent of the usual */
+    FindingsPane(Consumer<Remedy> take, IntSupplier textSize) {
         this.take = take;
-        this.go = go;
+        this.textSize = textSize;
         getStyleClass().add("findings");
         rows.getStyleClass().add("findings-rows");
         setContent(rows);
         setFitToWidth(true);
-        rows.heightProperty().addListener(
-                (observed, old, now) -> setPrefHeight(Math.min(136, Math.max(54, now.doubleValue() + 2))));
+        setFitToHeight(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
+    @Override
+    protected double computePrefHeight(double width) {
+        double wanted = HEIGHT * textSize.getAsInt() / 100;
+        return getScene() == null ? wanted : Math.min(wanted, Math.max(HEIGHT, MOST * getScene().getHeight()));
+    }
+
     void show(Station station, Plan plan, Notation notation) {
-        shown = plan.findings().stream()
-                .sorted(Comparator.comparing((Finding finding) -> finding.level())
-                        .thenComparing(finding -> finding.where() != station))
-                .toList();
+        shown = at(plan, station).sorted(Comparator.comparing(Finding::level)).toList();
         if (!built.changed(station, notation, shown.stream().map(FindingsPane::read).toList())) {
             return;
         }
         List<FlowPane> nodes = new ArrayList<>();
         for (int i = 0; i < shown.size(); i++) {
-            nodes.add(row(i, station, notation));
+            nodes.add(row(i, notation));
         }
         rows.getChildren().setAll(nodes);
         if (shown.isEmpty()) {
-            Label fine = new Label("Nothing stands in the way of cutting.");
+            Label fine = new Label("Nothing stands in the way here.");
             fine.getStyleClass().add("finding-text");
             rows.getChildren().setAll(line("all-well", glyph("✓", "Fine"), fine));
+        }
+        if (rows.getChildren().size() == 1) {
+            VBox.setVgrow(rows.getChildren().getFirst(), Priority.ALWAYS);
         }
     }
 
     /** What a maker reads of a finding; what its remedy does follows the plan. */
     private static List<Object> read(Finding finding) {
         Remedy remedy = finding.remedy();
-        return List.of(finding.code(), finding.level(), finding.where(), finding.message(),
+        return List.of(finding.code(), finding.level(), finding.message(),
                 remedy == null ? "" : remedy.label());
     }
 
@@ -78,7 +92,7 @@ final class FindingsPane extends ScrollPane {
         }
     }
 
-    private FlowPane row(int index, Station station, Notation notation) {
+    private FlowPane row(int index, Notation notation) {
         Finding finding = shown.get(index);
         Label glyph = switch (finding.level()) {
             case STOP -> glyph("■", "Stop");
@@ -99,12 +113,6 @@ final class FindingsPane extends ScrollPane {
         row.setMinWidth(0);
         row.widthProperty().addListener((observed, old, now) -> share(row, actions, now.doubleValue()));
         row.setId("finding-" + finding.code().replace('.', '-'));
-        if (finding.where() != station) {
-            Hyperlink where = new Hyperlink("at " + notation.words(finding.where().title()));
-            where.setOnAction(e -> go.accept(finding.where()));
-            where.setMinWidth(USE_PREF_SIZE);
-            actions.getChildren().add(where);
-        }
         Remedy remedy = finding.remedy();
         if (remedy != null) {
             Button button = new Button(remedy.label().in(notation));
@@ -144,9 +152,17 @@ final class FindingsPane extends ScrollPane {
         return line;
     }
 
-    /** The gravest level among the findings of a station; null when there is none worth a sign. */
+    private static Stream<Finding> at(Plan plan, Station station) {
+        return plan.findings().stream().filter(finding -> finding.where() == station);
+    }
+
+    /** How many findings a station has. */
+    static int count(Plan plan, Station station) {
+        return (int) at(plan, station).count();
+    }
+
+    /** The gravest level among the findings of a station; null when there are none. */
     static @Nullable Level gravest(Plan plan, Station station) {
-        return plan.findings().stream().filter(finding -> finding.where() == station).map(Finding::level)
-                .min(Comparator.naturalOrder()).orElse(null);
+        return at(plan, station).map(Finding::level).min(Comparator.naturalOrder()).orElse(null);
     }
 }

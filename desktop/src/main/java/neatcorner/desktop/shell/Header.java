@@ -26,6 +26,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.shape.SVGPath;
 import javafx.stage.FileChooser;
 import neatcorner.desktop.control.BuiltFrom;
@@ -36,7 +37,6 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Change;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.look.Look;
-import neatcorner.desktop.paper.JobPaper;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.measure.Notation;
@@ -54,6 +54,8 @@ final class Header extends HBox {
     private static final int MOST_LISTED = 12;
 
     private final Workbench bench;
+    /** What was undone last, for as long as it can be done again. */
+    private final Label undone = new Label();
     private final Button undo;
     private final Button redo;
     private String titleBefore = "";
@@ -121,19 +123,30 @@ final class Header extends HBox {
             node.visibleProperty().bind(bench.busy());
             node.managedProperty().bind(bench.busy());
         }
-        units = new Controls.Choices<Units>(bench::setUnits).with(Units.MILLIMETRES, "mm", "units-mm")
+        units = new Controls.Choices<Units>(this::chooseUnits).with(Units.MILLIMETRES, "mm", "units-mm")
                 .with(Units.INCHES, "in", "units-in");
-        Region space = new Region();
+        StackPane space = new StackPane(undone);
+        space.setAlignment(Pos.CENTER_RIGHT);
+        space.setMinWidth(0);
+        space.setPrefWidth(0);
+        undone.setMinWidth(0);
         HBox.setHgrow(space, Priority.ALWAYS);
         undo = icon(Feather.ROTATE_CCW, "Undo (Ctrl+Z)", "undo", bench::undo);
         undo.disableProperty().bind(bench.canUndo().not());
         redo = icon(Feather.ROTATE_CW, "Redo (Ctrl+Y)", "redo", bench::redo);
         redo.disableProperty().bind(bench.canRedo().not());
-        getChildren().addAll(jobs, title, ready, demo, blank, elsewhere, own, space, busy, progress, stop, units, undo,
+        undone.setId("undone");
+        undone.getStyleClass().add("ready");
+        getChildren().addAll(jobs, title, ready, demo, blank, elsewhere, own, space, busy, progress, stop,
+                units, undo,
                 redo,
                 icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
-                icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", () -> JobPaper.make(bench)),
+                icon(Feather.PRINTER, "Paper (Ctrl+P)", "paper", window::openPaper),
                 icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());
+    }
+
+    private void chooseUnits(Units wanted) {
+        new UnitsCard(bench, window, units).choose(wanted);
     }
 
     /** The program's own mark: two strips that meet at 45° with a fine gap. */
@@ -157,6 +170,8 @@ final class Header extends HBox {
     void show(Plan plan, Notation notation) {
         showTitle(bench.job().title());
         name(undo, "Undo", bench.document().get().undoName(), "(Ctrl+Z)", notation);
+        String last = bench.document().get().redoName();
+        undone.setText(last == null ? "" : notation.words("undone: " + last));
         name(redo, "Redo", bench.document().get().redoName(), "(Ctrl+Y)", notation);
         title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
         long fine = window.stations().stream().map(StationSpec::station)
@@ -296,7 +311,7 @@ final class Header extends HBox {
                             settings.setStep(step);
                             bench.notationChanged();
                         }),
-                oneOf("Paper", List.of(PaperSize.values()), sheet -> sheet == PaperSize.A4 ? "A4" : "Letter",
+                oneOf("Paper", List.of(PaperSize.values()), PaperSize::title,
                         sheet -> settings.paper() == sheet, settings::setPaper),
                 oneOf("Text size", List.of(100, 115, 130, 150, 175, 200), percent -> percent + " %",
                         percent -> settings.textSize() == percent, percent -> {

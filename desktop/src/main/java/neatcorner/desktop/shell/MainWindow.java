@@ -18,6 +18,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -26,10 +27,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
-import neatcorner.desktop.control.Controls;
-import neatcorner.desktop.desk.Notice;
+import neatcorner.desktop.control.Card;
 import neatcorner.desktop.desk.Workbench;
-import neatcorner.desktop.paper.JobPaper;
+import neatcorner.desktop.paper.PaperView;
 import neatcorner.desktop.station.BenchScreen;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationSpec;
@@ -47,7 +47,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class MainWindow extends StackPane {
     private static final double HEADER_ROOM = 62;
-    private static final double FINDINGS_ROOM = 62;
+    private static final double FINDINGS_ROOM = 92;
 
     private final Workbench bench;
     private final BorderPane frame = new BorderPane();
@@ -61,7 +61,9 @@ public final class MainWindow extends StackPane {
     private final SlatePane slate;
     private @Nullable FindingsPane findings;
     private @Nullable Header header;
-    private final HBox noticeBar = new HBox();
+    private final NoticeCard notice;
+    private final CardLayer cards = new CardLayer();
+    private @Nullable PaperView paper;
     private final List<StationSpec> specs;
     private final BiFunction<Workbench, Runnable, BenchScreen> usualBench;
     private final Runnable another;
@@ -86,27 +88,28 @@ public final class MainWindow extends StackPane {
         getStyleClass().add("neat-corner");
         slate = new SlatePane(bench.currentPlan());
         rail.getStyleClass().add("rail");
-        noticeBar.getStyleClass().add("notice");
-        noticeBar.setAlignment(Pos.CENTER_LEFT);
+        notice = new NoticeCard(bench.notice());
         middle.setCenter(entered);
         middle.setBottom(room(FINDINGS_ROOM));
         frame.setTop(room(HEADER_ROOM));
         frame.setLeft(rail);
         frame.setCenter(middle);
         frame.setRight(slate);
-        getChildren().add(frame);
+        getChildren().addAll(frame, notice, cards);
         bench.plan().addListener((observed, old, now) -> refresh());
         bench.notation().addListener((observed, old, now) -> refresh());
         bench.station().addListener((observed, old, now) -> {
             slate.forget();
+            cards.close();
             refresh();
         });
-        bench.notice().addListener((observed, old, now) -> showNotice(now));
         setShortcuts();
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        addEventHandler(KeyEvent.KEY_PRESSED, cards::key);
+        addEventFilter(MouseEvent.MOUSE_PRESSED, cards::pressed);
+        addEventFilter(MouseEvent.MOUSE_PRESSED, this::leaveFocus);
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
-        showNotice(bench.notice().get());
         bringUpToDate();
     }
 
@@ -126,12 +129,12 @@ public final class MainWindow extends StackPane {
         if (header != null) {
             return;
         }
-        FindingsPane strip = new FindingsPane(bench::take, bench.station()::set);
+        FindingsPane strip = new FindingsPane(bench::take, () -> bench.settings().textSize());
         Header top = new Header(bench, this);
         findings = strip;
         header = top;
         specs.forEach(spec -> addStation(spec.station()));
-        frame.setTop(new VBox(top, noticeBar));
+        frame.setTop(top);
         middle.setBottom(strip);
         views.values().forEach(StationView::furnish);
         stale = true;
@@ -208,36 +211,17 @@ public final class MainWindow extends StackPane {
         button.setSelected(station == bench.station().get());
         Level level = FindingsPane.gravest(plan, station);
         String styled = level == null ? "fine" : level.code();
+        int count = FindingsPane.count(plan, station);
         sign.setText(level == null ? "✓" : switch (level) {
-            case STOP -> "■";
-            case CHECK -> "▲";
-            case NOTE -> "●";
-        });
+            case STOP -> "■ ";
+            case CHECK -> "▲ ";
+            case NOTE -> "● ";
+        } + count);
         if (!sign.getStyleClass().getLast().equals(styled)) {
             sign.getStyleClass().setAll("rail-sign", styled);
         }
-        button.setAccessibleText(bench.notation().get().words(station.title()) + ": " + styled);
-    }
-
-    private void showNotice(@Nullable Notice notice) {
-        noticeBar.getChildren().clear();
-        noticeBar.setVisible(notice != null);
-        noticeBar.setManaged(notice != null);
-        if (notice == null) {
-            return;
-        }
-        Label text = new Label((notice.grave() ? "■ " : "● ") + notice.text());
-        text.setId("notice-text");
-        text.setWrapText(true);
-        noticeBar.getStyleClass().setAll("notice", notice.grave() ? "stop" : "note");
-        noticeBar.getChildren().add(text);
-        for (Notice.Action action : notice.actions()) {
-            noticeBar.getChildren().add(Controls.chip(action.label(), () -> {
-                bench.notice().set(null);
-                action.run().run();
-            }));
-        }
-        noticeBar.getChildren().add(Controls.chip("Close", () -> bench.notice().set(null)));
+        button.setAccessibleText(bench.notation().get().words(station.title()) + ": " + styled
+                + (count > 1 ? ", " + count : ""));
     }
 
     /** Fills the screen with what the hands do next at the station. */
@@ -254,6 +238,28 @@ public final class MainWindow extends StackPane {
     private void close() {
         Window window = getScene().getWindow();
         window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST));
+    }
+
+    /** Shows what can be printed. */
+    void openPaper() {
+        PaperView view = paper;
+        if (view == null) {
+            view = new PaperView(bench, frame::requestFocus);
+            paper = view;
+            getChildren().add(view);
+        }
+        view.open();
+    }
+
+    /** Opens a card beside the thing that it belongs to. */
+    void openCard(Card card, Node beside) {
+        cards.close();
+        cards.toggle(card, beside);
+    }
+
+    /** Puts the card away, if one is open. */
+    void closeCard() {
+        cards.close();
     }
 
     /** Another window, with the same job. */
@@ -301,7 +307,7 @@ public final class MainWindow extends StackPane {
         shortcut(KeyCode.Y, bench::redo, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.Z, bench::redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         shortcut(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.P, () -> JobPaper.make(bench), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.P, this::openPaper, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.O, () -> header().openFile(), KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
@@ -330,6 +336,18 @@ public final class MainWindow extends StackPane {
         }
     }
 
+    /** A press on what takes no keys takes them from what had them: a number typed next is for nobody. */
+    private void leaveFocus(MouseEvent e) {
+        Node node = e.getPickResult().getIntersectedNode();
+        while (node != null && node != this) {
+            if (node.isFocusTraversable()) {
+                return;
+            }
+            node = node.getParent();
+        }
+        frame.requestFocus();
+    }
+
     private void dragOver(DragEvent e) {
         if (e.getDragboard().hasFiles()) {
             e.acceptTransferModes(TransferMode.COPY);
@@ -351,6 +369,11 @@ public final class MainWindow extends StackPane {
         @Override
         public Workbench bench() {
             return bench;
+        }
+
+        @Override
+        public void card(Card card, Node beside) {
+            cards.toggle(card, beside);
         }
 
         @Override

@@ -184,7 +184,8 @@ final class SlatePane extends VBox {
         /** How many digits wide it is; those of a fraction are smaller. */
         private static double places(Figures figures) {
             int digits = Integer.toString(Math.max(figures.numerator(), figures.denominator())).length();
-            return (figures.rounded() ? 1 : 0) + (figures.negative() ? 1 : 0) + figures.whole().length()
+            return (figures.near() == Figures.Near.EXACT ? 0 : 2) + (figures.negative() ? 1 : 0)
+                    + figures.whole().length()
                     + (figures.hasFraction() ? digits * 0.65 : 0);
         }
 

@@ -1,5 +1,7 @@
 package neatcorner.desktop.station;
 
+import javafx.scene.Node;
+import neatcorner.desktop.control.Card;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.measure.Quantity;
 
@@ -8,6 +10,9 @@ public interface Desk {
 
     /** The job on the bench, the notation, the shop's things. */
     Workbench bench();
+
+    /** Opens a card beside the thing that it belongs to, or puts it away when it is open there. */
+    void card(Card card, Node beside);
 
     /** Shows how a number came about. */
     void explain(String name, Quantity value);

@@ -11,10 +11,18 @@ import neatcorner.plan.Slate;
 /** One of the things that are done at a station: its controls, its drawing, its figures, and what it says in words. */
 public interface StationMode {
 
-    List<Node> tools();
+    /** Tools of its own in the row above the drawing. */
+    default List<Node> tools() {
+        return List.of();
+    }
 
-    /** A wide editor that stands below the controls; empty when there is none. */
-    default List<Node> below() {
+    /** What stands in the bar below the drawing: steps, or where to type what was measured. */
+    default List<Node> bar() {
+        return List.of();
+    }
+
+    /** What is rarely touched, in the station's card of more. */
+    default List<Node> more() {
         return List.of();
     }
 

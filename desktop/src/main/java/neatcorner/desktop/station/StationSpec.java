@@ -2,6 +2,7 @@ package neatcorner.desktop.station;
 
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.plan.Station;
@@ -16,12 +17,21 @@ import org.jspecify.annotations.Nullable;
  * @param words what else makers call what is done here, in US words: the finder leads from each of them to the station
  * @param modes other things that the station shows, which the finder leads to
  * @param shots pictures of it for the documentation, in the demo shop
+ * @param things what can be chosen there, for the finder
  */
 public record StationSpec(Station station, Function<Desk, StationView> view,
         @Nullable BiFunction<Workbench, Runnable, BenchScreen> bench, List<String> words, List<Mode> modes,
-        List<Shot> shots) {
+        List<Shot> shots, List<Thing> things) {
+
+    /** Of a station that has nothing to be found but itself, its fields and what it shows. */
+    public StationSpec(Station station, Function<Desk, StationView> view,
+            @Nullable BiFunction<Workbench, Runnable, BenchScreen> bench, List<String> words, List<Mode> modes,
+            List<Shot> shots) {
+        this(station, view, bench, words, modes, shots, List.of());
+    }
 
     public StationSpec {
+        things = List.copyOf(things);
         words = List.copyOf(words);
         modes = List.copyOf(modes);
         shots = List.copyOf(shots);
@@ -34,4 +44,14 @@ public record StationSpec(Station station, Function<Desk, StationView> view,
      * @param button the id of the button that shows it
      */
     public record Mode(String title, String button) {}
+
+    /**
+     * Something that is chosen at a station: a joint, a glue.
+     *
+     * @param kind  what sort of thing it is, in US words
+     * @param title what it is called, in US words
+     * @param also  other words that lead to it
+     * @param take  chooses it; may do nothing, where the station then shows what there is to choose
+     */
+    public record Thing(String kind, String title, String also, Consumer<Workbench> take) {}
 }

@@ -9,7 +9,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.drawing.Figure;
@@ -25,11 +27,12 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
+import org.jspecify.annotations.Nullable;
 
 /** One station of the work: its drawing in the middle, and above it the few controls that have no place in the drawing. */
 public abstract class StationView extends BorderPane {
     /** Room kept for the controls until they are there, so that the drawing does not jump. */
-    private static final double UNFURNISHED = 88;
+    private static final double UNFURNISHED = 52;
 
     /** The share of the station's height that its controls may take; with large text they scroll. */
     private static final double MOST_TOOLS = 0.45;
@@ -39,6 +42,9 @@ public abstract class StationView extends BorderPane {
     private final FigureView view = new FigureView();
     private final FlowPane tools = new FlowPane();
     private final VBox top = new VBox(tools);
+    private final VBox bottom = new VBox();
+    private final FlowPane bar = new FlowPane();
+    private final Label cautioned = new Label();
 
     public StationView(Desk desk, Station station) {
         this.bench = desk.bench();
@@ -50,6 +56,13 @@ public abstract class StationView extends BorderPane {
         tools.setMinHeight(UNFURNISHED);
         setTop(top);
         setCenter(view);
+        setBottom(bottom);
+        cautioned.setWrapText(true);
+        cautioned.setMaxWidth(Double.MAX_VALUE);
+        cautioned.getStyleClass().add("caution");
+        bar.getStyleClass().add("under-drawing");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        bottom.getChildren().add(cautioned);
         view.setChanges(new FigureView.Changes() {
             @Override
             public void typed(Field field, Length length) {
@@ -75,6 +88,11 @@ public abstract class StationView extends BorderPane {
             @Override
             public Length measure(Field field) {
                 return field.in(bench.currentPlan());
+            }
+
+            @Override
+            public void thing(String key, Node at) {
+                StationView.this.pressed(key, at);
             }
 
             @Override
@@ -145,12 +163,50 @@ public abstract class StationView extends BorderPane {
         tools.getChildren().addAll(nodes);
     }
 
-    /** The caution that stands at this station, while the work is in view. */
-    public final void setCaution(String caution) {
-        Label label = new Label("! " + caution);
-        label.setWrapText(true);
-        label.getStyleClass().add("caution");
-        setBottom(label);
+    /** The caution that stands at this station, about what was chosen there; empty where there is none. */
+    public String caution(Plan plan) {
+        return "";
+    }
+
+    /** Opens the card in which a field is, and gives its box; null when it is in none. */
+    public @Nullable ValueTag reveal(Field field) {
+        for (Node node : lookupAll(".card-button")) {
+            if (node instanceof CardButton button && button.part(boxId(field)) instanceof ValueTag box) {
+                button.toggle();
+                return box;
+            }
+        }
+        return null;
+    }
+
+    /** The id of a field's box. */
+    public static String boxId(Field field) {
+        return "field-" + field.id().replace('.', '-');
+    }
+
+    /** A thing of the drawing was pressed, which may have choices of its own. */
+    public void pressed(String key, Node at) {}
+
+    /** Puts something below the drawing, above the caution. */
+    public final void setUnderDrawing(Region node) {
+        node.setMinWidth(0);
+        bottom.getChildren().addFirst(node);
+    }
+
+    /** Adds to the bar below the drawing, where what is shown is stepped through or measured. */
+    public final void addUnderDrawing(List<? extends Node> nodes) {
+        bar.getChildren().addAll(nodes);
+        if (!bottom.getChildren().contains(bar)) {
+            bar.setMinWidth(0);
+            bottom.getChildren().add(bottom.getChildren().indexOf(cautioned), bar);
+        }
+    }
+
+    /** The bar takes no room while nothing in it is shown. */
+    private void fitBar() {
+        boolean any = bar.getChildren().stream().anyMatch(Node::isVisible);
+        bar.setVisible(any);
+        bar.setManaged(any);
     }
 
     /** Puts the drawing in a frame of the station's own making. */
@@ -161,7 +217,12 @@ public abstract class StationView extends BorderPane {
 
     /** Shows a plan: the drawing and the controls. */
     public final void show(Plan plan, Notation notation) {
+        String caution = caution(plan);
+        cautioned.setText("! " + notation.words(caution));
+        cautioned.setVisible(!caution.isEmpty());
+        cautioned.setManaged(!caution.isEmpty());
         showTools(plan, notation);
+        fitBar();
         view.show(figure(plan), notation);
     }
 

@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
-import java.time.Clock;
 import java.util.Objects;
 import java.util.concurrent.TimeUnit;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
@@ -37,20 +37,29 @@ class CornersTest extends WindowTest {
     void aSplineTooDeepIsSeenAndItsRemedyTaken(FxRobot robot) {
         settle();
         at(robot, KeyCode.DIGIT4);
-        type(robot, "#field-reinforcement-0-size", "36");
+        type(robot, "#value-reinforcement-0-size", "36");
         assertTrue(read(robot, ".findings").contains("cuts into the rabbet"), read(robot, ".findings"));
         assertFalse(bench.currentPlan().canBeMade());
         robot.clickOn("Depth 30.5 mm");
         settle();
         assertEquals(Length.mm(30.5), bench.job().reinforcement().getFirst().size());
         assertTrue(bench.currentPlan().canBeMade());
-        robot.clickOn("#hold-with");
+        robot.clickOn("#hold-also");
         settle();
-        robot.clickOn("V-nails: fit the strongest");
+        robot.clickOn("#hold-v-nail");
         settle();
         assertEquals(2, bench.job().reinforcement().size());
         assertEquals(ReinforcementKind.V_NAIL, bench.job().reinforcement().get(1).kind());
         assertFalse(read(robot, "#corner-says").isEmpty());
+        Bounds spline = robot.lookup("#thing-hold-0").query().localToScreen(
+                robot.lookup("#thing-hold-0").query().getBoundsInLocal());
+        robot.clickOn(spline.getMinX() + spline.getWidth() * 0.1, spline.getMinY() + spline.getHeight() * 0.8);
+        settle();
+        assertTrue(isShown(robot, "#hold-card"), "beside the spline");
+        assertTrue(read(robot, "#hold-card").contains("Spline"), read(robot, "#hold-card"));
+        robot.push(KeyCode.ESCAPE);
+        assertFalse(isShown(robot, "#hold-card"));
+        robot.clickOn("#hold-chip-1");
         robot.clickOn("#hold-remove");
         settle();
         assertEquals(1, bench.job().reinforcement().size());
@@ -60,7 +69,12 @@ class CornersTest extends WindowTest {
         settle();
         assertEquals(ReinforcementKind.PIN, bench.job().reinforcement().getFirst().kind());
         robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
         assertEquals(ReinforcementKind.SPLINE, bench.job().reinforcement().getFirst().kind());
+        assertEquals("undone: way to join", read(robot, "#undone"));
+        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        settle();
+        assertEquals("", read(robot, "#undone").strip());
     }
 
     @Test
@@ -74,7 +88,7 @@ class CornersTest extends WindowTest {
         robot.clickOn("#timer-3");
         settle();
         assertTrue(read(robot, "#timers").contains("step 3"), read(robot, "#timers"));
-        ShopTimers again = new ShopTimers(AtOnce.store(), bench.home().timers(), Clock.systemUTC(),
+        ShopTimers again = new ShopTimers(AtOnce.store(), bench.home().timers(), clock,
                 AtOnce.SAID::add);
         assertEquals(1, again.all().size(), "the timer would be there after a restart");
         robot.push(KeyCode.F11);
@@ -108,18 +122,25 @@ class CornersTest extends WindowTest {
         waitForDays();
         assertTrue(Objects.requireNonNull(bench.day().shown().get()).progress().done().values().stream()
                 .anyMatch(times -> times.size() == 1));
+        assertTrue(read(robot, ".slate").contains("Next: ") && read(robot, ".slate").contains("Then: ")
+                && read(robot, ".slate").contains("All done"), read(robot, ".slate"));
+        robot.clickOn("#day-shop");
+        settle();
         robot.clickOn("#fewer-bands");
         settle();
         assertEquals(2, bench.shop().count(Clamp.Kind.BAND));
+        robot.push(KeyCode.ESCAPE);
         robot.clickOn("#day-calendar");
         settle();
         assertTrue(Files.exists(bench.home().paper().resolve("shop-days.ics")));
+        robot.clickOn("#day-shop");
+        settle();
         robot.clickOn("#day-hours");
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("sometimes");
         robot.push(KeyCode.ENTER);
         settle();
-        assertTrue(read(robot, "#day").contains("a day or days come first"), read(robot, "#day"));
+        assertTrue(read(robot, "#day-shop-card").contains("a day or days come first"), read(robot, "#day-shop-card"));
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("tue-wed 8-12").push(KeyCode.TAB);
         settle();

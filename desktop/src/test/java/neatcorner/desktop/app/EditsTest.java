@@ -137,6 +137,8 @@ class EditsTest extends WindowTest {
     @Test
     void aNumberTypedOnAFigureTakesItsPlaceWhole(FxRobot robot) {
         at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#sticks-more");
+        settle();
         for (String typed : List.of("645", "900", "7", "12.5")) {
             robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
             robot.write(typed, 0).push(KeyCode.ENTER);
@@ -306,7 +308,7 @@ class EditsTest extends WindowTest {
     void aHalfTypedNumberIsNeitherTakenNorLostWhenTheWindowIsLeft(FxRobot robot) {
         at(robot, KeyCode.DIGIT1);
         Length before = bench.job().clearance();
-        robot.clickOn("#field-clearance").push(KeyCode.CONTROL, KeyCode.A);
+        robot.clickOn("#opening-more").clickOn("#field-clearance").push(KeyCode.CONTROL, KeyCode.A);
         robot.write("9");
         Stage[] second = new Stage[1];
         robot.interact(() -> {

@@ -47,8 +47,10 @@ class HeldUpTest extends WindowTest {
     @Test
     void noStationHoldsAPictureUp(FxRobot robot) {
         for (Station station : List.of(Station.values()).reversed()) {
-            KeyCode key = KeyCode.valueOf("DIGIT" + (station.ordinal() + 1));
-            KeyCode before = KeyCode.valueOf("DIGIT" + (station == Station.OPENING ? 2 : station.ordinal()));
+            KeyCode key = digit(station);
+            KeyCode before = digit(station == Station.OPENING
+                    ? Station.SECTION
+                    : Station.values()[station.ordinal() - 1]);
             quick("entering " + station, round -> {
                 at(robot, before);
                 watch.longest();

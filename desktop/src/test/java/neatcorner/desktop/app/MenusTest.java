@@ -10,8 +10,10 @@ import java.nio.file.Files;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -22,6 +24,7 @@ import javafx.stage.Stage;
 import neatcorner.desktop.desk.AtOnce;
 import neatcorner.desktop.desk.Settings;
 import neatcorner.desktop.draw.FigureView;
+import neatcorner.drawing.Point;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
@@ -66,6 +69,31 @@ class MenusTest extends WindowTest {
         settle();
     }
 
+    private void more(FxRobot robot) {
+        if (!isShown(robot, "#opening-more-card")) {
+            robot.clickOn("#opening-more");
+        }
+    }
+
+    @Test
+    void withLargerTextTheDrawingsLabelsAndLettersAreLargerAndStillHitWhatTheyAreAt(FxRobot robot) {
+        settle();
+        FigureView view = robot.lookup("#station-opening .figure-view").queryAs(FigureView.class);
+        Canvas canvas = (Canvas) view.getChildrenUnmodifiable().getFirst();
+        assertEquals(1, canvas.getGraphicsContext2D().getTransform().getMxx());
+        take(robot, "#preferences", "Text size", "130 %");
+        assertEquals(1.3, canvas.getGraphicsContext2D().getTransform().getMxx(), 1e-6);
+        Point there = view.toView(200, 100);
+        assertEquals(200, view.toFigure(there.x(), there.y()).x(), 1e-6);
+        Node knob = robot.lookup("#knob-art-width").query();
+        Bounds at = knob.getBoundsInParent();
+        double edge = view.toFigure(at.getCenterX(), at.getCenterY()).x();
+        take(robot, "#preferences", "Text size", "100 %");
+        at = knob.getBoundsInParent();
+        assertEquals(edge, view.toFigure(at.getCenterX(), at.getCenterY()).x(), 1,
+                "the knob is at the same place of the frame");
+    }
+
     @Test
     void aStandardSizeIsTakenLyingDownAsTheArtDoes(FxRobot robot) {
         settle();
@@ -86,16 +114,23 @@ class MenusTest extends WindowTest {
     }
 
     @Test
-    void aMatIsTakenOutAndPutBack(FxRobot robot) {
+    void aMatIsTakenOutAndPutBackAndShowsTheSameAllRound(FxRobot robot) {
         settle();
-        robot.clickOn("#mat");
+        robot.clickOn("#mat").clickOn("#mat-out");
         settle();
         assertFalse(isShown(robot, "#slate-window"));
+        assertFalse(isShown(robot, "#mat-card"));
         assertEquals("597", read(robot, "#value-opening-width"));
         robot.clickOn("#mat");
         settle();
         assertTrue(isShown(robot, "#slate-window"));
         assertTrue(bench.job().pack().layers().get(1) instanceof Layer.Mat, "behind the glass, before the art");
+        type(robot, "#field-mat-even", "60");
+        for (String side : List.of("top", "right", "bottom", "left")) {
+            assertEquals("60", read(robot, "#value-mat-" + side + "-shows"), side);
+        }
+        robot.push(KeyCode.ESCAPE);
+        assertFalse(isShown(robot, "#mat-card"));
     }
 
     @Test
@@ -123,11 +158,13 @@ class MenusTest extends WindowTest {
     @Test
     void anExistingFrameIsAskedWhatFits(FxRobot robot) {
         settle();
+        more(robot);
         take(robot, "#what-fits", "A3");
         assertEquals("297", read(robot, "#value-art-height"));
         assertEquals("739", read(robot, "#value-outside-width"));
         robot.clickOn("#undo");
         settle();
+        more(robot);
         take(robot, "#what-fits", "Without a mat");
         assertTrue(bench.job().pack().mat().isEmpty());
         assertEquals("739", read(robot, "#value-outside-width"));
@@ -136,22 +173,35 @@ class MenusTest extends WindowTest {
     @Test
     void theWoodIsChosenOrTyped(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
-        robot.interact(() -> robot.lookup("#wood").queryAs(ComboBox.class).getSelectionModel()
-                .select(4));
+        robot.clickOn("#wood");
+        robot.clickOn("black walnut");
         settle();
         assertEquals("black walnut", bench.job().section().wood().name());
-        assertTrue(read(robot, "#slate-stick-per-metre").contains("0.33"), read(robot, "#slate-stick-per-metre"));
+        assertTrue(read(robot, "#slate-weight-of-the-stick").contains("0.33"),
+                read(robot, "#slate-weight-of-the-stick"));
+        assertEquals("black walnut", read(robot, "#wood"));
+        robot.clickOn("#wood");
+        robot.write("ch");
+        assertTrue(read(robot, "#wood-card").contains("cherry"), read(robot, "#wood-card"));
+        assertFalse(read(robot, "#wood-card").contains("walnut"), "only what is called so");
+        robot.write("erry").push(KeyCode.ENTER);
+        settle();
+        assertEquals("cherry", bench.job().section().wood().name());
+        assertTrue(robot.lookup("#wood").query().isFocused());
+        robot.push(KeyCode.SPACE).write("bow wood").push(KeyCode.ENTER);
+        settle();
+        assertEquals("bow wood", bench.job().section().wood().name(), "a wood that nobody knows keeps its name");
     }
 
     @Test
     void aDoubleRabbetAppearsWithItsSizesAndGoesAgain(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#double-rabbet");
+        robot.clickOn("#rabbet-way").clickOn("#double-rabbet");
         settle();
         assertEquals("10", read(robot, "#value-step-width"));
         type(robot, "#value-step-width", "11");
         assertEquals(Length.mm(11), Objects.requireNonNull(bench.job().section().rabbet().step()).width());
-        robot.clickOn("#double-rabbet");
+        robot.clickOn("#rabbet-way").clickOn("#double-rabbet");
         settle();
         assertNull(bench.job().section().rabbet().step());
     }

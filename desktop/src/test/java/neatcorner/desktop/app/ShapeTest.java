@@ -76,11 +76,13 @@ class ShapeTest extends WindowTest {
             robot.doubleClickOn(sides.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
             robot.write(count).push(KeyCode.ENTER);
             settle();
+            at(robot, KeyCode.DIGIT5);
             Node strip = robot.lookup(".findings").query();
             double right = strip.localToScene(strip.getBoundsInLocal()).getMaxX();
             for (Node remedy : robot.lookup(".remedy").queryAll()) {
                 assertTrue(remedy.localToScene(remedy.getBoundsInLocal()).getMaxX() <= right, count + " sides");
             }
+            at(robot, KeyCode.DIGIT3);
         }
     }
 
@@ -192,6 +194,7 @@ class ShapeTest extends WindowTest {
         settle();
         type(robot, "#field-rise", "150");
         assertInstanceOf(Shape.Arch.class, bench.job().outline().shape());
+        at(robot, KeyCode.DIGIT5);
         assertTrue(read(robot, ".findings").contains("the widest stick on the rack is 30 mm"),
                 read(robot, ".findings"));
         robot.clickOn((Node node) -> node instanceof Button button
@@ -258,8 +261,10 @@ class ShapeTest extends WindowTest {
 
     @Test
     void cornersAreLappedInsteadOfMitred(FxRobot robot) {
+        at(robot, KeyCode.DIGIT4);
         robot.clickOn("#joint-lap");
         settle();
+        at(robot, KeyCode.DIGIT3);
         assertTrue(read(robot, ".slate").contains("Cheek"), read(robot, ".slate"));
         assertTrue(read(robot, ".findings").contains("stop it short"), read(robot, ".findings"));
         robot.clickOn("Miter the corners");

@@ -37,6 +37,13 @@ class SticksTest extends WindowTest {
         return bench.job().stock().sticks().get(index);
     }
 
+    /** The card of the first kind of stick. */
+    private void openStick(FxRobot robot) {
+        robot.clickOn("#thing-stick-0");
+        settle();
+        assertTrue(isShown(robot, "#stick-editor"));
+    }
+
     private void fill(FxRobot robot, String field, String text) {
         robot.clickOn(field).push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
         robot.write(text).push(KeyCode.ENTER);
@@ -53,6 +60,7 @@ class SticksTest extends WindowTest {
 
     @Test
     void aStickIsRenamedPricedAndCounted(FxRobot robot) {
+        openStick(robot);
         fill(robot, "#stick-name", "best ash");
         assertEquals("best ash", stick(0).name());
         fill(robot, "#stick-price", "21,50");
@@ -68,6 +76,7 @@ class SticksTest extends WindowTest {
 
     @Test
     void aPriceThatIsNoneIsSaidAndTheOldOneStays(FxRobot robot) {
+        openStick(robot);
         Double before = stick(0).price();
         fill(robot, "#stick-price", "cheap");
         assertTrue(read(robot, "#stick-editor").contains("“cheap” is not a price"), read(robot, "#stick-editor"));
@@ -76,6 +85,7 @@ class SticksTest extends WindowTest {
 
     @Test
     void aBlankNameChangesNothing(FxRobot robot) {
+        openStick(robot);
         String before = stick(0).name();
         fill(robot, "#stick-name", "   ");
         assertEquals(before, stick(0).name());
@@ -89,7 +99,14 @@ class SticksTest extends WindowTest {
         assertEquals(before + 1, bench.job().stock().sticks().size());
         assertEquals("stick " + (before + 1), robot.lookup("#stick-name").queryTextInputControl().getText());
         SticksFigure.Row first = SticksFigure.rows(bench.currentPlan()).getFirst();
-        clickRow(robot, first);
+        robot.push(KeyCode.ESCAPE);
+        SticksFigure.Row spare = SticksFigure.rows(bench.currentPlan()).getLast();
+        clickRow(robot, spare);
+        assertEquals(stick(spare.stock()).name(), robot.lookup("#stick-name").queryTextInputControl().getText(),
+                "a click on its bare wood opens its card");
+        robot.push(KeyCode.ESCAPE);
+        robot.clickOn("#thing-stick-" + first.stock());
+        settle();
         assertEquals(stick(first.stock()).name(), robot.lookup("#stick-name").queryTextInputControl().getText());
         robot.clickOn("#stick-remove");
         settle();
@@ -105,8 +122,7 @@ class SticksTest extends WindowTest {
 
     @Test
     void framesAreKeptTogetherAsAWishOrAMust(FxRobot robot) {
-        robot.clickOn("#keep-must");
-        settle();
+        inCard(robot, "#sticks-more", "#keep-must");
         assertEquals(Keep.MUST, bench.job().stock().keepFrameTogether());
         for (var cut : bench.currentPlan().layout().sticks()) {
             for (var piece : cut.cuts()) {
@@ -114,8 +130,7 @@ class SticksTest extends WindowTest {
                         "frame " + piece.frame() + " lies whole on one stick");
             }
         }
-        robot.clickOn("#keep-no");
-        settle();
+        inCard(robot, "#sticks-more", "#keep-no");
         assertEquals(Keep.NO, bench.job().stock().keepFrameTogether());
     }
 

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.control.ToggleButton;
@@ -15,11 +16,13 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.paper.PaperSize;
 import neatcorner.measure.Length;
 import neatcorner.measure.Spelling;
 import neatcorner.plan.Station;
 import neatcorner.station.sticks.SticksFigure;
 import neatcorner.stock.Span;
+import neatcorner.stock.Stick;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
@@ -84,7 +87,7 @@ class WholePathTest extends WindowTest {
         double depth = bench.job().section().rabbet().depth().toMm();
         assertTrue(depth < 6, "dragged to " + depth);
         assertTrue(read(robot, "#finding-pack-too-thick").contains("stands proud"));
-        assertEquals("■", read(robot, "#rail-section .rail-sign"));
+        assertTrue(read(robot, "#rail-section .rail-sign").startsWith("■ "));
         robot.clickOn("#remedy-pack-too-thick");
         settle();
         assertFalse(isShown(robot, "#finding-pack-too-thick"));
@@ -121,17 +124,31 @@ class WholePathTest extends WindowTest {
         robot.moveTo(screen.getMinX() + from.x(), screen.getMinY() + from.y()).press(MouseButton.PRIMARY)
                 .moveTo(screen.getMinX() + to.x(), screen.getMinY() + to.y()).release(MouseButton.PRIMARY);
         settle();
-        var defects = bench.job().stock().sticks().getFirst().defects();
-        assertEquals(before + 1, defects.size());
-        Span marked = defects.getLast();
+        assertEquals(before, bench.job().stock().sticks().getFirst().defects().size(),
+                "the others of its kind are sound");
+        Stick one = bench.job().stock().sticks().get(1);
+        assertEquals(1, one.count());
+        assertEquals(before + 1, one.defects().size());
+        Span marked = one.defects().getLast();
         assertEquals(1000, marked.from().toMm(), 8);
         assertEquals(1100, marked.to().toMm(), 8);
-        bench.currentPlan().layout().sticks().stream().filter(stick -> stick.stock() == 0)
+        bench.currentPlan().layout().sticks().stream().filter(stick -> stick.stock() == 1)
                 .flatMap(stick -> stick.cuts().stream())
                 .forEach(cut -> assertFalse(new Span(cut.at(), cut.end()).overlaps(marked)));
-        robot.clickOn("#clear-defects");
+        type(robot, "#value-knot-from-1-" + before, "985");
+        assertEquals(Length.mm(985), bench.job().stock().sticks().get(1).defects().getLast().from());
+        robot.clickOn("#thing-stick-1");
         settle();
-        assertTrue(bench.job().stock().sticks().getFirst().defects().isEmpty());
+        robot.clickOn("#clear-knots");
+        settle();
+        assertTrue(bench.job().stock().sticks().get(1).defects().isEmpty());
+        robot.clickOn("#add-knot");
+        settle();
+        robot.push(KeyCode.ESCAPE);
+        type(robot, "#value-knot-from-1-0", "400");
+        type(robot, "#value-knot-to-1-0", "430");
+        assertEquals(List.of(new Span(Length.mm(400), Length.mm(430))),
+                bench.job().stock().sticks().get(1).defects(), "typed");
     }
 
     @Test
@@ -165,6 +182,23 @@ class WholePathTest extends WindowTest {
     void thePaperIsPrintedAndSaysWhereItIs(FxRobot robot) throws Exception {
         settle();
         robot.push(KeyCode.CONTROL, KeyCode.P);
+        settle();
+        assertEquals("4 pages; press one to read it", read(robot, "#paper-said"),
+                "two frames, boards and sheets of glass");
+        assertEquals(4, robot.lookup(".paper-page").queryAll().size());
+        robot.clickOn("#paper-labels");
+        settle();
+        assertEquals("one page; press one to read it", read(robot, "#paper-said"));
+        robot.clickOn("#paper-sheet").clickOn("#paper-size-a5");
+        settle();
+        assertEquals(PaperSize.A5, bench.settings().paper());
+        robot.clickOn("#paper-size-a4");
+        settle();
+        robot.push(KeyCode.ESCAPE);
+        assertFalse(isShown(robot, "#paper-view"));
+        robot.push(KeyCode.CONTROL, KeyCode.P);
+        settle();
+        robot.clickOn("#paper-print");
         org.testfx.util.WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
                 () -> isShown(robot, "#notice-text"));
         assertTrue(read(robot, "#notice-text").contains("tide-chart-sheet-3.pdf"));
@@ -179,7 +213,7 @@ class WholePathTest extends WindowTest {
         settle();
         robot.clickOn("#units-in");
         settle();
-        assertEquals("≈29 3 32", read(robot, "#value-outside-width"));
+        assertEquals("29 3 32", read(robot, "#value-outside-width"));
         robot.clickOn("#units-mm");
         robot.interact(() -> {
             bench.settings().setSpelling(Spelling.UK);
@@ -187,6 +221,23 @@ class WholePathTest extends WindowTest {
         });
         settle();
         assertTrue(read(robot, "#slate-rabbet-size").startsWith("Rebate size"));
+    }
+
+    @Test
+    void thingsThatAreChosenAreFoundByTheirNamesAndOthersAreSaidNotToBeThere(FxRobot robot) {
+        settle();
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("dowel").push(KeyCode.ENTER);
+        settle();
+        assertEquals(Station.CORNERS, bench.station().get());
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("waterproof pva").push(KeyCode.ENTER);
+        settle();
+        assertEquals(Station.GLUE_UP, bench.station().get());
+        assertEquals("waterproof PVA", bench.job().glueUp().glue().name());
+        robot.push(KeyCode.CONTROL, KeyCode.K).write("xyzzy");
+        assertTrue(read(robot, "#finder").contains("Nothing here is called “xyzzy”"), read(robot, "#finder"));
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertFalse(isShown(robot, "#finder"));
     }
 
     @Test
@@ -235,6 +286,8 @@ class WholePathTest extends WindowTest {
     @Test
     void aStickGivesItsLargestFrame(FxRobot robot) {
         at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#thing-stick-0");
+        settle();
         robot.clickOn("#largest-frame");
         settle();
         assertTrue(bench.canUndo().get());

@@ -7,7 +7,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.ZoneId;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -27,6 +29,7 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
 import neatcorner.job.Job;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
 import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
@@ -42,6 +45,10 @@ import org.testfx.util.WaitForAsyncUtils;
 @SuppressWarnings("NullAway.Init")
 abstract class WindowTest {
     private static final DiskWatch DISK = new DiskWatch();
+
+    /** A clock that goes, but begins on a Tuesday at eight, so that a day laid out does not hang on when a test runs. */
+    final Clock clock = Clock.offset(Clock.system(ZoneOffset.UTC),
+            Duration.between(Instant.now(), Instant.parse("2026-03-03T08:00:00Z")));
 
     Workbench bench;
     final WindowWatch watch = new WindowWatch();
@@ -65,9 +72,16 @@ abstract class WindowTest {
         opened = true;
     }
 
+    /** As the other, in a window of the smallest screen that everything must fit. */
+    final void openSmall(Stage first) throws Exception {
+        open(first);
+        stage.setWidth(1280);
+        stage.setHeight(800);
+    }
+
     final Workbench newBench() {
         return new Workbench(new Premises(new Home(folder.resolve("data"), folder.resolve("config")), watch,
-                Clock.system(ZoneId.systemDefault()), this::plan));
+                clock, this::plan));
     }
 
     /** How plans are worked out; for tests that want them slow or wrong. */
@@ -175,6 +189,20 @@ abstract class WindowTest {
         robot.write(text);
         robot.push(KeyCode.ENTER);
         settle();
+    }
+
+    /** Opens a card and presses a part of it. */
+    void inCard(FxRobot robot, String button, String part) {
+        robot.clickOn(button);
+        settle();
+        robot.clickOn(part);
+        settle();
+        robot.push(KeyCode.ESCAPE);
+        settle();
+    }
+
+    static KeyCode digit(Station station) {
+        return KeyCode.valueOf("DIGIT" + (station.ordinal() + 1));
     }
 
     void at(FxRobot robot, KeyCode digit) {

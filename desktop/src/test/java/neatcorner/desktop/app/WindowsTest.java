@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -76,6 +77,7 @@ class WindowsTest extends WindowTest {
         ask(robot, second, KeyCode.CONTROL, KeyCode.DIGIT5);
         assertEquals(Station.STICKS, bench(second).station().get());
         assertEquals(Station.OPENING, bench.station().get(), "each has its own station");
+        robot.interact(() -> ((Button) second.getScene().lookup("#sticks-more")).fire());
         robot.interact(() -> second.getScene().lookup("#field-end-trim").requestFocus());
         robot.write("21", 0).push(KeyCode.ENTER);
         settle();

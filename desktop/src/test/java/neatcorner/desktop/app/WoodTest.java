@@ -162,8 +162,7 @@ class WoodTest extends WindowTest {
         robot.clickOn("#compare");
         settle();
         Job before = bench.job();
-        robot.clickOn("#keep-must");
-        settle();
+        inCard(robot, "#sticks-more", "#keep-must");
         assertTrue(read(robot, ".slate").contains("The other"), read(robot, ".slate"));
         robot.clickOn("#take-other");
         settle();

@@ -14,6 +14,7 @@ final class PaperInks {
             case WOOD_INK -> 0x1d1a16;
             case CONSTRUCTION -> 0x7b8494;
             case CUT -> 0x14618a;
+            case CUT_CASING -> 0xffffff;
             case GLASS -> 0xdcecf2;
             case GLASS_EDGE -> 0x6f93a3;
             case MAT -> 0xf1f2f4;

@@ -15,6 +15,8 @@ final class PaperPainter {
     private static final double VALUE_SIZE = 14;
     /** Advance of a digit of the monospaced face, in parts of its size. */
     private static final double ADVANCE = 0.6;
+    /** What is said beside a figure, against it. */
+    private static final double SMALL = 0.75;
 
     private final Pen pen;
     private final Notation notation;
@@ -37,6 +39,9 @@ final class PaperPainter {
                 case Drawing.CornerAngle angle -> value(angle.x(), angle.y(), Anchor.MIDDLE, angle.angle());
                 case Drawing.Handle handle -> {
                     // only a screen can be dragged on
+                }
+                case Drawing.Thing thing -> {
+                    // only a screen can be pressed
                 }
                 case Drawing.CornerHandle handle -> {
                     // only a screen can be dragged on
@@ -63,7 +68,13 @@ final class PaperPainter {
     static double width(Figures figures, double size) {
         double fraction = figures.hasFraction() ? fractionWidth(figures, size) + size * 0.15 : 0;
         return lead(figures).length() * ADVANCE * size + fraction + figures.unit().length() * ADVANCE * size
-                + (spaced(figures) ? size * 0.3 : 0);
+                + (spaced(figures) ? size * 0.3 : 0) + sideWidth(figures, size);
+    }
+
+    /** Of "full" or "shy", set small after the figure. */
+    private static double sideWidth(Figures figures, double size) {
+        int letters = figures.near().word().length();
+        return letters == 0 ? 0 : size * 0.3 + letters * ADVANCE * size * SMALL;
     }
 
     private static boolean spaced(Figures figures) {
@@ -71,7 +82,7 @@ final class PaperPainter {
     }
 
     private static String lead(Figures figures) {
-        return (figures.rounded() ? Figures.ABOUT : "") + (figures.negative() ? "−" : "") + figures.whole();
+        return (figures.negative() ? "−" : "") + figures.whole();
     }
 
     private static double fractionWidth(Figures figures, double size) {
@@ -102,6 +113,10 @@ final class PaperPainter {
             at += spaced(figures) ? size * 0.3 : 0;
             pen.write(at, baseline, Anchor.START, figures.unit(), size, face, Tint.INK);
             at += figures.unit().length() * ADVANCE * size;
+        }
+        if (figures.near() != Figures.Near.EXACT) {
+            pen.write(at + size * 0.3, baseline, Anchor.START, figures.near().word(), size * SMALL, face, Tint.INK);
+            at += sideWidth(figures, size);
         }
         return at;
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Box;
 import neatcorner.drawing.Drawing;
+import neatcorner.drawing.Figure;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.measure.Notation;
@@ -21,18 +22,31 @@ public final class PaperSheet {
     /** Points in a millimetre: a drawing of that scale is at full size. */
     public static final double POINTS_PER_MM = 72 / 25.4;
 
-    private static final double MARGIN = 42;
-    private static final double LINE = 17;
-    private static final double TEXT = 10.5;
+    private static final double LINE = 15;
+    private static final double LEADING = 12;
+    private static final double TEXT = 9.5;
+    /** Between columns, and between cards. */
+    private static final double GUTTER = 18;
+    private static final double BOX = 9;
 
-    private final PdfPen pen;
     private final PaperSize paper;
     private final Notation notation;
-    private final PaperPainter painter;
     private final String job;
+    private final double margin;
+    private PagePen pen;
+    private PaperPainter painter;
     private List<Double> columns = List.of();
-    private double y = MARGIN;
+    private double x;
+    private double width;
+    private double y;
     private int page = 1;
+    private boolean apart;
+
+    /** Something that is written on a sheet. */
+    @FunctionalInterface
+    public interface Part {
+        void write() throws IOException;
+    }
 
     public PaperSheet(PdfPen pen, PaperSize paper, Notation notation, String job) {
         this.pen = pen;
@@ -40,25 +54,99 @@ public final class PaperSheet {
         this.notation = notation;
         this.painter = new PaperPainter(pen, notation);
         this.job = job;
+        margin = paper.width() < 500 ? 30 : 40;
+        x = margin;
+        y = margin;
+        width = paper.width() - 2 * margin;
     }
 
-    /** Between the margins, points. */
+    /** Two parts beside each other, the first with this share of the width; on a new sheet where there is no room. */
+    public void beside(double share, Part first, Part second) throws IOException {
+        double firstWidth = width * share - GUTTER / 2;
+        double secondWidth = width - firstWidth - GUTTER;
+        keepTogether(Math.max(height(first, firstWidth), height(second, secondWidth)));
+        double top = y;
+        double end = column(x, firstWidth, top, first);
+        y = Math.max(end, column(x + firstWidth + GUTTER, secondWidth, top, second));
+    }
+
+    /** Writes a part in a column, which stays whole; returns where it ends. */
+    private double column(double left, double wide, double top, Part part) throws IOException {
+        double before = x;
+        double whole = width;
+        boolean within = apart;
+        apart = true;
+        x = left;
+        width = wide;
+        y = top;
+        part.write();
+        apart = within;
+        x = before;
+        width = whole;
+        return y;
+    }
+
+    /** How much height a part takes in such a width. */
+    private double height(Part part, double wide) throws IOException {
+        PagePen drawn = pen;
+        double top = y;
+        List<Double> kept = columns;
+        use(drawn.measuring());
+        double height = column(x, wide, top, part) - top;
+        use(drawn);
+        columns = kept;
+        y = top;
+        return height;
+    }
+
+    private void use(PagePen other) {
+        pen = other;
+        painter = new PaperPainter(other, notation);
+    }
+
+    /** Parts one below the other in two columns about as long. */
+    public void inTwoColumns(List<Part> parts) throws IOException {
+        List<Double> heights = new ArrayList<>();
+        for (Part part : parts) {
+            heights.add(height(part, (width - GUTTER) / 2));
+        }
+        double all = heights.stream().mapToDouble(Double::doubleValue).sum();
+        int split = 0;
+        for (double done = 0; split < parts.size() && done + heights.get(split) / 2 <= all / 2; split++) {
+            done += heights.get(split);
+        }
+        List<Part> first = parts.subList(0, split);
+        List<Part> second = parts.subList(split, parts.size());
+        if (all / 2 > paper.height() - 3 * margin) {
+            write(parts);
+        } else {
+            beside(0.5, () -> write(first), () -> write(second));
+        }
+    }
+
+    private static void write(List<Part> parts) throws IOException {
+        for (Part part : parts) {
+            part.write();
+        }
+    }
+
+    /** Of the sheet between its margins, or of the column that is written, points. */
     public double textWidth() {
-        return paper.width() - 2 * MARGIN;
+        return width;
     }
 
     /** Height that is left on this sheet. */
     public double left() {
-        return paper.height() - MARGIN - 14 - y;
+        return paper.height() - margin - 6 - y;
     }
 
-    /** Begins a new sheet unless this much height is left, or this one is still empty. */
+    /** Begins a new sheet unless this much height is left, or this one is still empty; columns stay whole. */
     public void keepTogether(double height) throws IOException {
-        if (left() < height && y > MARGIN + 1) {
+        if (!apart && left() < height && y > margin + 1) {
             footer();
             pen.newPage();
             page++;
-            y = MARGIN;
+            y = margin;
         }
     }
 
@@ -74,51 +162,53 @@ public final class PaperSheet {
 
     private void footer() {
         pen.place(0, 0, 1);
-        pen.write(MARGIN, paper.height() - 26, Anchor.START, clipped(job, textWidth() * 0.8, 9, Pen.Face.TEXT), 9,
+        pen.write(margin, paper.height() - 24, Anchor.START,
+                Wording.clipped(pen, job, textWidth() * 0.8, 8.5, Pen.Face.TEXT), 8.5,
                 Pen.Face.TEXT, Tint.FAINT_INK);
-        pen.write(paper.width() - MARGIN, paper.height() - 26, Anchor.END, "page " + page, 9, Pen.Face.TEXT,
+        pen.write(paper.width() - margin, paper.height() - 24, Anchor.END, "page " + page, 8.5, Pen.Face.TEXT,
                 Tint.FAINT_INK);
-    }
-
-    private String clipped(String text, double width, double size, Pen.Face face) {
-        String shown = text;
-        while (shown.length() > 1 && pen.width(shown, size, face) > width) {
-            shown = shown.substring(0, shown.length() - 2) + "…";
-        }
-        return shown;
     }
 
     /** Writes the head of the first sheet. */
     public void title(String title, String subtitle) {
-        y += 18;
-        text(MARGIN, clipped(title, textWidth(), 22, Pen.Face.BOLD), 22, Pen.Face.BOLD, Tint.INK);
-        y += 18;
-        text(MARGIN, clipped(notation.words(subtitle), textWidth(), 11.5, Pen.Face.TEXT), 11.5, Pen.Face.TEXT,
+        y += 14;
+        text(x, Wording.clipped(pen, title, width, 19, Pen.Face.BOLD), 19, Pen.Face.BOLD, Tint.INK);
+        y += 15;
+        text(x, Wording.clipped(pen, notation.words(subtitle), width, 10, Pen.Face.TEXT), 10, Pen.Face.TEXT,
                 Tint.FAINT_INK);
-        y += 8;
+        y += 7;
+        pen.stroke(List.of(new Point(x, y), new Point(x + width, y)), Tint.INK, 1.1, false);
+        y += 2;
     }
 
     /** Writes a heading, on a new sheet where too little is left. */
     public void heading(String heading) throws IOException {
-        keepTogether(60);
-        y += 24;
-        text(MARGIN, notation.words(heading), 13, Pen.Face.BOLD, Tint.INK);
-        y += 5;
-        pen.stroke(List.of(new Point(MARGIN, y), new Point(paper.width() - MARGIN, y)), Tint.INK, 0.9, false);
+        heading(heading, "");
+    }
+
+    /** A heading, and quietly beside it what goes for all that stands below. */
+    public void heading(String heading, String beside) throws IOException {
+        keepTogether(54);
+        y += 19;
+        String said = notation.words(heading);
+        text(x, said, 11.5, Pen.Face.BOLD, Tint.INK);
+        double at = x + pen.width(said, 11.5, Pen.Face.BOLD) + 8;
+        text(at, Wording.clipped(pen, notation.words(beside), x + width - at, 9, Pen.Face.TEXT), 9, Pen.Face.TEXT,
+                Tint.FAINT_INK);
         y += 4;
     }
 
-    private void text(double x, String text, double size, Pen.Face face, Tint tint) {
+    private void text(double left, String text, double size, Pen.Face face, Tint tint) {
         pen.place(0, 0, 1);
-        pen.write(x, y, Anchor.START, text, size, face, tint);
+        pen.write(left, y, Anchor.START, text, size, face, tint);
     }
 
     /** Names of the columns of the rows that follow, at these parts of the width. */
     public void columns(List<String> names, List<Double> places) {
         columns = places;
-        y += 12;
+        y += 10;
         for (int i = 0; i < names.size(); i++) {
-            text(MARGIN + places.get(i) * textWidth(), notation.words(names.get(i)), 9, Pen.Face.TEXT, Tint.FAINT_INK);
+            text(x + places.get(i) * textWidth(), notation.words(names.get(i)), 8, Pen.Face.TEXT, Tint.FAINT_INK);
         }
         y += 2;
     }
@@ -129,12 +219,24 @@ public final class PaperSheet {
         y += LINE;
         int column = 0;
         for (String word : words) {
-            text(MARGIN + columns.get(column++) * textWidth(), word, 12, column == 1 ? Pen.Face.BOLD : Pen.Face.TEXT,
+            text(x + columns.get(column++) * textWidth(), word, 10, column == 1 ? Pen.Face.BOLD : Pen.Face.TEXT,
                     Tint.INK);
         }
         for (Quantity figure : figures) {
-            painter.write(MARGIN + columns.get(column++) * textWidth(), y, notation.figures(figure), 12,
+            painter.write(x + columns.get(column++) * textWidth(), y, notation.figures(figure), 10,
                     Pen.Face.BOLD_FIGURES);
+        }
+    }
+
+    /** Rules to write on, each with its name. */
+    public void lines(String... names) throws IOException {
+        for (String name : names) {
+            keepTogether(30);
+            y += 28;
+            text(x, notation.words(name), TEXT, Pen.Face.TEXT, Tint.INK);
+            double from = x + 70;
+            pen.stroke(List.of(new Point(from, y + 2), new Point(x + width * 0.7, y + 2)), Tint.CONSTRUCTION, 0.8,
+                    false);
         }
     }
 
@@ -150,31 +252,17 @@ public final class PaperSheet {
 
     private void say(String sign, String text, boolean bold) throws IOException {
         Pen.Face face = bold ? Pen.Face.BOLD : Pen.Face.TEXT;
-        double indent = Math.max(18, pen.width(sign, TEXT, Pen.Face.BOLD) + 8);
-        List<String> lines = wrap(text, textWidth() - indent, face);
-        keepTogether(lines.size() * 14.0);
+        double indent = sign.isEmpty() ? 0 : Math.max(14, pen.width(sign, TEXT, Pen.Face.BOLD) + 6);
+        List<String> lines = Wording.wrapped(pen, text, textWidth() - indent, TEXT, face);
+        keepTogether(lines.size() * LEADING);
         for (int i = 0; i < lines.size(); i++) {
-            y += 14.5;
+            y += LEADING;
             if (i == 0) {
-                text(MARGIN, sign, TEXT, Pen.Face.BOLD, bold ? Tint.CUT : Tint.INK);
+                text(x, sign, TEXT, Pen.Face.BOLD, bold ? Tint.CUT : Tint.INK);
             }
-            text(MARGIN + indent, lines.get(i), TEXT, face, Tint.INK);
+            text(x + indent, lines.get(i), TEXT, face, Tint.INK);
         }
         y += 1.5;
-    }
-
-    private List<String> wrap(String text, double width, Pen.Face face) {
-        List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
-        for (String word : text.split(" ", -1)) {
-            if (!line.isEmpty() && pen.width(line + " " + word, TEXT, face) > width) {
-                lines.add(line.toString());
-                line.setLength(0);
-            }
-            line.append(line.isEmpty() ? "" : " ").append(word);
-        }
-        lines.add(line.toString());
-        return lines;
     }
 
     /** A box to tick and what was done when it is ticked. */
@@ -184,17 +272,86 @@ public final class PaperSheet {
 
     /** As the other; {@code more} of ours follows the sentence. */
     public void tick(Sentence sentence, String more) throws IOException {
-        List<String> lines = wrap(sentence.in(notation) + notation.words(more), textWidth() - 22, Pen.Face.TEXT);
-        keepTogether(LINE + 13 * (lines.size() - 1.0));
-        y += LINE;
-        Box box = new Box(MARGIN + 2, y - 9.5, MARGIN + 13, y + 1.5);
+        List<String> lines = Wording.wrapped(pen, sentence.in(notation) + notation.words(more), textWidth() - 17, TEXT,
+                Pen.Face.TEXT);
+        keepTogether(LINE + LEADING * (lines.size() - 1.0));
+        y += LINE - 1;
+        box(x + 1, y - BOX + 1);
+        for (int i = 0; i < lines.size(); i++) {
+            y += i == 0 ? 0 : LEADING;
+            text(x + 17, lines.get(i), TEXT, Pen.Face.TEXT, Tint.INK);
+        }
+    }
+
+    private void box(double left, double top) {
+        outline(new Box(left, top, left + BOX, top + BOX), Tint.INK, 0.9);
+    }
+
+    private void outline(Box box, Tint tint, double weight) {
         List<Point> corners = new ArrayList<>(box.corners());
         corners.add(corners.getFirst());
-        pen.stroke(corners, Tint.INK, 1, false);
-        for (int i = 0; i < lines.size(); i++) {
-            y += i == 0 ? 0 : 13;
-            text(MARGIN + 22, lines.get(i), TEXT, Pen.Face.TEXT, Tint.INK);
+        pen.place(0, 0, 1);
+        pen.stroke(corners, tint, weight, false);
+    }
+
+    /** A row of boxes to tick, each with its name after it, as many rows as it takes. */
+    public void ticks(List<String> names) throws IOException {
+        double at = x;
+        y += LINE;
+        for (String name : names) {
+            double wide = BOX + 4 + pen.width(name, TEXT, Pen.Face.BOLD) + 10;
+            if (at > x && at + wide > x + width) {
+                at = x;
+                keepTogether(LINE);
+                y += LINE;
+            }
+            box(at + 1, y - BOX + 1);
+            text(at + BOX + 4, name, TEXT, Pen.Face.BOLD, Tint.INK);
+            at += wide;
         }
+    }
+
+    /** Steps beside each other, as many as there is room for. */
+    public void cards(List<StepCard> cards) throws IOException {
+        int across = width < 400 ? 2 : 3;
+        double between = GUTTER / 2;
+        double wide = (width - (across - 1) * between) / across;
+        for (int i = 0; i < cards.size(); i += across) {
+            List<StepCard> row = cards.subList(i, Math.min(i + across, cards.size()));
+            double high = 0;
+            for (StepCard card : row) {
+                high = Math.max(high, height(() -> card(card), wide - 12) + 12);
+            }
+            keepTogether(high + 6);
+            double top = y + 6;
+            for (int j = 0; j < row.size(); j++) {
+                StepCard card = row.get(j);
+                double from = x + j * (wide + between);
+                outline(new Box(from, top, from + wide, top + high), Tint.CONSTRUCTION, 0.8);
+                column(from + 6, wide - 12, top, () -> card(card));
+            }
+            y = top + high;
+        }
+    }
+
+    private void card(StepCard card) throws IOException {
+        y += 14;
+        text(x, String.valueOf(card.number()), 11.5, Pen.Face.BOLD, Tint.CUT);
+        text(x + 14, Wording.clipped(pen, card.title(), width - 14, 9.5, Pen.Face.BOLD), 9.5, Pen.Face.BOLD, Tint.INK);
+        y += 4;
+        Figure picture = card.picture();
+        if (picture != null) {
+            figure(Drawing.snug(picture, width / UNIT, 48 / UNIT, notation), UNIT);
+        }
+        Quantity figure = card.figure();
+        if (figure != null) {
+            y += 16;
+            painter.write(x, y, notation.figures(figure), 15, Pen.Face.BOLD_FIGURES);
+            y += 2;
+        }
+        note("", card.words(), false);
+        ticks(card.ticks());
+        y += 2;
     }
 
     /** What a slate says, a row each, with its first figure. */
@@ -209,7 +366,7 @@ public final class PaperSheet {
     /** Draws a figure in the middle, so many points on paper for each of its own. */
     public void figure(Drawing drawing, double unit) throws IOException {
         keepTogether(drawing.height() * unit);
-        pen.place(MARGIN + (textWidth() - drawing.width() * unit) / 2, y, unit);
+        pen.place(x + (textWidth() - drawing.width() * unit) / 2, y, unit);
         painter.paint(drawing);
         pen.place(0, 0, 1);
         y += drawing.height() * unit + 4;
@@ -223,17 +380,17 @@ public final class PaperSheet {
         y += 26;
         bar(101.6 * pointsPerMm, 4, "4 in");
         y += 18;
-        text(MARGIN, "Measure a bar: if it is not this long, print again at 100 %, without fitting to the page.", 9.5,
+        text(x, "Measure a bar: if it is not this long, print again at 100 %, without fitting to the page.", 9.5,
                 Pen.Face.TEXT, Tint.FAINT_INK);
         y += 4;
     }
 
     private void bar(double length, int parts, String label) {
-        pen.stroke(List.of(new Point(MARGIN, y), new Point(MARGIN + length, y)), Tint.INK, 1, false);
+        pen.stroke(List.of(new Point(x, y), new Point(x + length, y)), Tint.INK, 1, false);
         for (int i = 0; i <= parts; i++) {
-            double x = MARGIN + length * i / parts;
-            pen.stroke(List.of(new Point(x, y - (i % parts == 0 ? 9 : 5)), new Point(x, y)), Tint.INK, 0.8, false);
+            double at = x + length * i / parts;
+            pen.stroke(List.of(new Point(at, y - (i % parts == 0 ? 9 : 5)), new Point(at, y)), Tint.INK, 0.8, false);
         }
-        pen.write(MARGIN + length + 8, y, Anchor.START, label, 10, Pen.Face.FIGURES, Tint.INK);
+        pen.write(x + length + 8, y, Anchor.START, label, 10, Pen.Face.FIGURES, Tint.INK);
     }
 }

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * Draws on the pages of a PDF. Places are in points from the page's top left corner; {@link #place} moves and scales
  * what is drawn until the next call.
  */
-public final class PdfPen implements Pen, AutoCloseable {
+public final class PdfPen implements PagePen, AutoCloseable {
     private final PDDocument document;
     private final PaperSize paper;
     private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
@@ -62,7 +62,8 @@ public final class PdfPen implements Pen, AutoCloseable {
         return new PDPageContentStream(document, page);
     }
 
-    void newPage() throws IOException {
+    @Override
+    public void newPage() throws IOException {
         newPage(false);
     }
 
@@ -73,8 +74,8 @@ public final class PdfPen implements Pen, AutoCloseable {
         content = startPage();
     }
 
-    /** From now on drawing units are points times {@code newScale}, from this place. */
-    void place(double x, double y, double newScale) {
+    @Override
+    public void place(double x, double y, double newScale) {
         originX = x;
         originY = y;
         scale = newScale;
@@ -155,8 +156,8 @@ public final class PdfPen implements Pen, AutoCloseable {
         });
     }
 
-    /** Width of a text in drawing units. */
-    double width(String text, double size, Face face) {
+    @Override
+    public double width(String text, double size, Face face) {
         try {
             PDFont font = fonts.get(face);
             return font == null ? 0 : font.getStringWidth(known(text, face)) / 1000 * size;

@@ -9,15 +9,14 @@ import neatcorner.exchange.station.StationFiles;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.Finding;
-import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.stock.Search;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 
 /**
- * The job on paper, to be pinned over the saw: sizes, cut list and saw settings, the sticks with a tick box for every cut,
- * the section at full size with a bar to check the printer by, and the cautions that apply.
+ * The job on paper, to be pinned over the saw: a plain frame takes one sheet. On its front what is cut: the frame, the cut
+ * list, the sticks, the saw's settings with a box for every cut. On its back how it is put together, and what to mind.
  */
 public final class PaperPdf {
     private final Plan plan;
@@ -37,29 +36,31 @@ public final class PaperPdf {
 
     /** As the other; when it is told to stop, sheets are cut as well as they were laid out by then. */
     public static byte[] write(Plan plan, PaperSize paper, Notation notation, Search search) throws IOException {
-        try (PDDocument document = new PDDocument()) {
-            PDDocumentInformation information = document.getDocumentInformation();
-            information.setTitle(plan.job().title());
-            information.setCreator("Neat Corner");
-            try (PdfPen pen = new PdfPen(document, paper)) {
-                new PaperPdf(plan, notation, new PaperSheet(pen, paper, notation, plan.job().title())).write(search);
-            }
-            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.save(bytes);
-            return bytes.toByteArray();
-        }
+        return document(plan, paper, notation, sheet -> new PaperPdf(plan, notation, sheet).write(search));
     }
 
     private void write(Search search) throws IOException {
-        sheet.title(plan.job().title(), subtitle());
-        stops();
         StationFiles.Telling telling = new StationFiles.Telling(notation, search);
-        for (StationFiles.Moment moment : StationFiles.Moment.values()) {
-            for (StationFiles station : AllStationFiles.ALL) {
-                station.paper(moment, plan, telling, sheet);
-            }
+        sheet.title(plan.job().title(), subtitle());
+        findings();
+        sheet.beside(0.5, () -> part(StationFiles.Moment.FRAME, telling),
+                () -> part(StationFiles.Moment.CUT_LIST, telling));
+        part(StationFiles.Moment.BOARDS, telling);
+        part(StationFiles.Moment.MILLING, telling);
+        part(StationFiles.Moment.FIRST_CUTS, telling);
+        part(StationFiles.Moment.FINAL_CUTS, telling);
+        sheet.newPage();
+        part(StationFiles.Moment.CORNERS, telling);
+        part(StationFiles.Moment.GLUE_UP, telling);
+        sheet.beside(0.5, () -> part(StationFiles.Moment.PACK, telling),
+                () -> part(StationFiles.Moment.CAUTIONS, telling));
+        part(StationFiles.Moment.SHEETS, telling);
+    }
+
+    private void part(StationFiles.Moment moment, StationFiles.Telling telling) throws IOException {
+        for (StationFiles station : AllStationFiles.ALL) {
+            station.paper(moment, plan, telling, sheet);
         }
-        sheet.finish();
     }
 
     private String subtitle() {
@@ -67,14 +68,65 @@ public final class PaperPdf {
         String frames = plan.job().quantity() == 1 ? "one frame" : plan.job().quantity() + " frames";
         return frames + ", " + Theirs.words(section.wood().name()) + " " + notation.bare(section.width()) + " × "
                 + notation.text(section.thickness()) + ", rabbet " + notation.bare(section.rabbet().width()) + " × "
-                + notation.text(section.rabbet().depth()) + "; sizes in drawings are in " + notation.units().symbol();
+                + notation.text(section.rabbet().depth()) + "; sizes in drawings are in [millimetres|inches]";
     }
 
-    private void stops() throws IOException {
+    /** What should be known before wood is cut. */
+    private void findings() throws IOException {
         for (Finding finding : plan.findings()) {
-            if (finding.level() == Level.STOP) {
-                sheet.note("STOP", finding.message(), true);
+            switch (finding.level()) {
+                case STOP -> sheet.note("STOP", finding.message(), true);
+                case CHECK -> sheet.note("CHECK", finding.message(), false);
+                case NOTE -> {
+                }
             }
+        }
+    }
+
+    /** The stick's end at full size, to lay the work on. */
+    static byte[] fullSize(Plan plan, PaperSize paper, Notation notation) throws IOException {
+        return document(plan, paper, notation, sheet -> {
+            sheet.title(plan.job().title(), "to lay the work on, at full size");
+            for (StationFiles station : AllStationFiles.ALL) {
+                station.paper(StationFiles.Moment.FULL_SIZE, plan, new StationFiles.Telling(notation, Search.PATIENT),
+                        sheet);
+            }
+        });
+    }
+
+    /** What is written on a stack of sheets. */
+    @FunctionalInterface
+    interface Content {
+        void write(PaperSheet sheet) throws IOException;
+    }
+
+    /** A document of sheets with their feet. */
+    static byte[] document(Plan plan, PaperSize paper, Notation notation, Content content) throws IOException {
+        return pages(plan, paper, pen -> {
+            PaperSheet sheet = new PaperSheet(pen, paper, notation, plan.job().title());
+            content.write(sheet);
+            sheet.finish();
+        });
+    }
+
+    /** What is drawn on pages. */
+    @FunctionalInterface
+    interface Drawn {
+        void draw(PdfPen pen) throws IOException;
+    }
+
+    /** A document of pages. */
+    static byte[] pages(Plan plan, PaperSize paper, Drawn drawn) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PDDocumentInformation information = document.getDocumentInformation();
+            information.setTitle(plan.job().title());
+            information.setCreator("Neat Corner");
+            try (PdfPen pen = new PdfPen(document, paper)) {
+                drawn.draw(pen);
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
         }
     }
 }

@@ -11,28 +11,32 @@ import neatcorner.stock.Search;
 /** What one station gives to files. */
 public interface StationFiles {
 
-    /** Parts of the paper, in the order in which a frame is made. */
+    /** Parts of the paper, in the order in which a frame is made: those up to the saw are on the front. */
     enum Moment {
-        /** What to cut and how the saw is set, on the first page. */
-        SUMMARY,
-        /** What the frame is to become. */
-        SIZES,
+        /** The frame with its sizes, and the stick's end. */
+        FRAME,
+        /** The pieces. */
+        CUT_LIST,
         /** From rough lumber to sticks. */
         BOARDS,
         /** From sticks to mouldings. */
         MILLING,
         /** Each stick cut apart. */
         FIRST_CUTS,
-        /** Each piece cut to length. */
+        /** Each piece cut to length, setting by setting. */
         FINAL_CUTS,
-        /** Corners, glue and clamps. */
-        ASSEMBLY,
-        /** Templates to lay the work on. */
-        FULL_SIZE,
-        /** Glass, mat and backing. */
+        /** Each kind of corner, drilled, slotted and put together. */
+        CORNERS,
+        /** Clamps, glue and finish. */
+        GLUE_UP,
+        /** What glass, mat and backing are cut to. */
+        PACK,
+        /** The sheets that they are cut from. */
         SHEETS,
         /** What to mind, at the end. */
-        CAUTIONS
+        CAUTIONS,
+        /** At full size, on a paper of its own. */
+        FULL_SIZE
     }
 
     /** How a plan is told. A search that is told to stop gives its best so far. */

@@ -1,6 +1,7 @@
 package neatcorner.exchange.paper;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -19,6 +20,7 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.JobFileTest;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
+import neatcorner.exchange.plan.Paper;
 import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.fitout.SizeOf;
@@ -60,10 +62,8 @@ class PapersTest {
     void thePdfHoldsTheCutListTheSettingsAndATickForEveryCut() throws Exception {
         String text = text(PaperPdf.write(chart(), PaperSize.A4, MM));
         for (String wanted : List.of("Tide chart", "Cut list", "739 mm", "679 mm", "575 mm", "515 mm", "45°",
-                "Pieces A, C: saw 45° to the right; stop 739 mm", "turned over, face down", "Piece A to 739 mm",
-                "Piece D to 575 mm",
-                "100 mm",
-                "4 in", "Eyes and ears", "ash 2.4 m", "689.5")) {
+                "Stop for A, C", "Stop for B, D", "saw 45° to the right; turned over", "Eyes and ears", "ash 2.4 m",
+                "689.5")) {
             assertTrue(text.contains(wanted), wanted + " is missing from:\n" + text);
         }
     }
@@ -74,7 +74,42 @@ class PapersTest {
             try (PDDocument document = Loader.loadPDF(PaperPdf.write(chart(), paper, MM))) {
                 assertEquals(paper.width(), document.getPage(0).getMediaBox().getWidth(), 0.01);
                 assertEquals(paper.height(), document.getPage(0).getMediaBox().getHeight(), 0.01);
-                assertTrue(document.getNumberOfPages() <= 6);
+                assertTrue(document.getNumberOfPages() <= (paper == PaperSize.A5 ? 4 : 2),
+                        paper + ": " + document.getNumberOfPages());
+            }
+        }
+    }
+
+    /** The bars are as long as they say, and a sticker stands for every piece of every frame. */
+    @Test
+    void fullSizeLabelsAndTheClientsSheetArePapersOfTheirOwn() throws Exception {
+        Plan plan = Planner.plan(chart().job().withQuantity(7));
+        String full = text(Paper.FULL_SIZE.write(plan, PaperSize.A4, MM));
+        assertTrue(full.contains("100 mm") && full.contains("4 in"), full);
+        for (PaperSize paper : PaperSize.values()) {
+            String labels = text(Paper.LABELS.write(plan, paper, MM));
+            for (int frame = 1; frame <= 7; frame++) {
+                for (String piece : List.of("A", "B", "C", "D")) {
+                    assertTrue(labels.contains(piece + frame), piece + frame + " on " + paper);
+                }
+            }
+            assertTrue(labels.contains("739 mm") && labels.contains("inside below"), labels);
+        }
+        String client = text(Paper.CLIENT.write(chart(), PaperSize.LETTER, INCH));
+        for (String wanted : List.of("Tide chart", "white ash", "Price", "Outside", "Finish")) {
+            assertTrue(client.contains(wanted), wanted + " is missing from:\n" + client);
+        }
+        assertFalse(client.contains("mm"), client);
+    }
+
+    /** A frame in each unit system on both usual papers: two sides, and none with a single line on it. */
+    @Test
+    void aPlainFrameTakesOneSheet() throws Exception {
+        for (PaperSize paper : List.of(PaperSize.A4, PaperSize.LETTER)) {
+            for (Notation notation : List.of(MM, INCH)) {
+                try (PDDocument document = Loader.loadPDF(PaperPdf.write(chart(), paper, notation))) {
+                    assertEquals(2, document.getNumberOfPages(), paper + " " + notation);
+                }
             }
         }
     }
@@ -86,7 +121,7 @@ class PapersTest {
                 new Opening(Length.mm(10), Length.mm(10))));
         assertTrue(text(PaperPdf.write(impossible, PaperSize.LETTER, INCH)).contains("STOP"));
         Plan many = Planner.plan(job.withQuantity(40));
-        assertTrue(text(PaperPdf.write(many, PaperSize.A4, MM)).contains("Piece C40"));
+        assertTrue(text(PaperPdf.write(many, PaperSize.A4, MM)).contains("C40"));
     }
 
     @Test

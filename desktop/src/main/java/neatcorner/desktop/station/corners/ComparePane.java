@@ -14,6 +14,7 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Physical;
 import neatcorner.measure.Scalar;
 import neatcorner.plan.Plan;
 import neatcorner.station.corners.WayToJoin;
@@ -101,7 +102,7 @@ final class ComparePane extends GridPane {
     }
 
     private static String area(double area, Notation notation) {
-        return notation.text(new Scalar(area, CornersWords.AREA_A_CORNER, 0));
+        return CornersWords.A_CORNER.formatted(notation.text(Physical.area(area)));
     }
 
     private static String tools(WayToJoin way) {

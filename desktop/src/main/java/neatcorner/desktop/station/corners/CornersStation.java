@@ -1,8 +1,11 @@
 package neatcorner.desktop.station.corners;
 
+import java.util.Arrays;
 import java.util.List;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.station.Shot;
 import neatcorner.desktop.station.StationSpec;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Station;
 
 /** What the window knows of this station. */
@@ -11,7 +14,9 @@ public final class CornersStation {
     public static final StationSpec SPEC = new StationSpec(Station.CORNERS, CornersView::new, null,
             CornersWords.FOUND_BY,
             List.of(),
-            List.of(new Shot("4-corners", demo -> {})));
+            List.of(new Shot("4-corners", demo -> {})),
+            Arrays.stream(ReinforcementKind.values()).map(kind -> new StationSpec.Thing(CornersWords.HOLDS_A_CORNER,
+                    Sentence.capital(kind.title()), CornersWords.ALSO.getOrDefault(kind, ""), bench -> {})).toList());
 
     private CornersStation() {}
 }

@@ -3,15 +3,15 @@ package neatcorner.desktop.station.corners;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
+import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.control.Controls;
-import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.control.ValueTag;
+import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.document.Planning;
+import neatcorner.desktop.draw.PictureChoice;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
@@ -22,10 +22,12 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
+import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.shop.Shop;
+import neatcorner.station.corners.CornerCautionWords;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
@@ -33,83 +35,89 @@ import org.jspecify.annotations.Nullable;
 
 /** Station 4: one corner close up, what holds it, and whether that fits into the wood there is. */
 public final class CornersView extends StationView {
-    private final MenuButton adding = new MenuButton(CornersWords.HOLD_WITH);
-    private final MenuButton joint = new MenuButton();
+    private final PictureChoice<CornerJoint> joints;
     private final Controls.Picker which;
     private final HoldEditor editor;
+    private final HeldWith held;
     private final ComparePane compare;
-    private final VBox says = new VBox();
+    private final Later<Asked, CornerChoices.Ways> ways;
     private final Runnable refresh;
-    private Sentence said = Sentence.of("");
     private List<CornerWork.Kind> kinds = List.of();
+
+    private record Asked(Plan plan, boolean also) {}
 
     public CornersView(Desk desk) {
         super(desk, Station.CORNERS);
-        Workbench bench = desk.bench();
-        Runnable refresh = desk::refresh;
-        this.refresh = refresh;
-        adding.setId("hold-with");
-        adding.setOnShowing(e -> listKinds());
-        adding.getItems().add(new MenuItem());
-        joint.setId("corner-joint");
-        joint.setOnShowing(e -> listJoints());
-        joint.getItems().add(new MenuItem());
+        refresh = desk::refresh;
+        ways = new Later<>(bench(), CornerChoices.Ways.NONE,
+                (asked, search) -> CornerChoices.ways(asked.plan, asked.also), refresh);
+        joints = new PictureChoice<CornerJoint>(view(), 2, 2,
+                joint -> bench().change(CornersWords.CHANGE_CORNER_JOINT, job -> job.withJoint(joint))).inOneRow();
+        joints.setId("corner-joint");
         which = new Controls.Picker("corner", refresh);
-        editor = new HoldEditor(bench, refresh);
-        compare = new ComparePane(bench, refresh);
-        says.getStyleClass().add("says");
-        says.setId("corner-says");
-        addTools(joint, adding, which, compare.toggle());
-        setBelowTools(new VBox(editor, says, compare));
-        setCaution(
-                CornersWords.CAUTION);
+        editor = new HoldEditor(desk, refresh);
+        held = new HeldWith(view(), editor, this::take, refresh);
+        compare = new ComparePane(bench(), refresh);
+        addTools(joints, which, compare.toggle());
+        setBelowTools(new VBox(compare));
+        setUnderDrawing(held);
     }
 
-    private void listKinds() {
-        Plan plan = bench().currentPlan();
-        adding.getItems().clear();
-        for (ReinforcementKind kind : ReinforcementKind.values()) {
-            if (!kind.suits(plan.job().joint())) {
-                continue;
-            }
-            MenuItem item = new MenuItem(CornersWords.FIT_STRONGEST.formatted(Sentence.capital(kind.title())));
-            item.setId("hold-" + kind.name().toLowerCase(Locale.ROOT));
-            item.setOnAction(e -> fit(kind));
-            adding.getItems().add(item);
+    /** A kind to hold the corners with was pressed; null for nothing but glue. */
+    private void take(@Nullable ReinforcementKind kind, Node at) {
+        List<Reinforcement> now = bench().job().reinforcement();
+        if (kind == null) {
+            held.say(Sentence.of(""));
+            bench().change(CornersWords.CHANGE_ONLY_GLUE, job -> CornerChoices.only(job, null));
+            return;
         }
-    }
-
-    private record Fit(Sentence why, Optional<Reinforcement> strongest) {}
-
-    /** Puts the strongest of a kind in that clears everything, and says why no more goes in. */
-    private void fit(ReinforcementKind kind) {
-        Job before = bench().job();
-        Shop shop = bench().shop();
-        bench().planning().ask(Planning.Pace.QUICK, search -> {
-            Plan plan = Plan.of(before, shop, () -> true);
-            return new Fit(CornerChoices.why(plan, kind), CornerChoices.strongest(plan, kind));
-        }, fit -> {
-            said = fit.why();
-            Reinforcement chosen = fit.strongest().orElse(null);
-            if (chosen == null) {
-                refresh.run();
+        for (int i = 0; i < now.size(); i++) {
+            if (now.get(i).kind() == kind && !held.isAlso()) {
+                editor.toggle(i, at);
                 return;
             }
-            editor.choose(bench().job().reinforcement().size());
-            bench().change(CornersWords.CHANGE_FIT.formatted(kind.title()), job -> CornerChoices.with(job, chosen));
-        }, bench()::fault);
+        }
+        fit(kind, held.isAlso());
     }
 
-    private void listJoints() {
-        Job job = bench().job();
-        joint.getItems().clear();
-        for (CornerJoint each : CornerJoint.values()) {
-            MenuItem item = new MenuItem(bench().notation().get().words(Sentence.capital(each.title())));
-            item.setDisable(each != CornerJoint.MITER
-                    && (!job.outline().isRectangle() || job.outline().isSloped()));
-            item.setOnAction(e -> bench().change(CornersWords.CHANGE_CORNER_JOINT, now -> now.withJoint(each)));
-            joint.getItems().add(item);
+    /** Puts the strongest of a kind in that clears everything, alone or beside the rest, and says why no more goes in. */
+    private void fit(ReinforcementKind kind, boolean also) {
+        Job before = bench().job();
+        Shop shop = bench().shop();
+        bench().planning().ask(Planning.Pace.QUICK,
+                search -> CornerChoices.hold(Plan.of(before, shop, () -> true), kind, also),
+                hold -> {
+                    held.say(hold.why());
+                    Reinforcement chosen = hold.what();
+                    if (chosen == null) {
+                        refresh.run();
+                        return;
+                    }
+                    held.taken();
+                    editor.choose(also ? bench().job().reinforcement().size() : 0);
+                    bench().change(CornersWords.CHANGE_FIT.formatted(kind.title()),
+                            job -> also ? CornerChoices.with(job, chosen) : CornerChoices.only(job, chosen));
+                }, bench()::fault);
+    }
+
+    @Override
+    public @Nullable ValueTag reveal(Field field) {
+        ValueTag found = super.reveal(field);
+        return found != null ? found : editor.reveal(boxId(field));
+    }
+
+    @Override
+    public void pressed(String key, Node at) {
+        for (int i = 0; i < bench().job().reinforcement().size(); i++) {
+            if (CornerFigure.key(i).equals(key)) {
+                editor.toggle(i, at);
+            }
         }
+    }
+
+    @Override
+    public String caution(Plan plan) {
+        return CornerCautionWords.of(plan);
     }
 
     private CornerWork.@Nullable Kind kind(Plan plan) {
@@ -133,20 +141,19 @@ public final class CornersView extends StationView {
     public void showTools(Plan plan, Notation notation) {
         kinds = CornerWork.of(plan).kinds();
         which.show(kinds.stream().map(kind -> String.join(", ", kind.at())).toList());
-        joint.setText(CornersWords.JOINT.formatted(notation.words(plan.job().joint().title())));
+        CornerChoices.Ways known = ways.of(new Asked(plan, held.isAlso()));
+        List<PictureChoice.Option<CornerJoint>> options = new ArrayList<>();
+        for (CornerChoices.Joint each : known.joints()) {
+            options.add(new PictureChoice.Option<>(each.joint(),
+                    "joint-" + each.joint().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    notation.words(each.joint().title()), "", "", each.possible(), plan.job().joint() == each.joint(),
+                    each.picture()));
+        }
+        joints.show(options);
         editor.show(plan, notation);
         compare.show(plan, notation);
-        if (compare.isOpen()) {
-            editor.setVisible(false);
-            editor.setManaged(false);
-        }
-        List<Sentence> sentences = new ArrayList<>();
-        if (plan.job().reinforcement().isEmpty() && said.template().isEmpty()) {
-            sentences.add(
-                    Sentence.of(CornersWords.ONLY_GLUE));
-        } else if (!said.template().isEmpty()) {
-            sentences.add(said);
-        }
-        Controls.say(says, compare.isOpen() ? List.of() : sentences, notation);
+        held.setVisible(!compare.isOpen());
+        held.setManaged(!compare.isOpen());
+        held.show(plan, known, notation);
     }
 }

@@ -1,12 +1,22 @@
 package neatcorner.desktop.station.corners;
 
 import java.util.List;
+import java.util.Map;
+import neatcorner.corner.ReinforcementKind;
 
 /**
  * What the station of the corners says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
 final class CornersWords {
+    static final String HOLDS_A_CORNER = "holds a corner";
+    /** What else makers call what holds a corner. */
+    static final Map<ReinforcementKind, String> ALSO = Map.of(ReinforcementKind.SPLINE, "key feather tongue",
+            ReinforcementKind.TENON, "loose tenon floating tenon mortise", ReinforcementKind.BISCUIT,
+            "plate joint slot",
+            ReinforcementKind.V_NAIL, "wedge underpinning", ReinforcementKind.BRACE, "angle bracket plate corner iron",
+            ReinforcementKind.BLOCK, "glue block", ReinforcementKind.CORRUGATED, "wiggle nail",
+            ReinforcementKind.SLIP, "biscuit slot key", ReinforcementKind.PEG, "trunnel drawbore pin");
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("joint", "miter", "spline", "key", "dowel", "tenon", "biscuit",
             "nails", "screws", "lap");
@@ -25,23 +35,26 @@ final class CornersWords {
     static final String TIME = "Time";
     static final String FOR = "For";
     static final String AGAINST = "Against";
-    static final String AREA_A_CORNER = "mm² a corner";
+    static final String A_CORNER = "%s a corner";
     static final String SAW_AND_GLUE = "saw and glue";
     static final String MINUTES_A_FRAME = "min for the frame";
     static final String DOES_NOT_FIT_YET = "; does not fit yet";
 
     // CornersView
 
-    static final String HOLD_WITH = "Hold it with …";
-    static final String CAUTION = "Splines are sawn with the frame clamped to its cradle, never held by hand. The hand "
-            + "that steadies a corner stays a nail's length away: hard grain turns nails aside. The tool's own "
-            + "manual decides.";
-    static final String FIT_STRONGEST = "%ss: fit the strongest";
+    static final String HELD_WITH = "Held with";
+    static final String ONLY_GLUE = "glue alone";
+    static final String END_GRAIN = "end grain";
+    static final String AND_ALSO = "and also …";
+    static final String CHANGE_ONLY_GLUE = "glue alone";
     static final String CHANGE_FIT = "fit %ss";
     static final String CHANGE_CORNER_JOINT = "corner joint";
-    static final String JOINT = "Joint: %s";
-    static final String ONLY_GLUE = "Only glue holds these corners. “Hold it with …” adds splines, V-nails, tenons and "
-            + "more, as large as fit.";
+    static final String GLUE_IS_WEAK = "End grain glued to end grain is weak: light frames only.";
+
+    /** What stands on a small tile. */
+    static String shortName(ReinforcementKind kind) {
+        return kind == ReinforcementKind.CORRUGATED ? "corrugated" : kind.title();
+    }
 
     // HoldEditor
 

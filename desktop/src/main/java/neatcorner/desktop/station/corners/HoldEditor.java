@@ -10,17 +10,20 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.desktop.control.AngleBox;
 import neatcorner.desktop.control.BuiltFrom;
+import neatcorner.desktop.control.Card;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.Desk;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
@@ -28,21 +31,41 @@ import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFields;
+import org.jspecify.annotations.Nullable;
 
-/** What holds the corners, one chip each; the chosen one can be sized, moved, counted, kept in stock, or left out. */
-final class HoldEditor extends FlowPane {
+/** What holds the corners, one chip each; a card beside it has its sizes, its place, how many, the drawer, leaving it out. */
+final class HoldEditor {
+    private final Desk desk;
     private final Workbench bench;
+    private final HBox chips = new HBox();
+    private final FlowPane sizes = new FlowPane();
+    private final Card card = new Card("hold-card", "", List.of(sizes));
     private final Runnable refresh;
     private final BuiltFrom built = new BuiltFrom();
     private List<LengthBox> boxes = List.of();
     private int chosen;
 
-    HoldEditor(Workbench bench, Runnable refresh) {
-        this.bench = bench;
+    HoldEditor(Desk desk, Runnable refresh) {
+        this.desk = desk;
+        this.bench = desk.bench();
         this.refresh = refresh;
-        setId("holds");
-        getStyleClass().add("stick-editor");
-        setAlignment(Pos.CENTER_LEFT);
+        chips.setId("holds");
+        chips.getStyleClass().add("hold-chips");
+        chips.setAlignment(Pos.CENTER_LEFT);
+        sizes.getStyleClass().add("card-fields");
+    }
+
+    /** One chip for each thing that holds the corners. */
+    HBox chips() {
+        return chips;
+    }
+
+    /** Opens the card of one beside what was pressed, or puts it away. */
+    void toggle(int index, Node beside) {
+        chosen = index;
+        refresh.run();
+        show(bench.currentPlan(), bench.notation().get());
+        desk.card(card, beside);
     }
 
     int chosen() {
@@ -53,39 +76,53 @@ final class HoldEditor extends FlowPane {
         chosen = index;
     }
 
+    /** Opens the card in which a field is. */
+    @Nullable
+    ValueTag reveal(String box) {
+        for (int i = 0; i < bench.job().reinforcement().size(); i++) {
+            if (box.startsWith("field-reinforcement-" + i + "-") && i < chips.getChildren().size()) {
+                toggle(i, chips.getChildren().get(i));
+                return card.lookup("#" + box) instanceof ValueTag found ? found : null;
+            }
+        }
+        return null;
+    }
+
     void show(Plan plan, Notation notation) {
         List<Reinforcement> all = plan.job().reinforcement();
         if (chosen >= plan.job().reinforcement().size() && bench.isOld(plan)) {
             return;
         }
         chosen = Math.max(0, Math.min(chosen, all.size() - 1));
-        setVisible(!all.isEmpty());
-        setManaged(!all.isEmpty());
         if (built.changed(all, chosen, notation, plan.job().section().wood(), plan.shop().inventory())) {
             boxes = new ArrayList<>();
-            List<Node> nodes = new ArrayList<>();
+            List<Node> names = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
-                nodes.add(chip(all.get(i), i, notation));
+                names.add(chip(all.get(i), i, notation));
             }
-            if (!all.isEmpty()) {
-                nodes.addAll(controls(plan, notation, all.get(chosen)));
+            chips.getChildren().setAll(names);
+            if (all.isEmpty()) {
+                sizes.getChildren().clear();
+            } else {
+                Reinforcement what = all.get(chosen);
+                sizes.getChildren().setAll(controls(plan, notation, what));
+                card.setTitle(Sentence.capital(name(what, notation, false)));
             }
-            getChildren().setAll(nodes);
         }
         boxes.forEach(box -> box.show(plan, notation));
     }
 
+    private static String name(Reinforcement what, Notation notation, boolean counted) {
+        boolean many = what.parts() > 1;
+        return notation.words((many && counted ? what.parts() + " " : "") + what.kind().title() + (many ? "s" : ""));
+    }
+
     private Node chip(Reinforcement what, int index, Notation notation) {
-        String count = what.parts() > 1 ? what.parts() + " " : "";
-        ToggleButton chip = new ToggleButton(
-                notation.words(count + what.kind().title() + (what.parts() > 1 ? "s" : "")));
+        Button chip = new Button(name(what, notation, true) + " …");
         chip.getStyleClass().add("chip");
         chip.setId("hold-chip-" + index);
-        chip.setSelected(index == chosen);
-        chip.setOnAction(e -> {
-            chosen = index;
-            refresh.run();
-        });
+        chip.setMinWidth(Region.USE_PREF_SIZE);
+        chip.setOnAction(e -> toggle(index, chip));
         return chip;
     }
 

@@ -8,16 +8,16 @@ import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -26,11 +26,15 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.BuiltFrom;
+import neatcorner.desktop.control.Card;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.ShopDay;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.Palette;
+import neatcorner.desktop.station.CardButton;
+import neatcorner.desktop.station.Desk;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.station.glueup.ShopCalendar;
 import neatcorner.glueup.Clamp;
@@ -39,6 +43,7 @@ import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.HoursText;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.glueup.schedule.Task;
+import neatcorner.plan.Slate;
 import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
@@ -50,6 +55,7 @@ final class DayPane extends BorderPane {
     private static final double WIDER = 3.5;
 
     private final Workbench bench;
+    private final Desk desk;
     private final Label now = new Label();
     private final Button done = new Button(GlueUpWords.DONE);
     private final Label end = new Label();
@@ -57,19 +63,21 @@ final class DayPane extends BorderPane {
     private final Button back = Controls.chip(GlueUpWords.NOT_DONE_AFTER_ALL, this::takeBack);
     private final Button free = Controls.chip(GlueUpWords.AS_EARLY_AS_CAN_BE, this::free);
     private final Button timer = Controls.chip(GlueUpWords.TIMER, this::time);
-    private final MenuButton jobs = new MenuButton(GlueUpWords.JOBS);
+    private final Button jobs = new Button(GlueUpWords.JOBS);
     private final TextField hours = new TextField();
     private final Label hoursWhy = new Label();
     private final FlowPane shop = new FlowPane();
     private final BuiltFrom shopFrom = new BuiltFrom();
     private final DayTimeline timeline;
     private boolean begun;
+    private @Nullable Slate told;
 
-    DayPane(Workbench bench) {
-        this.bench = bench;
+    DayPane(Desk desk, Palette palette) {
+        this.desk = desk;
+        this.bench = desk.bench();
         setId("day");
         getStyleClass().add("day");
-        timeline = new DayTimeline(this::moved, this::showChosen);
+        timeline = new DayTimeline(palette, this::moved, this::showChosen);
         now.setId("day-now");
         now.getStyleClass().add("day-now");
         now.setWrapText(true);
@@ -82,8 +90,7 @@ final class DayPane extends BorderPane {
         free.setId("day-free");
         timer.setId("day-timer");
         jobs.setId("day-jobs");
-        jobs.setOnShowing(e -> listJobs());
-        jobs.getItems().add(new MenuItem());
+        jobs.setOnAction(e -> chooseJobs());
         Button anew = Controls.chip(GlueUpWords.BEGIN_ANEW, () -> bench.day().begin());
         anew.setId("day-anew");
         Button calendar = Controls.chip(GlueUpWords.CALENDAR_FILE, this::writeCalendar);
@@ -100,11 +107,13 @@ final class DayPane extends BorderPane {
         HBox first = new HBox(now, done);
         first.setAlignment(Pos.CENTER_LEFT);
         first.getStyleClass().add("day-row");
-        FlowPane second = new FlowPane(jobs, anew, calendar, end);
+        shop.getStyleClass().add("card-fields");
+        String all = GlueUpWords.CLAMPS_AND_HOURS;
+        CardButton clamps = new CardButton(desk, "day-shop", all, all, List.of(shop));
+        FlowPane second = new FlowPane(jobs, anew, calendar, clamps, end);
         second.getStyleClass().add("day-tools");
         FlowPane third = new FlowPane(chosen, timer, back, free);
         third.getStyleClass().add("day-tools");
-        shop.getStyleClass().add("day-tools");
         ScrollPane scroll = new ScrollPane(timeline);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("day-scroll");
@@ -115,7 +124,8 @@ final class DayPane extends BorderPane {
         second.getChildren().add(2, wide);
         setTop(new VBox(first, second));
         setCenter(scroll);
-        setBottom(new VBox(third, shop));
+        setBottom(third);
+        scroll.viewportBoundsProperty().addListener((observed, old, now) -> timeline.setRoom(now.getHeight()));
         bench.whileOpen(bench.day().shown().subscribe(this::fill));
         bench.whileOpen(bench.day().busy().subscribe((before, busy) -> showEnd()));
         bench.ticks().addListener((observed, old, tick) -> {
@@ -150,6 +160,10 @@ final class DayPane extends BorderPane {
     }
 
     private void fill() {
+        if (begun && isVisible() && !slate().equals(told)) {
+            told = slate();
+            desk.refresh();
+        }
         ShopDay.Shown shown = shown();
         timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.shop().hours());
         Schedule.Step next = next();
@@ -192,6 +206,12 @@ final class DayPane extends BorderPane {
                 : GlueUpWords.CANNOT_BE_PLACED.formatted(String.join(", ", schedule.stuck()));
         end.setText(GlueUpWords.ALL_DONE.formatted(WHEN.format(shown.rest().at(schedule.end())), bound, stuck,
                 day().busy().get() ? GlueUpWords.AND_LAYING_OUT : ""));
+    }
+
+    /** What is done next, what then, and how much is left. */
+    Slate slate() {
+        ShopDay.Shown shown = shown();
+        return shown == null ? new Slate(List.of()) : DaySlate.of(shown, WHEN);
     }
 
     private Schedule.@Nullable Step next() {
@@ -271,16 +291,22 @@ final class DayPane extends BorderPane {
         }
     }
 
-    private void listJobs() {
-        jobs.getItems().clear();
-        List<Path> files = new ArrayList<>(bench.folders().ownJobs());
-        files.addAll(bench.folders().demoJobs());
-        for (Path file : files) {
-            CheckMenuItem item = new CheckMenuItem(JobFolders.label(file));
-            item.setSelected(day().has(file));
-            item.setOnAction(e -> day().include(file, item.isSelected()));
-            jobs.getItems().add(item);
+    private void chooseJobs() {
+        Map<Path, CheckBox> boxes = new LinkedHashMap<>();
+        for (Path file : day().possible()) {
+            CheckBox box = new CheckBox(JobFolders.label(file));
+            box.setSelected(day().has(file));
+            box.setOnAction(e -> day().include(file, box.isSelected()));
+            boxes.put(file, box);
         }
+        Button only = Controls.chip(GlueUpWords.ONLY_THIS_JOB, () -> {
+            day().only(bench.file());
+            boxes.forEach((file, box) -> box.setSelected(file.equals(bench.file())));
+        });
+        only.setId("day-only");
+        List<Node> content = new ArrayList<>(List.of(only));
+        content.addAll(boxes.values());
+        desk.card(new Card("day-jobs-card", GlueUpWords.JOBS_OF_THESE_DAYS, content), jobs);
     }
 
     private void writeCalendar() {
@@ -318,7 +344,7 @@ final class DayPane extends BorderPane {
                 counter(GlueUpWords.JIGS, has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
                         GlueUpWords.CHANGE_JIGS, all -> all.withJig(count == 0
                                 ? null
-                                : all.jig() == null ? CornerJig.usual() : all.jig(), count))),
+                                : all.jig() == null ? CornerJig.usual(bench.job().units()) : all.jig(), count))),
                 counter(GlueUpWords.BENCH_PLACES, has.bench(), "bench", count -> bench.changeShop(
                         GlueUpWords.CHANGE_PLACES, all -> all.withPlaces(count, all.drying()))),
                 counter(GlueUpWords.DRYING_PLACES, has.drying(), "drying", count -> bench.changeShop(

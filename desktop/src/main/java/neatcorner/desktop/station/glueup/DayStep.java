@@ -1,6 +1,7 @@
 package neatcorner.desktop.station.glueup;
 
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
@@ -13,6 +14,8 @@ final class DayStep extends Label {
     private static final double LEAST = 6;
     /** Where a name has room. */
     private static final double NAMED = 34;
+    /** As wide as its number. */
+    private static final double LETTERED = 8;
 
     private final Region rest = new Region();
     private DayTimeline.@Nullable Mark mark;
@@ -26,6 +29,8 @@ final class DayStep extends Label {
         rest.getStyleClass().add("timeline-wait");
         rest.setMouseTransparent(true);
         setFocusTraversable(true);
+        setOnMouseEntered(
+                e -> setTooltip(new Tooltip(mark().frame() + "\n" + (mark().task() + 1) + ": " + mark().name())));
         setMinWidth(0);
         setOnMousePressed(e -> {
             pressedX = e.getSceneX();
@@ -72,14 +77,15 @@ final class DayStep extends Label {
     void show(DayTimeline.Mark next, boolean isChosen, String id, Place place) {
         mark = next;
         setId(id);
-        setText(place.to - place.from > NAMED ? next.name() : "");
+        double wide = place.to - place.from;
+        setText(wide > NAMED ? next.name() : wide > LETTERED ? String.valueOf(next.task() + 1) : "");
         setAccessibleText(next.frame() + ": " + next.name());
         setStyle(isChosen, next.isDone() ? "timeline-done" : "timeline-step");
         setPrefSize(Math.max(LEAST, place.to - place.from - 1), place.height);
         relocate(place.from, place.top);
         rest.setVisible(place.until > place.to);
         rest.setPrefSize(Math.max(1, place.until - place.to), 6);
-        rest.relocate(place.to, place.top + 7);
+        rest.relocate(place.to, place.top + place.height / 2 - 3);
     }
 
     private void setStyle(boolean isChosen, String kind) {

@@ -14,12 +14,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Line;
 import neatcorner.desktop.control.BuiltFrom;
 import neatcorner.desktop.desk.ShopDay;
+import neatcorner.desktop.draw.Palette;
+import neatcorner.desktop.draw.Thumbnail;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.glueup.schedule.Task;
@@ -32,9 +35,11 @@ import org.jspecify.annotations.Nullable;
  * a wait. Blocks can be dragged, or moved with the arrow keys.
  */
 final class DayTimeline extends Pane {
-    private static final double ROW = 25;
+    private static final double LEAST_ROW = 27;
+    private static final double MOST_ROW = 54;
+    private static final double PICTURE = 30;
     private static final double TOP = 40;
-    private static final double NAMES = 172;
+    private static final double NAMES = 206;
     /** A break is drawn this much narrower than work. */
     private static final double NARROW = 0.05;
     private static final long KEY_MINUTES = 15;
@@ -52,12 +57,14 @@ final class DayTimeline extends Pane {
      */
     record Mark(String frame, int task, String name, Instant start, Instant end, long rest, boolean isDone) {}
 
+    private final Palette palette;
     private final BiConsumer<Mark, Instant> moved;
     private final Runnable chosenChanged;
     private final Line nowLine = new Line();
     private final Pane axis = new Pane();
     private final BuiltFrom axisFrom = new BuiltFrom();
     private final Pane names = new Pane();
+    private List<Thumbnail> pictures = List.of();
     private final BuiltFrom namesFrom = new BuiltFrom();
     private final Map<String, DayStep> steps = new LinkedHashMap<>();
     private ShopDay.@Nullable Shown shown;
@@ -67,8 +74,11 @@ final class DayTimeline extends Pane {
     private Instant now = Instant.EPOCH;
     private ZoneId zone = ZoneId.of("UTC");
     private long last = 1;
+    private double row = LEAST_ROW;
+    private double room;
 
-    DayTimeline(BiConsumer<Mark, Instant> moved, Runnable chosenChanged) {
+    DayTimeline(Palette palette, BiConsumer<Mark, Instant> moved, Runnable chosenChanged) {
+        this.palette = palette;
         this.moved = moved;
         this.chosenChanged = chosenChanged;
         setId("day-timeline");
@@ -76,7 +86,16 @@ final class DayTimeline extends Pane {
         nowLine.getStyleClass().add("now-line");
         axis.setMouseTransparent(true);
         names.setMouseTransparent(true);
-        widthProperty().addListener((observed, old, width) -> fill());
+        widthProperty().addListener((observed, old, width) -> resized());
+    }
+
+    /** A width comes in the midst of a layout: what is new would be shown bare once, were it not styled at once. */
+    private void resized() {
+        fill();
+        if (getScene() != null) {
+            applyCss();
+            layout();
+        }
     }
 
     @Nullable
@@ -149,15 +168,22 @@ final class DayTimeline extends Pane {
             return;
         }
         int rows = all.chains().size();
-        setPrefHeight(TOP + ROW * rows + 12);
+        row = Math.max(LEAST_ROW, Math.min(MOST_ROW, (room - TOP - 14) / Math.max(1, rows)));
+        setPrefHeight(TOP + row * rows + 12);
         setMinHeight(getPrefHeight());
-        if (axisFrom.changed(origin, zone, calendar, last, getWidth(), rows)) {
+        if (axisFrom.changed(origin, zone, calendar, last, getWidth(), rows, row)) {
             axis.getChildren().clear();
             hours(rows);
         }
         List<String> frames = all.chains().stream().map(Chain::frame).toList();
-        if (namesFrom.changed(frames)) {
-            names.getChildren().setAll(IntStream.range(0, rows).mapToObj(row -> name(frames.get(row), row)).toList());
+        if (namesFrom.changed(frames, row)) {
+            pictures.forEach(Thumbnail::forget);
+            pictures = IntStream.range(0, rows).mapToObj(this::picture).toList();
+            names.getChildren().setAll(IntStream.range(0, rows).boxed()
+                    .flatMap(each -> Stream.of(pictures.get(each), name(frames.get(each), each))).toList());
+        }
+        for (int i = 0; i < rows; i++) {
+            pictures.get(i).show(all.pictures().get(i));
         }
         Map<String, DayStep> before = Map.copyOf(steps);
         steps.clear();
@@ -177,12 +203,27 @@ final class DayTimeline extends Pane {
         placeNow();
     }
 
-    private static Label name(String frame, int row) {
+    private Label name(String frame, int place) {
         Label name = new Label(frame);
         name.getStyleClass().add("timeline-name");
-        name.setMaxWidth(NAMES - 10);
-        name.relocate(4, TOP + ROW * row + 3);
+        name.setMaxWidth(NAMES - PICTURE - 14);
+        name.relocate(PICTURE + 8, TOP + row * place + row / 2 - 10);
         return name;
+    }
+
+    private Thumbnail picture(int place) {
+        double em = Math.min(PICTURE, row - 4) / 14;
+        Thumbnail picture = new Thumbnail(palette, PICTURE / 14, em);
+        picture.relocate(3, TOP + row * place + (row - em * 14) / 2);
+        return picture;
+    }
+
+    /** As high as there is room, where rows can be higher than they must. */
+    void setRoom(double height) {
+        if (Math.abs(height - room) > 1) {
+            room = height;
+            resized();
+        }
     }
 
     private static List<Mark> marks(ShopDay.Shown all) {
@@ -234,7 +275,7 @@ final class DayTimeline extends Pane {
                 axis.getChildren().add(heading);
             }
             if (works) {
-                Line line = new Line(x, TOP - 4, x, TOP + ROW * rows);
+                Line line = new Line(x, TOP - 4, x, TOP + row * rows);
                 line.getStyleClass().add("timeline-hour");
                 axis.getChildren().add(line);
                 if (x - lastLabel > 26) {
@@ -249,15 +290,15 @@ final class DayTimeline extends Pane {
         }
     }
 
-    private void place(DayStep step, Mark mark, int row) {
+    private void place(DayStep step, Mark mark, int place) {
         Mark now = chosen;
         boolean isChosen = now != null && now.frame().equals(mark.frame()) && now.task() == mark.task();
         if (isChosen) {
             chosen = mark;
         }
         double to = x(mark.end());
-        step.show(mark, isChosen, "step-" + row + "-" + mark.task(),
-                new DayStep.Place(TOP + ROW * row + 3, ROW - 6, x(mark.start()), to,
+        step.show(mark, isChosen, "step-" + place + "-" + mark.task(),
+                new DayStep.Place(TOP + row * place + 3, row - 6, x(mark.start()), to,
                         mark.rest() > 0 ? x(mark.end().plusSeconds(60 * mark.rest())) : to));
     }
 

@@ -1,9 +1,17 @@
 package neatcorner.desktop.station.glueup;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import javafx.util.Duration;
 import neatcorner.desktop.station.Shot;
 import neatcorner.desktop.station.StationSpec;
+import neatcorner.glueup.Glue;
+import neatcorner.glueup.GlueUp;
+import neatcorner.glueup.Holding;
+import neatcorner.glueup.Recipe;
+import neatcorner.glueup.School;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Station;
 
 /** What the window knows of this station. */
@@ -20,7 +28,30 @@ public final class GlueUpStation {
                                 .forEach(file -> demo.bench().day().include(file, false));
                         demo.bringUpToDate();
                         demo.press("glue-days");
-                    })));
+                    })),
+            things());
 
     private GlueUpStation() {}
+
+    private static List<StationSpec.Thing> things() {
+        List<StationSpec.Thing> things = new ArrayList<>();
+        for (Glue glue : Glue.KNOWN) {
+            things.add(thing(GlueUpWords.A_GLUE, glue.name(), now -> now.withGlue(glue)));
+        }
+        for (Recipe finish : Recipe.KNOWN) {
+            things.add(thing(GlueUpWords.A_FINISH, finish.name(), now -> now.withFinish(finish)));
+        }
+        for (School school : School.values()) {
+            things.add(thing(GlueUpWords.A_WAY_TO_GLUE, school.title(), now -> now.withSchool(school)));
+        }
+        for (Holding holding : Holding.values()) {
+            things.add(thing(GlueUpWords.PRESSES, holding.title(), now -> now.withHolding(holding)));
+        }
+        return things;
+    }
+
+    private static StationSpec.Thing thing(String kind, String title, UnaryOperator<GlueUp> change) {
+        return new StationSpec.Thing(kind, Sentence.capital(title), "",
+                bench -> bench.change(kind, job -> job.withGlueUp(change.apply(job.glueUp()))));
+    }
 }

@@ -1,6 +1,9 @@
 package neatcorner.desktop.station.glueup;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
@@ -12,10 +15,15 @@ import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.StepsPane;
 import neatcorner.desktop.control.TimerBar;
+import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.ModeTiles;
+import neatcorner.desktop.draw.PictureChoice;
+import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
+import neatcorner.drawing.Tint;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
@@ -23,12 +31,17 @@ import neatcorner.glueup.Recipe;
 import neatcorner.glueup.School;
 import neatcorner.glueup.SqueezeOut;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Physical;
+import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
+import neatcorner.station.glueup.GlueUpChoices;
 import neatcorner.station.glueup.GlueUpFigure;
+import neatcorner.station.glueup.GlueUpPictures;
 import neatcorner.station.glueup.JigFigure;
 
 /** Station 7: the frame in its clamps with the steps of its glue-up, the jigs for it, and the shop's days. */
@@ -40,11 +53,18 @@ public final class GlueUpView extends StationView {
         DAY
     }
 
-    private final Controls.Choices<Mode> choices;
+    private static final List<Integer> CELSIUS = List.of(5, 8, 12, 16, 18, 20, 22, 25, 30, 35);
+    private static final List<Integer> FAHRENHEIT = List.of(40, 46, 54, 60, 64, 68, 72, 77, 86, 95);
+
+    private final ModeTiles<Mode> choices;
     private final MenuButton glue = new MenuButton();
     private final MenuButton room = new MenuButton();
-    private final MenuButton school = new MenuButton();
-    private final MenuButton holding = new MenuButton();
+    private final PictureChoice<Optional<School>> schools;
+    private final PictureChoice<Optional<Holding>> holdings;
+    private final Controls.Choices<SqueezeOut> squeezeOut;
+    private final CardButton school;
+    private final CardButton holding;
+    private final Later<Plan, GlueUpChoices> known;
     private final MenuButton finish = new MenuButton();
     private final StepsPane steps;
     private final JigsPane jigs;
@@ -59,29 +79,41 @@ public final class GlueUpView extends StationView {
         super(desk, Station.GLUE_UP);
         Workbench bench = desk.bench();
         Runnable refresh = desk::refresh;
-        choices = new Controls.Choices<Mode>(wanted -> {
+        choices = new ModeTiles<Mode>(view(), wanted -> {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.CLAMPS, GlueUpWords.VIEW_CLAMPS, "glue-clamps").with(Mode.JIGS, GlueUpWords.VIEW_JIGS, "glue-jigs")
-                .with(Mode.DAY, GlueUpWords.VIEW_DAYS, "glue-days");
+        }).with(Mode.CLAMPS, GlueUpWords.VIEW_CLAMPS, "glue-clamps", GlueUpPictures::clamps)
+                .with(Mode.JIGS, GlueUpWords.VIEW_JIGS, "glue-jigs", GlueUpPictures::jigs)
+                .with(Mode.DAY, GlueUpWords.VIEW_DAYS, "glue-days", wood -> GlueUpPictures.days());
+        known = new Later<>(bench, GlueUpChoices.NONE, (plan, search) -> GlueUpChoices.of(plan), refresh);
         glue.setId("glue");
         room.setId("room");
-        school.setId("school");
-        holding.setId("holding");
         finish.setId("finish");
-        for (MenuButton menu : List.of(glue, room, school, holding, finish)) {
+        schools = new PictureChoice<>(view(), 3, 3, wanted -> change(now -> now.withSchool(wanted.orElse(null))));
+        holdings = new PictureChoice<>(view(), 5, 4, wanted -> change(now -> now.withHolding(wanted.orElse(null))));
+        schools.getStyleClass().add("card-pictures");
+        holdings.getStyleClass().add("card-pictures");
+        squeezeOut = new Controls.Choices<>(each -> change(now -> now.withSqueezeOut(each)));
+        for (SqueezeOut each : SqueezeOut.values()) {
+            squeezeOut.with(each, each.title(), "squeeze-" + each.name().toLowerCase(Locale.ROOT));
+        }
+        school = new CardButton(desk, "school", "", GlueUpWords.ORDER_OF_CORNERS, List.of(schools));
+        holding = new CardButton(desk, "holding", "", GlueUpWords.HELD_IN, List.of(holdings));
+        CardButton more = new CardButton(desk, "glue-more", GlueUpWords.MORE_CHOICES, GlueUpWords.GLUE_AND_FINISH,
+                List.of(Controls.captioned(GlueUpWords.THE_ROOM, room),
+                        Controls.captioned(GlueUpWords.THE_FINISH, finish),
+                        Controls.captioned(GlueUpWords.THE_SQUEEZE_OUT, squeezeOut)));
+        for (MenuButton menu : List.of(glue, room, finish)) {
             menu.getItems().add(new MenuItem());
         }
         glue.setOnShowing(e -> listGlues());
         room.setOnShowing(e -> listRoom());
-        school.setOnShowing(e -> listSchools());
-        holding.setOnShowing(e -> listHoldings());
         finish.setOnShowing(e -> listFinishes());
-        ofClamps = List.of(glue, room, school, holding, finish);
+        ofClamps = List.of(glue, holding, school, more);
         steps = new StepsPane(bench);
         jigs = new JigsPane(bench, refresh);
-        day = new DayPane(bench);
+        day = new DayPane(desk, view());
         timers = new TimerBar(bench);
         addTools(choices);
         addTools(ofClamps);
@@ -91,8 +123,6 @@ public final class GlueUpView extends StationView {
         drawing = new HBox(view(), steps, jigs);
         middle.getChildren().addAll(drawing, day);
         setCenter(middle);
-        setCaution(
-                GlueUpWords.CAUTION);
     }
 
     private void change(UnaryOperator<GlueUp> change) {
@@ -109,47 +139,58 @@ public final class GlueUpView extends StationView {
         menu.getItems().add(item);
     }
 
+    private Notation notation() {
+        return bench().notation().get();
+    }
+
     private void listGlues() {
         glue.getItems().clear();
         for (Glue each : Glue.KNOWN) {
-            item(glue, GlueUpWords.GLUE_CHOICE.formatted(Sentence.capital(each.name()), number(each.open().least()),
+            item(glue, GlueUpWords.GLUE_CHOICE.formatted(Sentence.capital(each.name()),
+                    notation().bare(new Scalar(each.open().least(), "", 1)),
                     each.outdoors() ? GlueUpWords.OUTDOORS : "", each.fillsGaps() ? GlueUpWords.FILLS_GAPS : ""),
                     () -> change(now -> now.withGlue(each)));
         }
     }
 
-    private static String number(double value) {
-        return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
-    }
-
     private void listRoom() {
         room.getItems().clear();
-        for (int celsius : List.of(5, 8, 12, 16, 18, 20, 22, 25, 30, 35)) {
-            item(room, GlueUpWords.CELSIUS.formatted(celsius), () -> change(now -> now.withTemperature(celsius)));
+        Notation notation = notation();
+        boolean metric = notation.units() == Units.MILLIMETRES;
+        for (int degrees : metric ? CELSIUS : FAHRENHEIT) {
+            double celsius = Physical.Kind.TEMPERATURE.from(notation.units(), degrees);
+            item(room, notation.text(Physical.temperature(celsius)),
+                    () -> change(now -> now.withTemperature(celsius)));
         }
         item(room, now().outdoors() ? GlueUpWords.HANGS_INDOORS : GlueUpWords.HANGS_OUTDOORS,
                 () -> change(now -> now.withOutdoors(!now.outdoors())));
     }
 
-    private void listSchools() {
-        school.getItems().clear();
-        item(school, GlueUpWords.AS_THE_GLUE_ALLOWS, () -> change(now -> now.withSchool(null)));
-        for (School each : School.values()) {
-            item(school, Sentence.capital(each.title()) + ": " + each.reason(),
-                    () -> change(now -> now.withSchool(each)));
+    private void showChoices(GlueUpChoices choices, GlueUp chosen, Notation notation) {
+        Tint wood = Tint.wood(bench().job().section().wood());
+        List<PictureChoice.Option<Optional<Holding>>> holds = new ArrayList<>();
+        holds.add(new PictureChoice.Option<>(Optional.empty(), "holding-best", GlueUpWords.BEST_THAT_FITS, "", "", true,
+                chosen.holding() == null, GlueUpPictures.clamps(wood)));
+        for (GlueUpChoices.Held each : choices.holdings()) {
+            holds.add(new PictureChoice.Option<>(Optional.of(each.holding()), id("holding-", each.holding()),
+                    notation.words(Sentence.capital(each.holding().title())), each.figure().in(notation), "",
+                    each.possible(), each.holding() == chosen.holding(), each.picture()));
         }
-        for (SqueezeOut each : SqueezeOut.values()) {
-            item(school, GlueUpWords.SQUEEZE_OUT.formatted(each.title()),
-                    () -> change(now -> now.withSqueezeOut(each)));
+        holdings.show(holds);
+        List<PictureChoice.Option<Optional<School>>> orders = new ArrayList<>();
+        orders.add(
+                new PictureChoice.Option<>(Optional.empty(), "school-any", GlueUpWords.AS_THE_GLUE_ALLOWS, "", "", true,
+                        chosen.school() == null, GlueUpPictures.clamps(wood)));
+        for (GlueUpChoices.Order each : choices.schools()) {
+            orders.add(new PictureChoice.Option<>(Optional.of(each.school()), id("school-", each.school()),
+                    Sentence.capital(each.school().title()), each.figure().in(notation), "", each.possible(),
+                    each.school() == chosen.school(), each.picture()));
         }
+        schools.show(orders);
     }
 
-    private void listHoldings() {
-        holding.getItems().clear();
-        item(holding, GlueUpWords.BEST_THAT_FITS, () -> change(now -> now.withHolding(null)));
-        for (Holding each : Holding.values()) {
-            item(holding, Sentence.capital(each.title()), () -> change(now -> now.withHolding(each)));
-        }
+    private static String id(String kind, Enum<?> each) {
+        return kind + each.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private void listFinishes() {
@@ -160,27 +201,41 @@ public final class GlueUpView extends StationView {
     }
 
     @Override
+    public String caution(Plan plan) {
+        return GlueUpWords.CAUTION;
+    }
+
+    @Override
     public Figure figure(Plan plan) {
         return mode == Mode.JIGS ? JigFigure.of(jigs.design(plan)) : GlueUpFigure.of(plan);
     }
 
     @Override
     public Slate slate(Plan plan) {
-        return mode == Mode.JIGS ? jigs.slate(plan) : Chapters.slate(plan, Station.GLUE_UP);
+        return switch (mode) {
+            case CLAMPS -> Chapters.slate(plan, Station.GLUE_UP);
+            case JIGS -> jigs.slate(plan);
+            case DAY -> day.slate();
+        };
     }
 
     @Override
     public void showTools(Plan plan, Notation notation) {
-        choices.show(mode);
+        choices.show(mode, plan.job().section().wood(), notation);
         GlueUp chosen = plan.job().glueUp();
         glue.setText(Sentence.capital(chosen.glue().name()));
-        room.setText(GlueUpWords.CELSIUS_AND_WHERE.formatted(number(chosen.temperature()),
-                chosen.outdoors() ? GlueUpWords.OUTDOORS : ""));
+        room.setText(
+                GlueUpWords.TEMPERATURE_AND_WHERE.formatted(notation.text(Physical.temperature(chosen.temperature())),
+                        chosen.outdoors() ? GlueUpWords.OUTDOORS : ""));
         School how = chosen.school();
         school.setText(how == null ? GlueUpWords.AS_THE_GLUE_ALLOWS : Sentence.capital(how.title()));
         Holding with = chosen.holding();
         holding.setText(with == null ? GlueUpWords.BEST_CLAMPS : Sentence.capital(with.title()));
-        finish.setText(GlueUpWords.FINISH.formatted(chosen.finish().name()));
+        squeezeOut.show(chosen.squeezeOut());
+        if (mode == Mode.CLAMPS) {
+            showChoices(known.of(plan), chosen, notation);
+        }
+        finish.setText(Sentence.capital(chosen.finish().name()));
         boolean clamps = mode == Mode.CLAMPS;
         ofClamps.forEach(node -> showIf(node, clamps));
         jigs.tools().forEach(node -> showIf(node, mode == Mode.JIGS));

@@ -7,6 +7,10 @@ import java.util.List;
  * {@code %s} stands for what is filled in.
  */
 final class GlueUpWords {
+    static final String A_GLUE = "glue";
+    static final String A_FINISH = "finish";
+    static final String A_WAY_TO_GLUE = "way to glue up";
+    static final String PRESSES = "presses the corners";
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("clamps", "glue", "finish", "drying", "schedule", "calendar");
 
@@ -17,6 +21,8 @@ final class GlueUpWords {
     static final String AS_EARLY_AS_CAN_BE = "As early as it can be";
     static final String TIMER = "Timer";
     static final String JOBS = "Jobs";
+    static final String JOBS_OF_THESE_DAYS = "Made in these days";
+    static final String ONLY_THIS_JOB = "Only this job";
     static final String BEGIN_ANEW = "Begin anew";
     static final String CALENDAR_FILE = "Calendar file";
     static final String HOUR_BY_HOUR = "Hour by hour";
@@ -72,25 +78,38 @@ final class GlueUpWords {
 
     // GlueUpView
 
-    static final String VIEW_CLAMPS = "in the clamps";
+    static final String CLAMPS_AND_HOURS = "Clamps and hours";
+    static final String NAMED_STEP = "%s: %s%s";
+    static final String OF_FRAME = ", %s";
+    static final String FIRST = "Next";
+    static final String THEN = "Then";
+    static final String MIN = "min";
+    static final String WORK_LEFT = "All done %s; work left";
+    static final String HANDS_LEFT = "Work by hand that is left";
+    static final String HOURS_UNIT = "h";
+    static final String MORE_CHOICES = "More";
+    static final String ORDER_OF_CORNERS = "Which corners are closed together";
+    static final String HELD_IN = "Held in";
+    static final String GLUE_AND_FINISH = "Room, finish, squeeze-out";
+    static final String THE_ROOM = "Room";
+    static final String THE_FINISH = "Finish";
+    static final String THE_SQUEEZE_OUT = "Squeeze-out";
+    static final String VIEW_CLAMPS = "clamps";
     static final String VIEW_JIGS = "jigs";
-    static final String VIEW_DAYS = "the days";
+    static final String VIEW_DAYS = "days";
     static final String CAUTION = "Gloves for epoxy and polyurethane; aired room for solvents. Oily rags dry flat "
             + "outdoors or lie in a closed metal can of water: they can catch fire. The label of the glue and of "
             + "the tin decides.";
     static final String CHANGE_GLUE_UP = "glue-up";
     static final String FILLS_GAPS = ", fills gaps";
     static final String GLUE_CHOICE = "%s, open %s min%s%s";
-    static final String CELSIUS = "%s °C";
     static final String HANGS_INDOORS = "It will hang indoors";
     static final String HANGS_OUTDOORS = "It will hang outdoors";
-    static final String SQUEEZE_OUT = "Squeeze-out: %s";
     static final String BEST_THAT_FITS = "The best that fits";
     static final String OUTDOORS = ", outdoors";
-    static final String CELSIUS_AND_WHERE = "%s °C%s";
+    static final String TEMPERATURE_AND_WHERE = "%s%s";
     static final String AS_THE_GLUE_ALLOWS = "As the glue allows";
     static final String BEST_CLAMPS = "Best clamps";
-    static final String FINISH = "Finish: %s";
 
     // JigsPane
 
@@ -99,7 +118,7 @@ final class GlueUpWords {
     static final String MORE_HOLES = "more holes";
     static final String HOLES = "Holes";
     static final String CHANGE_JIG = "jig";
-    static final String JIG_CUT_FROM = "Cut, from 18 mm board";
+    static final String JIG_CUT_FROM = "Cut, from [18 mm|3/4 in] board";
     static final String FROM_SHEETS = "From %s × %s, %s";
     static final String PROVED_LEAST = "proved least";
     static final String LEAST_NOT_PROVED = "least not proved";

@@ -81,7 +81,7 @@ final class JigsPane extends StepList {
 
     private CornerJig jig() {
         CornerJig jig = bench.shop().jig();
-        return jig == null ? CornerJig.usual() : jig;
+        return jig == null ? CornerJig.usual(bench.job().units()) : jig;
     }
 
     private void changeHoles(int by) {
@@ -117,7 +117,7 @@ final class JigsPane extends StepList {
         List<Node> nodes = new ArrayList<>();
         JigWork work = work(plan).orElse(null);
         if (work != null) {
-            nodes.add(heading(GlueUpWords.JIG_CUT_FROM));
+            nodes.add(heading(notation.words(GlueUpWords.JIG_CUT_FROM)));
             for (JigDesign.Part part : work.design().parts()) {
                 nodes.add(line(part.count() + " × " + part.name() + "  " + notation.bare(part.length()) + " × "
                         + notation.text(part.width())));

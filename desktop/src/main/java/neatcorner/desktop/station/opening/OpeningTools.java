@@ -2,16 +2,18 @@ package neatcorner.desktop.station.opening;
 
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.SpinnerValueFactory;
-import javafx.scene.control.ToggleButton;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.TypedNumber;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.CardButton;
+import neatcorner.desktop.station.Desk;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
@@ -33,15 +35,16 @@ final class OpeningTools {
     private final Controls.Choices<SizeOf> start;
     private final MenuButton standard = new MenuButton(OpeningWords.STANDARD_SIZES);
     private final MenuButton fits = new MenuButton(OpeningWords.WHAT_FITS);
-    private final ToggleButton mat = new ToggleButton(OpeningWords.MAT);
+    private final CardButton mat;
+    private final LengthBox even;
     private final LengthBox overlap;
     private final LengthBox clearance;
     private final Spinner<Integer> quantity;
     private final List<Node> controls;
     private boolean showing;
 
-    OpeningTools(Workbench bench) {
-        this.bench = bench;
+    OpeningTools(Desk desk) {
+        this.bench = desk.bench();
         start = new Controls.Choices<SizeOf>(of -> bench.change(OpeningWords.CHANGE_START, job -> job.startingFrom(of)))
                 .with(SizeOf.ART, OpeningWords.ART, "start-art")
                 .with(SizeOf.RABBET, OpeningWords.RABBET, "start-rabbet")
@@ -55,9 +58,16 @@ final class OpeningTools {
         fits.setId("what-fits");
         fits.setOnShowing(e -> listFits());
         fits.getItems().add(new MenuItem());
-        mat.setId("mat");
-        mat.getStyleClass().add("chip");
-        mat.setOnAction(e -> bench.change(OpeningWords.CHANGE_MAT, OpeningTools::matToggled));
+        even = new LengthBox(bench, MatFields.MAT_EVEN, OpeningWords.SHOWS_ALL_ROUND);
+        Button without = Controls.chip(OpeningWords.TAKE_MAT_OUT, this::takeMatOut);
+        without.setId("mat-out");
+        mat = new CardButton(desk, "mat", OpeningWords.MAT, OpeningWords.MAT, List.of(even, overlap, without));
+        mat.setOnAction(e -> {
+            if (bench.job().pack().mat().isEmpty()) {
+                bench.change(OpeningWords.CHANGE_MAT, OpeningTools::withUsualMat);
+            }
+            mat.toggle();
+        });
         quantity = TypedNumber.count("quantity", OpeningWords.FRAMES, 1, Job.MOST_FRAMES, bench::say);
         quantity.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
@@ -66,8 +76,9 @@ final class OpeningTools {
         });
         controls = List.of(Controls.captioned(OpeningWords.I_MEASURED, start), standard,
                 Controls.chip(OpeningWords.TURN, () -> bench.change(OpeningWords.CHANGE_TURN, job -> turned(job))), mat,
-                overlap, clearance,
-                Controls.captioned(OpeningWords.FRAMES, quantity), fits);
+                Controls.captioned(OpeningWords.FRAMES, quantity),
+                new CardButton(desk, "opening-more", OpeningWords.MORE, OpeningWords.OPENING,
+                        List.of(clearance, fits)));
     }
 
     /** Those of the job's own units first. */
@@ -96,11 +107,14 @@ final class OpeningTools {
         });
     }
 
-    private static Job matToggled(Job job) {
-        List<Layer> layers = job.pack().layers();
-        int index = layers.stream().filter(Layer.Mat.class::isInstance).findFirst().map(layers::indexOf).orElse(-1);
-        if (index >= 0) {
-            return job.withPack(job.pack().without(index));
+    private void takeMatOut() {
+        mat.toggle();
+        bench.change(OpeningWords.CHANGE_WITHOUT_A_MAT, OpeningTools::withoutMat);
+    }
+
+    private static Job withUsualMat(Job job) {
+        if (job.pack().mat().isPresent()) {
+            return job;
         }
         Length border = job.units().either(50, 2);
         Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
@@ -145,10 +159,7 @@ final class OpeningTools {
         start.show(plan.job().sizeOf());
         start.rename(SizeOf.RABBET, notation.words(OpeningWords.RABBET));
         mat.setText(notation.words(OpeningWords.MAT));
-        boolean matted = plan.job().pack().mat().isPresent();
-        mat.setSelected(matted);
-        overlap.setVisible(matted);
-        overlap.setManaged(matted);
+        even.show(plan, notation);
         overlap.show(plan, notation);
         clearance.show(plan, notation);
         SpinnerValueFactory<Integer> values = quantity.getValueFactory();

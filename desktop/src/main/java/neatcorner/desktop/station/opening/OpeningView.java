@@ -14,16 +14,18 @@ import org.jspecify.annotations.Nullable;
  * controls a moment later.
  */
 public final class OpeningView extends StationView {
+    private final Desk desk;
     private @Nullable OpeningTools tools;
 
     public OpeningView(Desk desk) {
         super(desk, Station.OPENING);
+        this.desk = desk;
     }
 
     @Override
     public void furnish() {
         super.furnish();
-        OpeningTools made = new OpeningTools(bench());
+        OpeningTools made = new OpeningTools(desk);
         tools = made;
         addTools(made.controls());
     }

@@ -18,7 +18,11 @@ final class OpeningWords {
     static final String ART = "art";
     static final String SIGHT = "sight";
     static final String OUTSIDE = "outside";
-    static final String OVERLAP = "overlap";
+    static final String OVERLAP = "covers the art by";
+    static final String SHOWS_ALL_ROUND = "shows all round";
+    static final String TAKE_MAT_OUT = "Take it out";
+    static final String MORE = "More";
+    static final String OPENING = "Opening";
     static final String CLEARANCE_A_SIDE = "Clearance a side";
     static final String CHANGE_MAT = "mat";
     static final String CHANGE_QUANTITY = "quantity";

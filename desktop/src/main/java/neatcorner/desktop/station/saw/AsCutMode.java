@@ -94,7 +94,7 @@ final class AsCutMode implements StationMode {
     }
 
     @Override
-    public List<Node> tools() {
+    public List<Node> bar() {
         return List.of(rows, limit, clear);
     }
 

@@ -31,7 +31,7 @@ final class BeforeMode implements StationMode {
     }
 
     @Override
-    public List<Node> tools() {
+    public List<Node> bar() {
         return List.of(limit);
     }
 

@@ -29,7 +29,8 @@ final class CutsMode implements StationMode {
     private final Label step = new Label();
     private final Controls.Choices<SecondMiter> second;
     private final List<LengthBox> boxes;
-    private final List<Node> tools = new ArrayList<>();
+    private final HBox steps;
+    private final List<Node> more = new ArrayList<>();
 
     CutsMode(Workbench bench) {
         this.bench = bench;
@@ -49,11 +50,11 @@ final class CutsMode implements StationMode {
         boxes = List.of(new LengthBox(bench, SawFields.KERF, SawWords.KERF),
                 new LengthBox(bench, SawFields.ROUGH, SawWords.ROUGH_ALLOWANCE),
                 new LengthBox(bench, SawFields.MIN_HOLD, SawWords.HOLD_BY_HAND_FROM));
-        HBox steps = new HBox(back, step, next);
-        steps.getStyleClass().add("captioned");
+        steps = new HBox(back, step, next);
+        steps.getStyleClass().add("cut-steps");
         steps.setAlignment(Pos.CENTER_LEFT);
-        tools.addAll(List.of(steps, Controls.captioned(SawWords.SECOND_END, second)));
-        tools.addAll(boxes);
+        more.add(Controls.captioned(SawWords.SECOND_END, second));
+        more.addAll(boxes);
     }
 
     private void move(int by) {
@@ -62,8 +63,13 @@ final class CutsMode implements StationMode {
     }
 
     @Override
-    public List<Node> tools() {
-        return tools;
+    public List<Node> bar() {
+        return List.of(steps);
+    }
+
+    @Override
+    public List<Node> more() {
+        return more;
     }
 
     @Override

@@ -33,7 +33,7 @@ final class DryFitMode implements StationMode {
     }
 
     @Override
-    public List<Node> tools() {
+    public List<Node> bar() {
         return List.of(boxes.get(0), boxes.get(1), clear);
     }
 

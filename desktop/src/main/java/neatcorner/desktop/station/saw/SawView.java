@@ -11,6 +11,8 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.ModeTiles;
+import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.desktop.station.StationView;
@@ -23,8 +25,9 @@ import neatcorner.plan.Station;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SawScale;
 import neatcorner.saw.ShopSaw;
+import neatcorner.station.saw.SawPictures;
 
-/** Station 5: the saw. The cuts one after the other, and what makes a saw one that can be trusted. */
+/** Station 6: the saw. The cuts one after the other, and what makes a saw one that can be trusted. */
 public final class SawView extends StationView {
     /** What is done at the saw. */
     public enum Mode {
@@ -37,7 +40,8 @@ public final class SawView extends StationView {
     }
 
     private final Map<Mode, StationMode> modes = new EnumMap<>(Mode.class);
-    private final Controls.Choices<Mode> choices;
+    private final ModeTiles<Mode> choices;
+    private final CardButton more;
     private final MenuButton saws = new MenuButton();
     private final VBox says = new VBox();
     private Mode mode = Mode.CUTS;
@@ -52,25 +56,26 @@ public final class SawView extends StationView {
         modes.put(Mode.AS_CUT, new AsCutMode(bench));
         modes.put(Mode.DRY_FIT, new DryFitMode(bench));
         modes.put(Mode.SEASONS, new SeasonsMode(bench));
-        choices = new Controls.Choices<Mode>(wanted -> {
+        choices = new ModeTiles<Mode>(view(), wanted -> {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.CUTS, SawWords.VIEW_CUTS, "saw-cuts").with(Mode.TEST, SawWords.VIEW_TEST_CORNER, "saw-test")
-                .with(Mode.BEFORE, SawWords.VIEW_BEFORE, "saw-before")
-                .with(Mode.AS_CUT, SawWords.VIEW_AS_CUT, "saw-as-cut")
-                .with(Mode.DRY_FIT, SawWords.VIEW_DRY_FIT, "saw-dry-fit")
-                .with(Mode.SEASONS, SawWords.VIEW_SEASONS, "saw-seasons");
+        }).with(Mode.CUTS, SawWords.VIEW_CUTS, "saw-cuts", SawPictures::cuts)
+                .with(Mode.TEST, SawWords.VIEW_TEST_CORNER, "saw-test", SawPictures::testCorner)
+                .with(Mode.BEFORE, SawWords.VIEW_BEFORE, "saw-before", SawPictures::before)
+                .with(Mode.AS_CUT, SawWords.VIEW_AS_CUT, "saw-as-cut", SawPictures::asCut)
+                .with(Mode.DRY_FIT, SawWords.VIEW_DRY_FIT, "saw-dry-fit", SawPictures::dryFit)
+                .with(Mode.SEASONS, SawWords.VIEW_SEASONS, "saw-seasons", SawPictures::seasons);
         saws.setId("saws");
         saws.setOnShowing(e -> listSaws());
         saws.getItems().add(new MenuItem());
-        addTools(choices, saws);
-        modes.values().forEach(each -> addTools(each.tools()));
+        more = new CardButton(desk, "saw-more", SawWords.MORE, SawWords.SAW,
+                modes.values().stream().flatMap(each -> each.more().stream()).toList());
+        addTools(choices, saws, more);
         says.getStyleClass().add("says");
         says.setId("saw-says");
-        setBelowTools(new VBox(says));
-        setCaution(
-                SawWords.CAUTION);
+        setUnderDrawing(says);
+        modes.values().forEach(each -> addUnderDrawing(each.bar()));
         bench.whileOpen(bench.saws().watch(refresh));
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
@@ -101,6 +106,11 @@ public final class SawView extends StationView {
     }
 
     @Override
+    public String caution(Plan plan) {
+        return SawWords.CAUTION;
+    }
+
+    @Override
     public Figure figure(Plan plan) {
         return current().figure(plan);
     }
@@ -110,16 +120,22 @@ public final class SawView extends StationView {
         return current().slate(plan);
     }
 
+    private static void show(List<Node> nodes, boolean shown) {
+        for (Node node : nodes) {
+            node.setVisible(shown);
+            node.setManaged(shown);
+        }
+    }
+
     @Override
     public void showTools(Plan plan, Notation notation) {
-        choices.show(mode);
+        choices.show(mode, plan.job().section().wood(), notation);
         saws.setText(plan.job().saw().name());
         modes.forEach((each, view) -> {
-            for (Node node : view.tools()) {
-                node.setVisible(each == mode);
-                node.setManaged(each == mode);
-            }
+            show(view.bar(), each == mode);
+            show(view.more(), each == mode);
         });
+        more.setDisable(current().more().isEmpty());
         current().show(plan, notation);
         List<Sentence> sentences = current().says(plan);
         Controls.say(says, sentences, notation);

@@ -79,6 +79,8 @@ final class SawWords {
 
     // SawView
 
+    static final String MORE = "More";
+    static final String SAW = "Saw";
     static final String VIEW_CUTS = "cuts";
     static final String VIEW_TEST_CORNER = "test corner";
     static final String VIEW_BEFORE = "what to expect";
@@ -98,12 +100,12 @@ final class SawWords {
     // SeasonsMode
 
     static final String FACES_FLAT_SAWN = "faces flat-sawn";
-    static final String DRIEST_NUMBER = "Driest °C";
+    static final String DRIEST_AIR = "Driest air";
     static final String DRIEST_HUMIDITY_NUMBER = "Humidity when driest, %";
-    static final String DAMPEST_NUMBER = "Dampest °C";
+    static final String DAMPEST_AIR = "Dampest air";
     static final String DAMPEST_HUMIDITY_NUMBER = "Humidity when dampest, %";
-    static final String DRIEST = "driest °C";
-    static final String DAMPEST = "dampest °C";
+    static final String DRIEST = "driest";
+    static final String DAMPEST = "dampest";
     static final String HUMID = "% humid";
     static final String IT_WILL_HANG_IN = "It will hang in";
     static final String HEATED_HOUSE = "a heated house";

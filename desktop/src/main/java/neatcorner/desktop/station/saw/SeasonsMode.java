@@ -1,11 +1,15 @@
 package neatcorner.desktop.station.saw;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
 import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
@@ -14,6 +18,8 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Physical;
+import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.station.saw.SawSlates;
@@ -24,33 +30,26 @@ import org.jspecify.annotations.Nullable;
 /** The air where the frame will hang, and what the year does to its miters. */
 final class SeasonsMode implements StationMode {
     private final Workbench bench;
-    private final List<Spinner<Double>> spinners;
+    private final List<Spinner<Double>> spinners = new ArrayList<>();
+    private final List<BiConsumer<Climate, Units>> shows = new ArrayList<>();
     private final CheckBox flat = new CheckBox(SawWords.FACES_FLAT_SAWN);
     private final HBox air;
     private final List<Node> tools;
-    private final List<ToDoubleFunction<Climate>> gets = List.of(climate -> climate.dry().celsius(),
-            climate -> climate.dry().humidity(), climate -> climate.damp().celsius(),
-            climate -> climate.damp().humidity(), Climate::glued);
     private boolean showing;
 
     SeasonsMode(Workbench bench) {
         this.bench = bench;
-        spinners = List.of(
-                spinner("dry-celsius", SawWords.DRIEST_NUMBER, -30, 50, 1,
-                        (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity()))),
-                spinner("dry-humidity", SawWords.DRIEST_HUMIDITY_NUMBER, 1, 99, 1,
-                        (c, v) -> c.withDry(new Climate.Air(c.dry().celsius(), v))),
-                spinner("damp-celsius", SawWords.DAMPEST_NUMBER, -30, 50, 1,
-                        (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity()))),
-                spinner("damp-humidity", SawWords.DAMPEST_HUMIDITY_NUMBER, 1, 99, 1,
-                        (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v))),
-                spinner("glued", SawWords.GLUED_AT, 0, 30, 0.5, Climate::withGlued));
         flat.setId("flat-sawn");
         flat.setOnAction(e -> change(climate -> climate.withFlat(flat.isSelected())));
-        air = new HBox(Controls.captioned(SawWords.DRIEST, spinners.get(0)),
-                Controls.captioned(SawWords.HUMID, spinners.get(1)),
-                Controls.captioned(SawWords.DAMPEST, spinners.get(2)),
-                Controls.captioned(SawWords.HUMID, spinners.get(3)));
+        air = new HBox(
+                Controls.captioned(SawWords.DRIEST, temperature("dry", SawWords.DRIEST_AIR, c -> c.dry().celsius(),
+                        (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity())))),
+                Controls.captioned(SawWords.HUMID, spinner("dry-humidity", SawWords.DRIEST_HUMIDITY_NUMBER, 1, 99, 1,
+                        c -> c.dry().humidity(), (c, v) -> c.withDry(new Climate.Air(c.dry().celsius(), v)))),
+                Controls.captioned(SawWords.DAMPEST, temperature("damp", SawWords.DAMPEST_AIR,
+                        c -> c.damp().celsius(), (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity())))),
+                Controls.captioned(SawWords.HUMID, spinner("damp-humidity", SawWords.DAMPEST_HUMIDITY_NUMBER, 1, 99, 1,
+                        c -> c.damp().humidity(), (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v)))));
         air.getStyleClass().add("captioned");
         tools = List.of(
                 Controls.captioned(SawWords.IT_WILL_HANG_IN,
@@ -59,7 +58,9 @@ final class SeasonsMode implements StationMode {
                         place(SawWords.STEADY_MUSEUM_AIR, Climate.STEADY, "place-steady"),
                         place(SawWords.NOT_SAID, null, "place-none")),
                 air,
-                Controls.captioned(SawWords.GLUED_AT, spinners.get(4)), flat);
+                Controls.captioned(SawWords.GLUED_AT, spinner("glued", SawWords.GLUED_AT, 0, 30, 0.5, Climate::glued,
+                        Climate::withGlued)),
+                flat);
     }
 
     private Node place(String name, @Nullable Climate climate, String id) {
@@ -71,14 +72,38 @@ final class SeasonsMode implements StationMode {
     }
 
     private Spinner<Double> spinner(String id, String what, double least, double most, double step,
-            BiFunction<Climate, Double, Climate> set) {
+            ToDoubleFunction<Climate> get, BiFunction<Climate, Double, Climate> set) {
         Spinner<Double> spinner = TypedNumber.decimal(id, what, least, most, step, bench::say);
         spinner.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
                 change(climate -> set.apply(climate, now));
             }
         });
+        spinners.add(spinner);
+        shows.add((climate, units) -> spinner.getValueFactory().setValue(get.applyAsDouble(climate)));
         return spinner;
+    }
+
+    /** In the degrees of the shop's own system. */
+    private HBox temperature(String id, String what, ToDoubleFunction<Climate> get,
+            BiFunction<Climate, Double, Climate> set) {
+        HBox box = new HBox(4);
+        box.setAlignment(Pos.CENTER_LEFT);
+        for (Units units : Units.values()) {
+            Physical.Kind kind = Physical.Kind.TEMPERATURE;
+            Spinner<Double> spinner = spinner(id + (units == Units.MILLIMETRES ? "-celsius" : "-fahrenheit"), what,
+                    kind.in(units, -30), kind.in(units, 50), 1,
+                    climate -> Math.round(kind.in(units, get.applyAsDouble(climate)) * 10) / 10.0,
+                    (climate, degrees) -> set.apply(climate, kind.from(units, degrees)));
+            HBox one = new HBox(4, spinner, new Label(kind.unit(units)));
+            one.setAlignment(Pos.CENTER_LEFT);
+            box.getChildren().add(one);
+            shows.add((climate, shown) -> {
+                one.setVisible(units == shown);
+                one.setManaged(units == shown);
+            });
+        }
+        return box;
     }
 
     private void change(UnaryOperator<Climate> change) {
@@ -89,7 +114,7 @@ final class SeasonsMode implements StationMode {
     }
 
     @Override
-    public List<Node> tools() {
+    public List<Node> bar() {
         return tools;
     }
 
@@ -99,11 +124,10 @@ final class SeasonsMode implements StationMode {
         Climate place = plan.job().checks().place();
         air.setDisable(place == null);
         flat.setDisable(place == null);
-        spinners.get(4).setDisable(place == null);
+        spinners.forEach(spinner -> spinner.setDisable(place == null));
+        Climate shown = place == null ? Climate.STEADY : place;
+        shows.forEach(show -> show.accept(shown, notation.units()));
         if (place != null) {
-            for (int i = 0; i < spinners.size(); i++) {
-                spinners.get(i).getValueFactory().setValue(gets.get(i).applyAsDouble(place));
-            }
             flat.setSelected(place.flat());
         }
         showing = false;

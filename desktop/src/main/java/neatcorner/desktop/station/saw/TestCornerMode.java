@@ -80,7 +80,7 @@ final class TestCornerMode implements StationMode {
                 new LengthBox(bench, SawFields.FENCE_LENGTH, SawWords.BLADE_TO_FENCE));
         tools = List.of(Controls.captioned(SawWords.CORNER_IS_OPEN, where),
                 Controls.captioned(SawWords.GAP_BY, gapTag, paper),
-                Controls.captioned(SawWords.GAP_OVER, overTag), miterBox, boxes.get(0), boxes.get(1), keep, turned,
+                Controls.captioned(SawWords.GAP_OVER, overTag), miterBox, keep, turned,
                 log);
     }
 
@@ -123,8 +123,13 @@ final class TestCornerMode implements StationMode {
     }
 
     @Override
-    public List<Node> tools() {
+    public List<Node> bar() {
         return tools;
+    }
+
+    @Override
+    public List<Node> more() {
+        return List.copyOf(boxes);
     }
 
     @Override

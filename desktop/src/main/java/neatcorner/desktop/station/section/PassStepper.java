@@ -40,7 +40,12 @@ final class PassStepper extends HBox {
             index++;
             refresh.run();
         });
-        getChildren().addAll(play, back, where, next);
+        getChildren().addAll(back, where, next);
+    }
+
+    /** Begins and ends the stepping. */
+    ToggleButton play() {
+        return play;
     }
 
     /** The pass that is up; -1 when the finished section is shown. */

@@ -2,12 +2,11 @@ package neatcorner.desktop.station.section;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
-import javafx.scene.control.ComboBox;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
-import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
@@ -27,19 +26,17 @@ import neatcorner.section.RabbetWay;
 import neatcorner.station.section.MillingSlate;
 import neatcorner.station.section.SectionFigure;
 import neatcorner.station.section.SectionLook;
-import neatcorner.wood.Species;
 
 /** Station 2: the stick's end, with the pack lying in its rabbet. */
 public final class SectionView extends StationView {
-    private final ComboBox<String> wood = new ComboBox<>();
-    private final ToggleButton doubleRabbet = new ToggleButton();
+    private final WoodPicker wood;
+    private final CheckMenuItem doubleRabbet = new CheckMenuItem();
     private final MenuButton pack = new MenuButton(SectionWords.PACK);
     private final MenuButton way = new MenuButton();
     private final MenuButton blank = new MenuButton(SectionWords.BLANK);
     private final ToggleButton safeZone = new ToggleButton(SectionWords.SAFE_ZONE);
     private final MillingEditor milling;
     private final PassStepper passes;
-    private boolean showing;
 
     public SectionView(Desk desk) {
         super(desk, Station.SECTION);
@@ -47,25 +44,13 @@ public final class SectionView extends StationView {
         Runnable refresh = desk::refresh;
         milling = new MillingEditor(bench);
         passes = new PassStepper(refresh);
-        wood.getItems().setAll(Species.KNOWN.stream().map(Species::name).toList());
-        wood.setEditable(true);
-        wood.setPrefWidth(180);
-        wood.setId("wood");
-        wood.setOnAction(e -> {
-            String name = wood.getValue();
-            if (!showing && name != null && !name.isBlank()) {
-                bench.change(SectionWords.CHANGE_WOOD,
-                        job -> job.withSection(job.section().withWood(Species.named(name.strip()))));
-            }
-        });
+        wood = new WoodPicker(desk, species -> bench.change(SectionWords.CHANGE_WOOD,
+                job -> job.withSection(job.section().withWood(species))));
         doubleRabbet.setId("double-rabbet");
-        doubleRabbet.getStyleClass().add("chip");
         doubleRabbet.setOnAction(e -> toggleStep());
         pack.setId("pack");
         pack.setOnShowing(e -> listLayers());
         pack.getItems().add(new MenuItem());
-        setCaution(
-                SectionWords.CAUTION);
         way.setId("rabbet-way");
         for (RabbetWay each : RabbetWay.values()) {
             MenuItem item = new MenuItem(Sentence.capital(each.title()));
@@ -73,15 +58,15 @@ public final class SectionView extends StationView {
                     job.section().withMilling(job.section().milling().withWay(each)))));
             way.getItems().add(item);
         }
+        way.getItems().addAll(new SeparatorMenuItem(), doubleRabbet);
         blank.setId("blank");
         blank.setOnShowing(e -> new BlankMenu(bench).list(blank));
         blank.getItems().add(new MenuItem());
         safeZone.setId("safe-zone");
         safeZone.getStyleClass().add("chip");
         safeZone.setOnAction(e -> refresh.run());
-        addTools(Controls.captioned(SectionWords.WOOD, wood), doubleRabbet, pack, blank, way, milling.adding(),
-                safeZone, passes);
-        setBelowTools(milling);
+        addTools(wood, pack, way, milling.adding(), blank, passes.play(), safeZone);
+        addUnderDrawing(List.of(passes, milling));
     }
 
     private void toggleStep() {
@@ -131,6 +116,11 @@ public final class SectionView extends StationView {
     }
 
     @Override
+    public String caution(Plan plan) {
+        return SectionWords.CAUTION;
+    }
+
+    @Override
     public Figure figure(Plan plan) {
         return SectionFigure.of(plan, new SectionLook(passes.index(plan), safeZone.isSelected()));
     }
@@ -143,13 +133,12 @@ public final class SectionView extends StationView {
 
     @Override
     public void showTools(Plan plan, Notation notation) {
-        showing = true;
-        wood.setValue(plan.job().section().wood().name());
+        wood.show(plan.job().section().wood());
         doubleRabbet.setText(notation.words(SectionWords.DOUBLE_RABBET));
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
-        way.setText(notation.words(SectionWords.RABBET_BY.formatted(plan.job().section().milling().way().title())));
+        way.setText(notation.words(SectionWords.RABBET_BY.formatted(
+                plan.job().section().milling().way().title().split(",", 2)[0])));
         milling.show(plan, notation);
         passes.show(plan);
-        showing = false;
     }
 }

@@ -1,8 +1,11 @@
 package neatcorner.desktop.station.shape;
 
+import java.util.Arrays;
 import java.util.List;
 import neatcorner.desktop.station.Shot;
 import neatcorner.desktop.station.StationSpec;
+import neatcorner.measure.Sentence;
+import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Station;
 
 /** What the window knows of this station. */
@@ -14,7 +17,11 @@ public final class ShapeStation {
             List.of(new Shot("3-shape", demo -> demo.open("compass-rose.json")), new Shot("3-shape-body", demo -> {
                 demo.open("barometer-glass.json");
                 demo.press("body");
-            })));
+            })),
+            Arrays.stream(CornerJoint.values()).map(joint -> new StationSpec.Thing(ShapeWords.CORNER_JOINT,
+                    Sentence.capital(joint.title()), "", bench -> bench.change(ShapeWords.CHANGE_CORNER_JOINT,
+                            job -> job.outline().isRectangle() ? job.withJoint(joint) : job)))
+                    .toList());
 
     private ShapeStation() {}
 }

@@ -2,7 +2,6 @@ package neatcorner.desktop.station.shape;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.IntConsumer;
 import javafx.scene.Node;
@@ -16,6 +15,8 @@ import neatcorner.desktop.control.TypedNumber;
 import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.ModeTiles;
+import neatcorner.desktop.draw.Palette;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.Templates;
 import neatcorner.job.Job;
@@ -26,10 +27,10 @@ import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
-import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
 import neatcorner.station.shape.ShapeFields;
+import neatcorner.station.shape.ShapePictures;
 
 /** What has no place in the drawing of the outline: its kind, sides, curve, segments, slope. */
 final class ShapeTools {
@@ -46,10 +47,8 @@ final class ShapeTools {
     private static final int MOST_SEGMENTS = 64;
 
     private final Workbench bench;
-    private final Controls.Choices<Kind> kind;
+    private final ModeTiles<Kind> kind;
     private final Spinner<Integer> sides;
-    private final Controls.Choices<CornerJoint> joint;
-    private final Node jointBox;
     private final Controls.Choices<Boolean> across;
     private final Controls.Choices<Shape.Curve> curve;
     private final Spinner<Integer> segments;
@@ -65,20 +64,15 @@ final class ShapeTools {
     private final HBox holder = new HBox();
     private boolean showing;
 
-    ShapeTools(Workbench bench) {
+    ShapeTools(Workbench bench, Palette palette) {
         this.bench = bench;
-        kind = new Controls.Choices<Kind>(this::choose).with(Kind.RECTANGLE, ShapeWords.RECTANGLE, "shape-rectangle")
-                .with(Kind.REGULAR, ShapeWords.EQUAL_SIDES, "shape-regular")
-                .with(Kind.FREE, ShapeWords.FREE_CORNERS, "shape-free")
-                .with(Kind.ARCH, ShapeWords.ARCHED_TOP, "shape-arch")
-                .with(Kind.CIRCLE, ShapeWords.CIRCLE, "shape-circle")
-                .with(Kind.ELLIPSE, ShapeWords.ELLIPSE, "shape-ellipse");
-        joint = new Controls.Choices<CornerJoint>(
-                taken -> bench.change(ShapeWords.CHANGE_CORNER_JOINT, job -> job.withJoint(taken)));
-        for (CornerJoint each : CornerJoint.values()) {
-            joint.with(each, each.title(), "joint-" + each.name().toLowerCase(Locale.ROOT));
-        }
-        jointBox = Controls.captioned(ShapeWords.CORNERS, joint);
+        kind = new ModeTiles<Kind>(palette, this::choose)
+                .with(Kind.RECTANGLE, ShapeWords.RECTANGLE, "shape-rectangle", ShapePictures::rectangle)
+                .with(Kind.REGULAR, ShapeWords.EQUAL_SIDES, "shape-regular", ShapePictures::regular)
+                .with(Kind.FREE, ShapeWords.FREE_CORNERS, "shape-free", ShapePictures::free)
+                .with(Kind.ARCH, ShapeWords.ARCHED_TOP, "shape-arch", ShapePictures::arch)
+                .with(Kind.CIRCLE, ShapeWords.CIRCLE, "shape-circle", ShapePictures::circle)
+                .with(Kind.ELLIPSE, ShapeWords.ELLIPSE, "shape-ellipse", ShapePictures::ellipse);
         across = new Controls.Choices<Boolean>(corners -> reshape((job, shape) -> shape instanceof Shape.Regular regular
                 ? new Shape.Regular(regular.sides(), corners)
                 : shape))
@@ -113,8 +107,12 @@ final class ShapeTools {
     }
 
     List<Node> controls() {
-        return List.of(kind, jointBox, sidesBox, acrossBox, curve, rise, segmentsBox, board, templates, slope,
-                measured);
+        return List.of(kind, sidesBox);
+    }
+
+    /** What this kind of outline asks for, below the drawing. */
+    List<Node> bar() {
+        return List.of(acrossBox, curve, rise, segmentsBox, board, templates, slope, measured);
     }
 
     /** Where sides and angles are entered as they were measured. */
@@ -235,12 +233,10 @@ final class ShapeTools {
     void show(Plan plan, Notation notation) {
         showing = true;
         Shape shape = plan.job().outline().shape();
-        kind.show(kindOf(shape));
+        kind.show(kindOf(shape), plan.job().section().wood(), notation);
         boolean regular = shape instanceof Shape.Regular;
         boolean arch = shape instanceof Shape.Arch;
         boolean curved = !shape.isStraight();
-        joint.show(plan.job().joint());
-        present(jointBox, shape instanceof Shape.Rectangle);
         present(sidesBox, regular);
         present(acrossBox, regular);
         present(curve, arch);

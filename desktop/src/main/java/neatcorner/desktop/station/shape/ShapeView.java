@@ -35,12 +35,13 @@ public final class ShapeView extends StationView {
         Workbench bench = desk.bench();
         mirrored.setId("mirrored");
         mirrored.setOnAction(e -> show(bench.currentPlan(), bench.notation().get()));
-        tools = new ShapeTools(bench);
+        tools = new ShapeTools(bench, view());
         addTools(tools.controls());
         body.setId("body");
         body.getStyleClass().add("chip");
         body.setOnAction(e -> show(bench.currentPlan(), bench.notation().get()));
         addTools(mirrored, body);
+        addUnderDrawing(tools.bar());
         view().addEventHandler(MouseEvent.MOUSE_PRESSED, e -> {
             pressedX = e.getX() - yaw / PER_PIXEL;
             pressedY = e.getY() - pitch / PER_PIXEL;

@@ -7,6 +7,7 @@ import java.util.List;
  * {@code %s} stands for what is filled in.
  */
 final class ShapeWords {
+    static final String CORNER_JOINT = "corner joint";
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("outline", "polygon", "arch", "circle", "oval", "templates", "angles");
 
@@ -20,13 +21,12 @@ final class ShapeWords {
     static final String TEMPLATES = "Templates at full size";
     static final String RECTANGLE = "rectangle";
     static final String EQUAL_SIDES = "equal sides";
-    static final String FREE_CORNERS = "free corners";
-    static final String ARCHED_TOP = "arched top";
+    static final String FREE_CORNERS = "free";
+    static final String ARCHED_TOP = "arch";
     static final String CIRCLE = "circle";
     static final String ELLIPSE = "ellipse";
-    static final String CHANGE_CORNER_JOINT = "corner joint";
-    static final String CORNERS = "Corners";
     static final String ACROSS_FLATS = "flats";
+    static final String CHANGE_CORNER_JOINT = "corner joint";
     static final String ACROSS_CORNERS = "corners";
     static final String FLAT_ARC = "flat arc";
     static final String HALF_CIRCLE = "half circle";

@@ -65,7 +65,7 @@ final class TraverseEditor extends VBox {
             sides.clear();
             corners.clear();
             for (int i = 0; i < traverse.sides().size(); i++) {
-                addRow(notation.bare(Length.mm(traverse.sides().get(i))).replace("≈", ""),
+                addRow(notation.figures(Length.mm(traverse.sides().get(i))).digits(),
                         String.valueOf(Math.round(traverse.corners().get(i).degrees() * 100) / 100.0));
             }
             lay();

@@ -100,7 +100,7 @@ final class BoardsMode implements StationMode {
     }
 
     @Override
-    public List<Node> below() {
+    public List<Node> bar() {
         return List.of(editor);
     }
 

@@ -115,7 +115,7 @@ final class SheetsMode implements StationMode {
     }
 
     @Override
-    public List<Node> below() {
+    public List<Node> bar() {
         return List.of(editor);
     }
 

@@ -1,7 +1,5 @@
 package neatcorner.desktop.station.sticks;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.input.MouseEvent;
@@ -22,26 +20,31 @@ import neatcorner.stock.Span;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What the mouse does among the sticks: along a stick it marks a defect; from a piece to another stick it gives the piece to
+ * What the mouse does among the sticks: along a stick it marks a knot; from a piece to another stick it gives the piece to
  * that stick; a double click on a piece holds it where it is, or lets it go.
  */
 final class StickDragging {
-    private static final Length SHORTEST_DEFECT = Length.mm(3);
+    private static final Length SHORTEST_KNOT = Length.mm(3);
 
     private final Workbench bench;
     private final FigureView view;
     private final Region mark = new Region();
     private final Consumer<Integer> chosen;
+    private final Knots knots;
+    private final Consumer<Integer> pressedOn;
     private final Consumer<String> hint;
     private SticksFigure.@Nullable Row pressed;
     private @Nullable CutPiece piece;
     private double pressedAt;
     private boolean moved;
 
-    StickDragging(Workbench bench, FigureView view, Consumer<Integer> chosen, Consumer<String> hint) {
+    StickDragging(Workbench bench, FigureView view, Consumer<Integer> chosen,
+            Knots knots, Consumer<Integer> pressedOn, Consumer<String> hint) {
         this.bench = bench;
         this.view = view;
         this.chosen = chosen;
+        this.knots = knots;
+        this.pressedOn = pressedOn;
         this.hint = hint;
         mark.getStyleClass().add("defect-mark");
         mark.setVisible(false);
@@ -101,7 +104,7 @@ final class StickDragging {
         show(Math.min(pressedAt, to), Math.max(pressedAt, to), row.box());
         Notation notation = bench.notation().get();
         Span span = span(to, notation);
-        hint.accept(SticksWords.DEFECT_FROM_TO.formatted(notation.text(span.from()), notation.text(span.to())));
+        hint.accept(SticksWords.KNOT_FROM_TO.formatted(notation.text(span.from()), notation.text(span.to())));
     }
 
     private static boolean isSame(SticksFigure.Row a, SticksFigure.Row b) {
@@ -135,12 +138,17 @@ final class StickDragging {
         if (!moved) {
             if (held != null && e.getClickCount() == 2) {
                 toggle(held, row);
+            } else if (held == null) {
+                pressedOn.accept(row.stock());
             }
         } else if (held != null && target != null && !isSame(target, row)) {
             give(held, target);
         } else {
             double to = Math.max(0, Math.min(row.box().right(), view.toFigure(e.getX(), e.getY()).x()));
-            addDefect(row.stock(), span(to, bench.notation().get()));
+            Span span = span(to, bench.notation().get());
+            if (!span.length().isLessThan(SHORTEST_KNOT)) {
+                knots.found(row.stock(), row.number(), span);
+            }
         }
     }
 
@@ -160,17 +168,6 @@ final class StickDragging {
                 && number <= rack.sticks().get(target.stock()).count()
                         ? rack.pinned(new Pin(held.piece().name(), held.frame(), target.stock(), number))
                         : rack);
-    }
-
-    private void addDefect(int stock, Span span) {
-        if (span.length().isLessThan(SHORTEST_DEFECT)) {
-            return;
-        }
-        edit(SticksWords.CHANGE_DEFECT, rack -> rack.withStick(stock, stick -> {
-            List<Span> defects = new ArrayList<>(stick.defects());
-            defects.add(span);
-            return stick.withDefects(defects);
-        }));
     }
 
     private void edit(String name, UnaryOperator<Rack> change) {

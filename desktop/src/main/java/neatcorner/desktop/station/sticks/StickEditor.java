@@ -1,49 +1,73 @@
 package neatcorner.desktop.station.sticks;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
+import javafx.scene.layout.FlowPane;
+import neatcorner.desktop.control.Card;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Planning;
+import neatcorner.desktop.station.Desk;
 import neatcorner.job.Job;
+import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.station.sticks.LargestFrame;
 import neatcorner.station.sticks.StockFields;
+import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
 
 /** The stick that was clicked: its name, how many there are, what one costs, and what can be asked of it. */
-final class StickEditor extends VBox {
+final class StickEditor {
+    private final Desk desk;
     private final Workbench bench;
+    private final Card card;
+    private final Knots knots;
     private final StockEditor editor;
     private final Button clear;
-    private final HBox across = new HBox(10);
+    private final FlowPane across = new FlowPane();
     private List<LengthBox> boxes = List.of();
     private int index = -1;
 
-    StickEditor(Workbench bench) {
-        this.bench = bench;
-        clear = Controls.chip(SticksWords.CLEAR_DEFECTS, () -> change(stick -> stick.withDefects(List.of())));
-        clear.setId("clear-defects");
+    StickEditor(Desk desk, Knots knots) {
+        this.desk = desk;
+        this.bench = desk.bench();
+        this.knots = knots;
+        clear = Controls.chip(SticksWords.NO_KNOTS, () -> change(stick -> stick.withDefects(List.of())));
+        clear.setId("clear-knots");
+        Button knot = Controls.chip(SticksWords.ADD_A_KNOT, this::addKnot);
+        knot.setId("add-knot");
         Button largest = Controls.chip(SticksWords.LARGEST_FRAME, this::largest);
         largest.setId("largest-frame");
         Button remove = Controls.chip(SticksWords.REMOVE, this::remove);
         remove.setId("stick-remove");
-        List<Node> after = List.of(largest, clear, remove);
-        setId("stick-editor");
+        List<Node> after = List.of(knot, clear, largest, remove);
+        across.getStyleClass().add("card-fields");
         editor = new StockEditor("stick", SticksWords.STICK,
                 new StockEditor.Edits(name -> change(stick -> stick.withName(name)),
                         count -> change(stick -> stick.withCount(count)),
                         price -> change(stick -> stick.withPrice(price))),
                 List.of(across), after);
-        getChildren().add(editor);
+        card = new Card("stick-editor", SticksWords.STICK, List.of(editor));
+    }
+
+    /** The box of a field in its card. */
+    @Nullable
+    ValueTag box(String id) {
+        return card.lookup("#" + id) instanceof ValueTag found ? found : null;
+    }
+
+    /** Opens its card beside the stick, or puts it away. */
+    void toggle(Node beside) {
+        desk.card(card, beside);
     }
 
     void show(Plan plan, Notation notation, int newIndex) {
@@ -53,7 +77,8 @@ final class StickEditor extends VBox {
         }
         if (newIndex != index) {
             editor.say("");
-            boxes = List.of(new LengthBox(bench, StockFields.stickWidth(newIndex), SticksWords.WIDE),
+            boxes = List.of(new LengthBox(bench, StockFields.stick(newIndex), SticksWords.LONG),
+                    new LengthBox(bench, StockFields.stickWidth(newIndex), SticksWords.WIDE),
                     new LengthBox(bench, StockFields.stickThickness(newIndex), SticksWords.THICK));
             across.getChildren().setAll(boxes);
         }
@@ -74,6 +99,25 @@ final class StickEditor extends VBox {
         if (which >= 0) {
             bench.change(SticksWords.CHANGE_STICK, job -> job.withStock(job.stock().withStick(which, changed)));
         }
+    }
+
+    /** In the middle of the longest clear stretch; where it really is can be typed in the drawing, or dragged. */
+    private void addKnot() {
+        boolean inches = bench.notation().get().units() == Units.INCHES;
+        Length wide = inches ? Length.inches(1.5) : Length.mm(40);
+        Length step = inches ? Length.inches(1) : Length.mm(10);
+        Stick stick = stick();
+        if (stick != null) {
+            stick.clear(Length.ZERO).stream().max(Comparator.comparing(Span::length))
+                    .ifPresent(clear -> knots.found(index, 0, middle(clear, wide, step)));
+        }
+    }
+
+    private static Span middle(Span clear, Length wide, Length step) {
+        Length whole = Length.min(wide, clear.length());
+        Length middle = clear.from().plus(clear.length().minus(whole).scaled(0.5));
+        Length from = Length.max(clear.from(), step.times(middle.units() / step.units()));
+        return new Span(from, from.plus(whole));
     }
 
     private void largest() {

@@ -10,8 +10,11 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.ModeTiles;
+import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
@@ -24,6 +27,7 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Scarf;
+import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
@@ -31,14 +35,16 @@ import neatcorner.planner.Batch;
 import neatcorner.shop.Shop;
 import neatcorner.station.sticks.SticksFigure;
 import neatcorner.station.sticks.StockFields;
+import neatcorner.station.sticks.WoodPictures;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
+import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Station 4: the wood. The sticks on the rack with the mitred pieces laid in them; the rough boards that sticks are milled
+ * Station 5: the wood. The sticks on the rack with the mitred pieces laid in them; the rough boards that sticks are milled
  * from; the sheets that glass, mat and backing are cut from.
  */
 public final class SticksView extends StationView {
@@ -49,7 +55,7 @@ public final class SticksView extends StationView {
         SHEETS
     }
 
-    private final Controls.Choices<Mode> choices;
+    private final ModeTiles<Mode> choices;
     private final BoardsMode boards;
     private final SheetsMode sheets;
     private final Controls.Choices<Keep> keep;
@@ -67,6 +73,8 @@ public final class SticksView extends StationView {
     private final List<Node> ofSticks;
     private Mode mode = Mode.STICKS;
     private int chosen;
+    /** Beside which the card of a new stick opens as soon as there is one. */
+    private @Nullable Node added;
     private @Nullable Plan kept;
     private final Later<Together, Optional<Plan>> batch;
 
@@ -82,16 +90,16 @@ public final class SticksView extends StationView {
         boards = new BoardsMode(bench, refresh);
         sheets = new SheetsMode(bench, refresh);
         rack = new RackMenu(bench, refresh);
-        choices = new Controls.Choices<Mode>(wanted -> {
+        choices = new ModeTiles<Mode>(view(), wanted -> {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.STICKS, SticksWords.VIEW_STICKS, "wood-sticks")
-                .with(Mode.BOARDS, SticksWords.VIEW_BOARDS, "wood-boards")
-                .with(Mode.SHEETS, SticksWords.VIEW_SHEETS, "wood-sheets");
+        }).with(Mode.STICKS, SticksWords.VIEW_STICKS, "wood-sticks", WoodPictures::sticks)
+                .with(Mode.BOARDS, SticksWords.VIEW_BOARDS, "wood-boards", WoodPictures::boards)
+                .with(Mode.SHEETS, SticksWords.VIEW_SHEETS, "wood-sheets", wood -> WoodPictures.sheets());
         Button add = new Button(SticksWords.ADD_STICKS);
         add.setId("add-stick");
-        add.setOnAction(e -> addStick());
+        add.setOnAction(e -> addStick(add));
         keep = new Controls.Choices<Keep>(
                 k -> bench.change(SticksWords.CHANGE_FRAMES_TOGETHER, job -> job.withStock(job.stock().withKeep(k))))
                 .with(Keep.NO, SticksWords.NO_MATTER, "keep-no")
@@ -103,7 +111,7 @@ public final class SticksView extends StationView {
                 .with(12.0, "1:12", "scarf-12");
         endTrim = new LengthBox(bench, StockFields.END_TRIM, SticksWords.END_TRIM);
         leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, SticksWords.KEEP_OFFCUTS_FROM);
-        editor = new StickEditor(bench);
+        editor = new StickEditor(desk, this::found);
         hint.getStyleClass().add("hint");
         hint.setId("sticks-hint");
         compare.getStyleClass().add("chip");
@@ -116,21 +124,22 @@ public final class SticksView extends StationView {
         shelf = Controls.chip("", rack::takeOffcuts);
         shelf.setId("take-offcuts");
         bench.whileOpen(bench.shelf().watch(refresh));
-        ofSticks = List.of(add, rack.button(), Controls.captioned(SticksWords.ONE_STICK_A_FRAME, keep), endTrim,
-                leastOffcut, Controls.captioned(SticksWords.SCARF, scarf), compare, back, shelf, hint, editor);
+        CardButton more = new CardButton(desk, "sticks-more", SticksWords.MORE, SticksWords.LAYING_OUT,
+                List.of(Controls.captioned(SticksWords.ONE_STICK_A_FRAME, keep), endTrim, leastOffcut,
+                        Controls.captioned(SticksWords.SCARF, scarf)));
+        ofSticks = List.of(add, rack.button(), shelf, compare, back, more, hint);
         addTools(choices);
         addTools(ofSticks.subList(0, ofSticks.size() - 1));
         addTools(boards.tools());
         addTools(sheets.tools());
         says.getStyleClass().add("says");
         says.setId("wood-says");
-        VBox below = new VBox(editor);
-        below.getChildren().addAll(boards.below());
-        below.getChildren().addAll(sheets.below());
-        below.getChildren().add(says);
-        setBelowTools(below);
+        setUnderDrawing(says);
+        addUnderDrawing(List.of(hint));
+        addUnderDrawing(boards.bar());
+        addUnderDrawing(sheets.bar());
         bench.document().addListener((observed, old, now) -> forgetOthers());
-        dragging = new StickDragging(bench, view(), this::choose, hint::setText);
+        dragging = new StickDragging(bench, view(), this::choose, this::found, this::openStick, hint::setText);
         getChildren().add(dragging.mark());
         view().setOnMousePressed(e -> {
             if (isPlain()) {
@@ -160,7 +169,47 @@ public final class SticksView extends StationView {
         editor.show(bench().currentPlan(), bench().notation().get(), chosen);
     }
 
-    private void addStick() {
+    /** One stick of a kind has a knot; where there are several of it, that one is a kind of its own from now on. */
+    private void found(int stock, int number, Span defect) {
+        List<Stick> sticks = bench().job().stock().sticks();
+        if (stock < sticks.size() && sticks.get(stock).count() > 1) {
+            chosen = stock + 1;
+        }
+        bench().change(SticksWords.CHANGE_KNOT,
+                job -> job.withStock(job.stock().withDefect(stock, number, defect)));
+    }
+
+    /** The stick's own card, beside its name. */
+    private void openStick(int stock) {
+        Node name = view().spot(SticksFigure.key(stock));
+        if (name != null) {
+            pressed(SticksFigure.key(stock), name);
+        }
+    }
+
+    @Override
+    public void pressed(String key, Node at) {
+        for (int i = 0; i < bench().job().stock().sticks().size(); i++) {
+            if (SticksFigure.key(i).equals(key)) {
+                choose(i);
+                editor.toggle(at);
+            }
+        }
+    }
+
+    @Override
+    public @Nullable ValueTag reveal(Field field) {
+        for (int i = 0; i < bench().job().stock().sticks().size(); i++) {
+            if (field.id().equals(StockFields.stickWidth(i).id())
+                    || field.id().equals(StockFields.stickThickness(i).id())) {
+                openStick(i);
+                return editor.box(boxId(field));
+            }
+        }
+        return super.reveal(field);
+    }
+
+    private void addStick(Node button) {
         chosen = bench().job().stock().sticks().size();
         bench().change(SticksWords.CHANGE_ADD_A_STICK, job -> {
             Rack now = job.stock();
@@ -170,6 +219,7 @@ public final class SticksView extends StationView {
             return job.withStock(now.plusStick(
                     new Stick(SticksWords.NEW_STICK.formatted(now.sticks().size() + 1), length, 1, null, List.of())));
         });
+        added = button;
     }
 
     private void takeKept() {
@@ -245,12 +295,12 @@ public final class SticksView extends StationView {
 
     @Override
     public void showTools(Plan plan, Notation notation) {
-        choices.show(mode);
+        choices.show(mode, plan.job().section().wood(), notation);
         show(ofSticks, mode == Mode.STICKS);
         show(boards.tools(), mode == Mode.BOARDS);
-        show(boards.below(), mode == Mode.BOARDS);
+        show(boards.bar(), mode == Mode.BOARDS);
         show(sheets.tools(), mode == Mode.SHEETS);
-        show(sheets.below(), mode == Mode.SHEETS);
+        show(sheets.bar(), mode == Mode.SHEETS);
         List<Sentence> sentences = List.of();
         switch (mode) {
             case STICKS -> showSticks(plan, notation);
@@ -283,9 +333,12 @@ public final class SticksView extends StationView {
             return;
         }
         chosen = Math.max(0, Math.min(chosen, sticks - 1));
-        editor.setVisible(sticks > 0);
-        editor.setManaged(sticks > 0);
         editor.show(plan, notation, chosen);
+        Node beside = added;
+        if (beside != null) {
+            added = null;
+            editor.toggle(beside);
+        }
         compare.setSelected(kept != null);
         back.setVisible(kept != null);
         back.setManaged(kept != null);

@@ -15,6 +15,7 @@ final class SticksWords {
     static final String ADD_A_BOARD = "Add a board";
     static final String MILL_IT_TO_STICKS = "Mill it to sticks";
     static final String CHANGE_MILL_A_BOARD = "mill a board";
+    static final String LONG = "long";
     static final String LENGTH = "Length";
     static final String WIDTH = "Width";
     static final String THICKNESS = "Thickness";
@@ -95,13 +96,14 @@ final class SticksWords {
     // StickDragging
 
     static final String GIVE_PIECE = "Give piece %s to this stick";
-    static final String DEFECT_FROM_TO = "Defect from %s to %s";
+    static final String KNOT_FROM_TO = "Knot from %s to %s";
     static final String CHANGE_HOLD_A_PIECE = "hold a piece";
-    static final String CHANGE_DEFECT = "defect";
+    static final String CHANGE_KNOT = "knot";
 
     // StickEditor
 
-    static final String CLEAR_DEFECTS = "Clear defects";
+    static final String ADD_A_KNOT = "Add a knot";
+    static final String NO_KNOTS = "No knots";
     static final String LARGEST_FRAME = "Largest frame from this stick";
     static final String STICK = "Stick";
     static final String WIDE = "wide";
@@ -120,8 +122,10 @@ final class SticksWords {
 
     // SticksView
 
-    static final String COMPARE_WITH_THIS_LAYOUT = "Compare with this layout";
+    static final String COMPARE_WITH_THIS_LAYOUT = "Compare";
     static final String TAKE_THE_OTHER_ONE = "Take the other one";
+    static final String MORE = "More";
+    static final String LAYING_OUT = "Laying out";
     static final String VIEW_STICKS = "sticks";
     static final String VIEW_BOARDS = "rough boards";
     static final String VIEW_SHEETS = "sheets";
@@ -140,7 +144,7 @@ final class SticksWords {
     static final String NEW_STICK = "stick %s";
     static final String CHANGE_THE_OTHER_LAYOUT = "the other layout";
     static final String NUMBERED_TOGETHER = "Pieces are numbered job, frame, letter; this job is 1.";
-    static final String DRAG_HINT = "Drag along a stick: a defect. Drag a piece to another stick, or double-click it: "
+    static final String DRAG_HINT = "Drag along a stick: a knot. Drag a piece to another stick, or double-click it: "
             + "it is held there.";
     static final String THE_OTHER_STICKS = "The other: sticks";
     static final String OTHER_STICKS = "Sticks of the other layout";

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import neatcorner.corner.Reinforcement;
-import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.corner.solid.Clash;
 import neatcorner.corner.solid.GlueArea;
@@ -22,6 +21,7 @@ import neatcorner.outline.Vertex;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.station.corners.CornerCautionWords;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
 import neatcorner.wood.Species;
@@ -48,14 +48,18 @@ public final class CornersFiles implements StationFiles {
 
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
-        if (moment == Moment.ASSEMBLY && !plan.job().reinforcement().isEmpty()) {
+        if (moment == Moment.CORNERS && !plan.job().reinforcement().isEmpty()) {
             for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
                 corner(plan, kind, telling.notation(), sheet);
+            }
+            String caution = CornerCautionWords.of(plan);
+            if (!caution.isEmpty()) {
+                sheet.note("!", caution, true);
             }
         }
     }
 
-    private static final double UNIT = 0.75;
+    private static final double UNIT = 0.5;
 
     private static Json.Fields kind(CornerWork.Kind kind) {
         JoinedCorner corner = kind.corner();
@@ -109,28 +113,15 @@ public final class CornersFiles implements StationFiles {
 
     private static void corner(Plan plan, CornerWork.Kind kind, Notation notation, PaperSheet sheet)
             throws IOException {
-        sheet.newPage();
-        sheet.heading("Corners " + String.join(", ", kind.at()));
-        sheet.figure(Drawing.of(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 190 / UNIT, notation), UNIT);
-        sheet.note("–", "Apart, the parts numbered in the order in which they go in:", false);
-        sheet.figure(Drawing.of(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 200 / UNIT, notation),
-                UNIT);
-        sheet.figures("to set, cut and drill", CornerSlate.of(plan, kind));
+        sheet.heading("Corners " + String.join(", ", kind.at()), "parts are numbered in the order in which they go in");
+        sheet.beside(0.52, () -> {
+            sheet.figure(Drawing.snug(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 84 / UNIT, notation),
+                    UNIT);
+            sheet.figure(Drawing.snug(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 72 / UNIT, notation),
+                    UNIT);
+        }, () -> sheet.figures("to set, cut and drill", CornerSlate.of(plan, kind)));
         if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().isScrew())) {
             drills(plan.job().section().wood(), sheet);
-        }
-        caution(plan, sheet, ReinforcementKind.Reach.FROM_HEEL,
-                "Slots are sawn with the frame clamped to its cradle, never held by hand.");
-        caution(plan, sheet, ReinforcementKind.Reach.FROM_EDGE,
-                "The hand that steadies a corner stays a nail's length away: hard grain turns nails aside.");
-        caution(plan, sheet, ReinforcementKind.Reach.ACROSS,
-                "Pieces are clamped, not held, when their ends are mortised or drilled.");
-    }
-
-    private static void caution(Plan plan, PaperSheet sheet, ReinforcementKind.Reach reach, String caution)
-            throws IOException {
-        if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().reach() == reach)) {
-            sheet.note("!", caution, true);
         }
     }
 

@@ -3,6 +3,7 @@ package neatcorner.exchange.station.glueup;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.job.GlueUpForm;
 import neatcorner.exchange.json.Json;
@@ -16,6 +17,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
+import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
@@ -42,12 +44,12 @@ public final class GlueUpFiles implements StationFiles {
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         GlueUpWork work = GlueUpWork.of(plan);
-        if (moment == Moment.ASSEMBLY && work != null) {
+        if (moment == Moment.GLUE_UP && work != null) {
             glueUp(plan, work, telling.notation(), sheet);
         }
     }
 
-    private static final double UNIT = 0.75;
+    private static final double UNIT = 0.5;
 
     private static Json glueUp(Plan plan, GluePlan glue, Notation notation) {
         Glue kind = plan.job().glueUp().glue();
@@ -82,18 +84,20 @@ public final class GlueUpFiles implements StationFiles {
     }
 
     private static void glueUp(Plan plan, GlueUpWork work, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.newPage();
         sheet.heading("Glue-up: " + plan.job().glueUp().glue().name() + ", " + work.glue().school().title() + ", "
                 + work.glue().holding().title());
-        sheet.figure(Drawing.of(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 230 / UNIT, notation), UNIT);
-        sheet.figures("to set, cut and drill", Chapters.slate(plan, Station.GLUE_UP));
-        List<String> order = new ArrayList<>();
-        work.glue().order().forEach(corner -> order.add(String.valueOf(corner)));
-        sheet.note("–", "Screws and pins in this order of corners, counted clockwise: " + String.join(", ", order)
-                + ". Stop short of splitting.", false);
-        for (GlueStep step : work.glue().steps()) {
-            sheet.tick(step.what(), "  (" + time(step, notation) + (step.open() ? ", glue is open" : "") + ")");
-        }
+        sheet.beside(0.52,
+                () -> sheet.figure(Drawing.snug(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 124 / UNIT, notation),
+                        UNIT),
+                () -> sheet.figures("to set", Chapters.slate(plan, Station.GLUE_UP)));
+        sheet.note("–",
+                "Screws and pins corner by corner, as numbered in the drawing" + corners(plan, work.glue().order())
+                        + ". Stop short of splitting.",
+                false);
+        sheet.inTwoColumns(work.glue().steps().stream().<PaperSheet.Part>map(step -> () -> sheet.tick(step.what(),
+                "  (" + time(step, notation) + (step.open() ? ", glue is open" : "") + ")")).toList());
+        sheet.note("–", "In all " + span(work.hands(plan.job().quantity())) + " of work, and "
+                + span(work.waits()) + " in which a frame is left alone to set and dry.", false);
         sheet.note("!", "Gloves for epoxy and polyurethane. The label decides.", true);
         if (plan.job().glueUp().finish().solvent()) {
             sheet.note("!", "Air the room while this finish dries, and keep flames away.", true);
@@ -102,6 +106,23 @@ public final class GlueUpFiles implements StationFiles {
             sheet.note("!", "Oily rags dry flat outdoors or lie in a closed metal can of water: they can catch fire.",
                     true);
         }
+    }
+
+    /** Corners by the pieces that meet there: {@code : D–A, B–C, A–B, C–D}; nothing where pieces meet elsewhere too. */
+    private static String corners(Plan plan, List<Integer> order) {
+        List<Piece> pieces = plan.pieces();
+        int n = pieces.size();
+        return n != order.size()
+                ? ""
+                : order.stream()
+                        .map(corner -> pieces.get((corner + n - 2) % n).name() + "–" + pieces.get(corner - 1).name())
+                        .collect(Collectors.joining(", ", ": ", ""));
+    }
+
+    private static String span(long minutes) {
+        return minutes < 60
+                ? minutes + " min"
+                : minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
     }
 
     private static String time(GlueStep step, Notation notation) {

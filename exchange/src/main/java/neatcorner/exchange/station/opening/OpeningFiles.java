@@ -32,13 +32,16 @@ public final class OpeningFiles implements StationFiles {
 
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
-        if (moment == Moment.SIZES) {
+        if (moment == Moment.FRAME) {
+            sheet.figure(Drawing.snug(OpeningFigure.of(plan), sheet.textWidth() / UNIT, 168 / UNIT, telling.notation()),
+                    UNIT);
+        } else if (moment == Moment.PACK) {
             packList(plan, telling.notation(), sheet);
-            sheet.figure(Drawing.of(OpeningFigure.of(plan), sheet.textWidth() / PaperSheet.UNIT,
-                    Math.min(260, Math.max(150, sheet.left() - 20)) / PaperSheet.UNIT, telling.notation()),
-                    PaperSheet.UNIT);
         }
     }
+
+    /** Points on paper for each of the drawing's. */
+    private static final double UNIT = 0.5;
 
     private static Json sizes(Plan plan) {
         Json.Fields sizes = Json.object().with("art", opening(plan.sizes().art()));
@@ -60,8 +63,11 @@ public final class OpeningFiles implements StationFiles {
     }
 
     private static void packList(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+        if (plan.job().pack().layers().isEmpty()) {
+            return;
+        }
         sheet.heading("Cut for the pack");
-        sheet.columns(List.of("layer", "width", "height", "thickness"), List.of(0.0, 0.33, 0.51, 0.69));
+        sheet.columns(List.of("layer", "width", "height", "thickness"), List.of(0.0, 0.36, 0.58, 0.8));
         for (Layer layer : plan.job().pack().layers()) {
             Opening size = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
             sheet.row(List.of(notation.words(layer.title())), List.of(size.width(), size.height(), layer.thickness()));

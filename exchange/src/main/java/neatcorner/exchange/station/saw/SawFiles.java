@@ -6,9 +6,9 @@ import static neatcorner.exchange.station.PlanNumbers.mm;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.StepCard;
 import neatcorner.exchange.station.PlanNumbers;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.measure.Notation;
@@ -45,10 +45,9 @@ public final class SawFiles implements StationFiles {
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         switch (moment) {
-            case SUMMARY -> settings(plan, sheet);
-            case FINAL_CUTS -> finalCuts(plan, telling.notation(), sheet);
+            case FINAL_CUTS -> settings(plan, sheet);
             case CAUTIONS -> cautions(plan, telling.notation(), sheet);
-            case SIZES, BOARDS, MILLING, FIRST_CUTS, ASSEMBLY, FULL_SIZE, SHEETS -> {
+            case FRAME, CUT_LIST, BOARDS, MILLING, FIRST_CUTS, CORNERS, GLUE_UP, PACK, FULL_SIZE, SHEETS -> {
             }
         }
     }
@@ -100,24 +99,42 @@ public final class SawFiles implements StationFiles {
                 .end();
     }
 
+    /** Each setting of the saw as a card: the table from above, the stop, and a box for every piece. */
     private static void settings(Plan plan, PaperSheet sheet) throws IOException {
-        sheet.heading("Saw settings, in this order");
+        sheet.keepTogether(190);
+        sheet.heading("Saw settings, in this order",
+                "left and right are yours, at the near end of the cut, as you stand at the fence");
         Saw saw = plan.job().saw();
-        sheet.note("–", "Left and right are yours, at the near end of the cut, as you stand at the fence.", false);
-        sheet.note("1", firstCuts(plan), false);
-        int step = 2;
+        List<StepCard> cards = new ArrayList<>();
+        List<SawCut> first = plan.cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FIRST_MITER).toList();
+        cards.add(new StepCard(1, "First end of every piece",
+                first.isEmpty() ? null : SawFigure.of(plan, first.getFirst()).bare(), null, firstCuts(plan),
+                List.of()));
         for (SawSetting setting : plan.settings()) {
             SawCut cut = plan.cutOf(setting);
             String how = cut.isFaceDown(saw)
-                    ? "turned over, face down"
-                    : "face up, on the " + cut.lies(saw).title() + " of the blade";
-            sheet.note(String.valueOf(step++), SawWords.of(saw, cut, "Pieces " + String.join(", ", setting.pieces())
-                    + ": ", "; stop {3}" + SawWords.points(setting) + "; " + how + ", first end against the stop.",
-                    setting.stop()), false);
+                    ? "; turned over, face down"
+                    : "; face up, on the " + cut.lies(saw).title() + " of the blade";
+            cards.add(new StepCard(cards.size() + 1, "Stop for " + String.join(", ", setting.pieces()),
+                    SawFigure.of(plan, cut).bare(), setting.stop(),
+                    SawWords.of(saw, cut, "", how + ", first end against the stop" + SawWords.points(setting) + "."),
+                    pieces(plan, setting)));
         }
+        sheet.cards(cards);
+        int step = cards.size() + 1;
         for (Sentence joint : JointWords.of(plan)) {
             sheet.note(String.valueOf(step++), joint, false);
         }
+    }
+
+    private static List<String> pieces(Plan plan, SawSetting setting) {
+        List<String> names = new ArrayList<>();
+        for (int frame = 1; frame <= plan.job().quantity(); frame++) {
+            for (String piece : setting.pieces()) {
+                names.add(plan.job().quantity() > 1 ? piece + frame : piece);
+            }
+        }
+        return names;
     }
 
     /** What the first cuts have in common. */
@@ -138,28 +155,7 @@ public final class SawFiles implements StationFiles {
                         ". " + leave + end, saw.rough());
     }
 
-    /** A page for each setting of the saw: the table from above, and a box to tick for every piece. */
-    private static void finalCuts(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        int step = 2;
-        for (SawSetting setting : plan.settings()) {
-            SawCut cut = plan.cutOf(setting);
-            sheet.newPage();
-            sheet.heading("Saw setting " + step + ": " + String.join(", ", setting.pieces()));
-            sheet.note(String.valueOf(step++), SawWords.of(plan.job().saw(), cut, "Here: ",
-                    "; stop {3}" + SawWords.points(setting), setting.stop()), true);
-            sheet.figure(Drawing.of(SawFigure.of(plan, cut), sheet.textWidth() / PaperSheet.UNIT, 300 / PaperSheet.UNIT,
-                    notation), PaperSheet.UNIT);
-            for (int frame = 1; frame <= plan.job().quantity(); frame++) {
-                for (String piece : setting.pieces()) {
-                    sheet.tick(Sentence.of("Piece " + piece + (plan.job().quantity() > 1 ? frame : "") + " to {0}",
-                            setting.stop()));
-                }
-            }
-        }
-    }
-
     private static void cautions(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.keepTogether(110);
         sheet.heading("Before the saw starts");
         for (String caution : List.of(
                 "Eyes and ears protected, dust mask on; guards in place. The saw's manual decides.",

@@ -10,6 +10,7 @@ import neatcorner.exchange.station.StationFiles;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.section.MillPass;
@@ -38,9 +39,10 @@ public final class SectionFiles implements StationFiles {
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         switch (moment) {
+            case CUT_LIST -> section(plan, telling.notation(), sheet);
             case MILLING -> milling(plan.job().section(), sheet);
             case FULL_SIZE -> fullSize(plan, telling.notation(), sheet);
-            case SUMMARY, SIZES, BOARDS, FIRST_CUTS, FINAL_CUTS, ASSEMBLY, SHEETS, CAUTIONS -> {
+            case FRAME, BOARDS, FIRST_CUTS, FINAL_CUTS, CORNERS, GLUE_UP, PACK, SHEETS, CAUTIONS -> {
             }
         }
     }
@@ -74,16 +76,33 @@ public final class SectionFiles implements StationFiles {
                 .end();
     }
 
+    /** Points on paper for each of the drawing's. */
+    private static final double SMALL = 0.5;
+
+    /** The stick's end with the pack in its rabbet, small. */
+    private static void section(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+        Section section = plan.job().section();
+        sheet.beside(0.5, () -> sheet.figure(Drawing.snug(SectionFigure.of(plan).bare(), sheet.textWidth() / SMALL,
+                74 / SMALL, notation), SMALL), () -> {
+                    sheet.note("", Sentence.of("face {0}, front to back {1}", section.width(), section.thickness()),
+                            false);
+                    sheet.note("", Sentence.of("rabbet {0} wide, {1} deep", section.rabbet().width(),
+                            section.rabbet().depth()), false);
+                    sheet.note("", Sentence.of("pack {0}, spare {1}", plan.job().pack().thickness(), plan.spareDepth()),
+                            false);
+                });
+    }
+
     /** The section, pass by pass, where there is more to it than a router's rabbet. */
     private static void milling(Section section, PaperSheet sheet) throws IOException {
         if (!section.isSound() || Passes.of(section).isEmpty()) {
             return;
         }
-        sheet.keepTogether(160);
+        sheet.keepTogether(80);
         sheet.heading("Milling, pass by pass");
-        for (MillPass pass : Passes.of(section)) {
-            sheet.tick(MillingSlate.inWords(section, pass));
-        }
+        sheet.inTwoColumns(MillingSlate.alike(section)
+                .stream().<PaperSheet.Part>map(passes -> () -> sheet.tick(MillingSlate.inWords(section, passes)))
+                .toList());
         sheet.note("!",
                 "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
                 false);

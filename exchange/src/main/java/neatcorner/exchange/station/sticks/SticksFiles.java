@@ -44,14 +44,14 @@ public final class SticksFiles implements StationFiles {
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         WoodPaper wood = new WoodPaper(plan, telling.notation(), sheet);
         switch (moment) {
-            case SUMMARY -> cutList(plan, sheet);
+            case CUT_LIST -> cutList(plan, sheet);
             case BOARDS -> wood.boards();
             case FIRST_CUTS -> {
                 sticks(plan, telling.notation(), sheet);
                 wood.offcuts();
             }
             case SHEETS -> wood.sheets(telling.search());
-            case SIZES, MILLING, FINAL_CUTS, ASSEMBLY, FULL_SIZE, CAUTIONS -> {
+            case FRAME, MILLING, FINAL_CUTS, CORNERS, GLUE_UP, PACK, FULL_SIZE, CAUTIONS -> {
             }
         }
     }
@@ -82,21 +82,22 @@ public final class SticksFiles implements StationFiles {
     }
 
     private static void cutList(Plan plan, PaperSheet sheet) throws IOException {
-        sheet.heading("Cut list");
         boolean tilted = plan.parts().stream().anyMatch(piece -> piece.left().isTilted() || piece.right().isTilted());
         boolean wide = plan.parts().stream().map(Piece::face).distinct().count() > 1;
-        List<String> columns = new ArrayList<>(List.of("piece", "side", "count", "long point", "short point",
-                "miter left", "miter right"));
-        List<Double> places = new ArrayList<>(tilted || wide
-                ? List.of(0.0, 0.08, 0.2, 0.28, 0.42, 0.56, 0.67)
-                : List.of(0.0, 0.09, 0.21, 0.33, 0.51, 0.69, 0.85));
+        int frames = plan.job().quantity();
+        sheet.heading("Cut list", frames > 1 ? "each " + frames + " times" : "");
+        List<String> columns = new ArrayList<>(List.of("piece", "long point", "short point", "miters"));
+        List<Double> places = new ArrayList<>(
+                List.of(0.0, 0.12, tilted || wide ? 0.34 : 0.4, tilted || wide ? 0.55 : 0.68,
+                        tilted || wide ? 0.66 : 0.84));
+        columns.add("");
         if (tilted) {
             columns.add("tilt, both");
             places.add(0.78);
         }
         if (wide) {
             columns.add("blank, wide");
-            places.add(tilted ? 0.88 : 0.8);
+            places.add(tilted ? 0.89 : 0.8);
         }
         sheet.columns(columns, places);
         for (Piece piece : plan.parts()) {
@@ -108,27 +109,42 @@ public final class SticksFiles implements StationFiles {
             if (wide) {
                 figures.add(Blanks.of(plan.job().section()).width(piece));
             }
-            sheet.row(List.of(piece.name(), piece.place().words(), String.valueOf(plan.job().quantity())), figures);
+            sheet.row(List.of(piece.name()), figures);
         }
     }
 
+    /** Each stick with where its pieces start, and a box for each first cut. */
     private static void sticks(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.keepTogether(180);
-        sheet.heading("Sticks: first cuts, stick by stick");
-        sheet.note("–", "Mark every distance from the stick's left end, so that nothing is measured twice.", false);
         if (plan.layout().sticks().isEmpty()) {
+            sheet.heading("Sticks");
             sheet.note("–", "No sticks are laid out.", false);
+            return;
         }
+        sheet.keepTogether(110);
+        sheet.heading("Sticks: first cuts", "mark every distance from the stick's left end; nothing is measured twice");
         for (int i = 0; i < plan.layout().sticks().size(); i++) {
             CutStick stick = plan.layout().sticks().get(i);
-            Drawing strip = Drawing.of(SticksFigure.strips(plan, i, i + 1), sheet.textWidth() / PaperSheet.UNIT, 112,
+            Drawing strip = Drawing.snug(SticksFigure.strips(plan, i, i + 1), sheet.textWidth() / STRIP, 56 / STRIP,
                     notation);
-            sheet.keepTogether(strip.height() * PaperSheet.UNIT + 18 * stick.cuts().size() + 8);
-            sheet.figure(strip, PaperSheet.UNIT);
-            for (CutPiece cut : stick.cuts()) {
-                sheet.tick(firstCut(plan, stick, cut));
+            sheet.keepTogether(strip.height() * STRIP + 22);
+            sheet.figure(strip, STRIP);
+            boolean alike = stick.cuts().stream().allMatch(cut -> isPlain(plan, stick, cut, stick.cuts().getFirst()));
+            if (alike) {
+                sheet.ticks(stick.cuts().stream().map(cut -> cut.label(plan.job().quantity())).toList());
+            } else {
+                for (CutPiece cut : stick.cuts()) {
+                    sheet.tick(firstCut(plan, stick, cut));
+                }
             }
         }
+    }
+
+    private static final double STRIP = 0.58;
+
+    /** Whether a piece's first cut needs no words of its own: as the first of the stick, not ripped, not turned. */
+    private static boolean isPlain(Plan plan, CutStick stick, CutPiece cut, CutPiece first) {
+        return !cut.flipped() && cut.piece().left().isNear(first.piece().left())
+                && !Blanks.of(plan.job().section()).isRipped(cut.piece(), stick.stick());
     }
 
     private static Sentence firstCut(Plan plan, CutStick stick, CutPiece cut) {

@@ -36,10 +36,10 @@ final class WoodPaper {
         if (plan.job().stock().boards().isEmpty()) {
             return;
         }
-        sheet.newPage();
         sheet.heading("From rough boards to sticks");
         sheet.figure(
-                Drawing.of(BoardsFigure.of(plan), sheet.textWidth() / PaperSheet.UNIT, 300 / PaperSheet.UNIT, notation),
+                Drawing.snug(BoardsFigure.of(plan), sheet.textWidth() / PaperSheet.UNIT, 150 / PaperSheet.UNIT,
+                        notation),
                 PaperSheet.UNIT);
         for (BoardMilling milling : BoardWork.of(plan)) {
             sheet.note("–", Theirs.words(milling.board().name()), true);
@@ -58,12 +58,11 @@ final class WoodPaper {
         if (offcuts.isEmpty()) {
             return;
         }
-        sheet.keepTogether(60 + 18 * offcuts.size());
         sheet.heading("Keep these ends");
-        for (Stick offcut : offcuts) {
-            sheet.tick(Sentence.of("{0}: write “" + Theirs.words(offcut.name() + ", "
-                    + plan.job().section().wood().name()) + "” on it", offcut.length()));
-        }
+        sheet.inTwoColumns(offcuts.stream().<PaperSheet.Part>map(offcut -> () -> sheet.tick(
+                Sentence.of("{0}: write “" + Theirs.words(offcut.name() + ", " + plan.job().section().wood().name())
+                        + "” on it", offcut.length())))
+                .toList());
     }
 
     /** Sheets of glass, mat and backing with numbered cuts; nothing when there are none. */
@@ -72,20 +71,18 @@ final class WoodPaper {
         if (works.stream().allMatch(work -> work.layout().sheets().isEmpty())) {
             return;
         }
-        sheet.newPage();
         sheet.heading("Sheets: cuts in this order, from edge to edge");
         for (SheetWork work : works) {
             for (SheetLayout.Cut cut : work.layout().sheets()) {
                 SheetWork one = new SheetWork(work.material(), work.thickness(), work.nesting(),
                         new SheetLayout(List.of(cut), 0, 1, false, ""));
-                sheet.keepTogether(220);
+                sheet.keepTogether(190);
                 sheet.figure(
-                        Drawing.of(SheetsFigure.of(List.of(one)), sheet.textWidth() / PaperSheet.UNIT,
-                                190 / PaperSheet.UNIT, notation),
+                        Drawing.snug(SheetsFigure.of(List.of(one)), sheet.textWidth() / PaperSheet.UNIT,
+                                140 / PaperSheet.UNIT, notation),
                         PaperSheet.UNIT);
-                for (SheetCut each : cut.cuts()) {
-                    sheet.tick(words(work, each));
-                }
+                sheet.inTwoColumns(
+                        cut.cuts().stream().<PaperSheet.Part>map(each -> () -> sheet.tick(words(work, each))).toList());
             }
         }
         sheet.note("!", "Gloves and eyes for glass; score once in one even stroke, and sweep the shards.", false);

@@ -1,0 +1,87 @@
+package neatcorner.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import neatcorner.desktop.control.Card;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.document.Planning;
+import neatcorner.job.Job;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.planner.OtherSystem;
+import neatcorner.shop.Shop;
+
+/**
+ * Asks what becomes of a job that was made in one system when it is read in the other: the same sizes, or those that a shop
+ * of the other system would use, with what that changes.
+ */
+final class UnitsCard {
+    private static final int MOST_LISTED = 8;
+
+    private final Workbench bench;
+    private final MainWindow window;
+    private final Node beside;
+
+    UnitsCard(Workbench bench, MainWindow window, Node beside) {
+        this.bench = bench;
+        this.window = window;
+        this.beside = beside;
+    }
+
+    /** All windows measure in these units; about a job of the other system it is asked. */
+    void choose(Units units) {
+        bench.setUnits(units);
+        Job job = bench.job();
+        Shop shop = bench.shop();
+        if (job.units() == units) {
+            window.closeCard();
+        } else {
+            bench.planning().ask(Planning.Pace.QUICK, search -> OtherSystem.changes(units, job, shop),
+                    changes -> ask(units, changes), bench::fault);
+        }
+    }
+
+    private void ask(Units units, List<OtherSystem.Change> changes) {
+        if (bench.job().units() == units) {
+            return;
+        }
+        Notation notation = bench.notation().get();
+        boolean inches = units == Units.INCHES;
+        List<Node> content = new ArrayList<>();
+        content.add(answer("units-same", inches ? "Say its sizes in inches" : "Say its sizes in millimetres",
+                job -> OtherSystem.saidIn(units, job)));
+        if (!changes.isEmpty()) {
+            content.add(answer("units-nearest",
+                    inches ? "Take the sizes an inch shop would use" : "Take the sizes a metric shop would use",
+                    job -> OtherSystem.nearestIn(units, job, bench.shop())));
+            for (OtherSystem.Change change : changes.subList(0, Math.min(MOST_LISTED, changes.size()))) {
+                Label line = new Label(notation.words(change.title()) + "  " + notation.text(change.from()) + " → "
+                        + notation.text(change.to()));
+                line.getStyleClass().add("hint");
+                content.add(line);
+            }
+            if (changes.size() > MOST_LISTED) {
+                content.add(new Label("and " + (changes.size() - MOST_LISTED) + " more"));
+            }
+        }
+        Button only = new Button(inches ? "Only read it in inches" : "Only read it in millimetres");
+        only.setId("units-only");
+        only.setOnAction(e -> window.closeCard());
+        content.add(only);
+        window.openCard(new Card("units-card", inches ? "Made for millimetres" : "Made for inches", content), beside);
+    }
+
+    private Button answer(String id, String text, UnaryOperator<Job> change) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setOnAction(e -> {
+            window.closeCard();
+            bench.change("units", change);
+        });
+        return button;
+    }
+}

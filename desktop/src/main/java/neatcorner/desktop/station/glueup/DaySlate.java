@@ -1,0 +1,42 @@
+package neatcorner.desktop.station.glueup;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.desktop.desk.ShopDay;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Schedule;
+import neatcorner.glueup.schedule.Task;
+import neatcorner.measure.Reading;
+import neatcorner.measure.Scalar;
+import neatcorner.plan.Slate;
+
+/** The slate of the days: what is done next, what then, when all is done and how much work that is. */
+final class DaySlate {
+    /** Steps that it names. */
+    private static final int NEXT = 5;
+
+    private DaySlate() {}
+
+    static Slate of(ShopDay.Shown shown, DateTimeFormatter when) {
+        List<Slate.Row> rows = new ArrayList<>();
+        List<Schedule.Step> steps = shown.rest().schedule().steps();
+        for (int i = 0; i < Math.min(NEXT, steps.size()); i++) {
+            Chain chain = shown.chains().get(steps.get(i).chain());
+            Task task = chain.tasks().get(shown.task(steps.get(i)));
+            boolean same = i > 0 && steps.get(i).chain() == steps.get(i - 1).chain();
+            String name = GlueUpWords.NAMED_STEP.formatted(i == 0 ? GlueUpWords.FIRST : GlueUpWords.THEN, task.name(),
+                    same ? "" : GlueUpWords.OF_FRAME.formatted(chain.frame()));
+            Reading hands = Reading.given(name, new Scalar(task.hands(), GlueUpWords.MIN, 0));
+            rows.add(i == 0 ? Slate.Row.large(name, hands) : Slate.Row.plain(name, hands));
+        }
+        double left = steps.stream().mapToLong(
+                step -> shown.chains().get(step.chain()).tasks().get(shown.task(step)).hands()).sum() / 60.0;
+        if (!steps.isEmpty()) {
+            rows.add(Slate.Row.large(GlueUpWords.WORK_LEFT.formatted(when.format(shown.rest().at(
+                    shown.rest().schedule().end()))), Reading.given(GlueUpWords.HANDS_LEFT,
+                            new Scalar(Math.round(left * 10) / 10.0, GlueUpWords.HOURS_UNIT, 1))));
+        }
+        return new Slate(rows);
+    }
+}

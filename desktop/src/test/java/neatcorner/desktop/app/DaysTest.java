@@ -1,0 +1,58 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Objects;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.glueup.schedule.Chain;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Which jobs are made in the shop's days. */
+class DaysTest extends WindowTest {
+    @Start
+    void start(Stage opened) throws Exception {
+        open(opened);
+    }
+
+    private List<String> frames() {
+        settle();
+        return Objects.requireNonNull(bench.day().shown().get()).chains().stream().map(Chain::frame).toList();
+    }
+
+    @Test
+    void aMakersOwnDaysDoNotBeginWithTheDemoShopsJobs(FxRobot robot) {
+        settle();
+        robot.clickOn("#blank");
+        settle();
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        assertEquals(List.of(bench.job().title()), frames());
+        robot.clickOn("#day-jobs");
+        robot.clickOn("Compass rose");
+        robot.clickOn("Signal mirror");
+        assertTrue(isShown(robot, "#day-jobs-card"), "several are ticked without opening it again");
+        robot.push(KeyCode.TAB).push(KeyCode.SHIFT, KeyCode.TAB).push(KeyCode.SPACE);
+        assertEquals(List.of(bench.job().title(), "Compass rose, eight-sided"), frames());
+        robot.push(KeyCode.ESCAPE);
+        assertFalse(isShown(robot, "#day-jobs-card"));
+        assertTrue(robot.lookup("#day-jobs").query().isFocused());
+        robot.push(KeyCode.SPACE).push(KeyCode.SPACE);
+        assertEquals(List.of(bench.job().title()), frames(), "only this job: the first on the card, by keys");
+        robot.clickOn("#day-now");
+        assertFalse(isShown(robot, "#day-jobs-card"), "a click elsewhere puts it away");
+    }
+
+    @Test
+    void theDemoShopsDaysCanBeLookedAtBeforeThereIsAJobOfOnesOwn(FxRobot robot) {
+        settle();
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        assertTrue(frames().size() > 9, () -> frames().toString());
+    }
+}

@@ -1,0 +1,61 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ToggleButton;
+import javafx.stage.Stage;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.desktop.station.StationView;
+import neatcorner.measure.Spelling;
+import neatcorner.measure.Units;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** At 1280 wide no station has more than one row of tools over its drawing, and none is cut off. */
+class OneRowTest extends WindowTest {
+    @Start
+    void start(Stage stage) throws Exception {
+        openSmall(stage);
+    }
+
+    @Test
+    void everyStationHasOneRowOfTools(FxRobot robot) {
+        for (Units units : Units.values()) {
+            robot.interact(() -> bench.change("units", job -> job.withUnits(units)));
+            for (Spelling spelling : Spelling.values()) {
+                robot.interact(() -> bench.settings().setSpelling(spelling));
+                settle();
+                for (StationSpec spec : Stations.ALL) {
+                    at(robot, digit(spec.station()));
+                    isOneRow(robot, units + " " + spelling);
+                    for (StationSpec.Mode mode : spec.modes()) {
+                        robot.interact(robot.lookup("#" + mode.button()).queryAs(ToggleButton.class)::fire);
+                        settle();
+                        isOneRow(robot, units + " " + spelling + " " + mode.title());
+                    }
+                }
+            }
+        }
+    }
+
+    private static void isOneRow(FxRobot robot, String where) {
+        StationView view = robot.lookup(".station").match(Node::isVisible).queryAs(StationView.class);
+        Parent tools = (Parent) view.lookup(".tools");
+        List<Bounds> shown = new ArrayList<>();
+        tools.getChildrenUnmodifiable().stream().filter(Node::isVisible)
+                .forEach(node -> shown.add(node.getBoundsInParent()));
+        assertTrue(!shown.isEmpty(), where + ": " + view.getId() + " shows its tools");
+        for (Bounds tool : shown) {
+            assertEquals(shown.getFirst().getCenterY(), tool.getCenterY(), 3,
+                    where + ": " + view.getId() + " has a second row");
+            assertTrue(tool.getMaxX() <= view.getWidth(), where + ": " + view.getId() + " is cut off");
+        }
+    }
+}

@@ -1,0 +1,166 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import neatcorner.corner.Reinforcement;
+import neatcorner.desktop.station.StationSpec;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.stock.Stick;
+import neatcorner.wood.Climate;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** A shop that works in one system never sees a unit of the other, nor a number that came from it. */
+class UnitsTest extends WindowTest {
+    private static final Pattern METRIC = Pattern
+            .compile("(?<![\\w/])(mm²?|cm|kg|kg/m³?|N|N/mm²|°C|metres?)(?!\\w)|\\d m\\b|≈");
+    private static final Pattern INCHES = Pattern
+            .compile("\\d in\\b|in²|\\blb\\b|\\boz\\b|psi|°F|\\binch|[a-z] \\d+/\\d+\\b|\\bfeet\\b|\\bfoot\\b|≈");
+    private static final List<String> MODES = List.of("wood-sticks", "wood-boards", "wood-sheets", "wood-sticks",
+            "saw-cuts",
+            "saw-test", "saw-before", "saw-as-cut", "saw-dry-fit", "saw-seasons", "saw-cuts", "glue-jigs", "glue-days",
+            "glue-clamps");
+    /** Where the other system is offered. */
+    private static final Set<String> BOTH = Set.of("preferences", "standard-sizes", "units-mm", "units-in", "jobs");
+
+    @Start
+    void start(Stage opened) throws Exception {
+        open(opened);
+    }
+
+    private static Job furnished(Job job) {
+        Units units = job.units();
+        Length stick = units.either(2400, 96);
+        return job.withStock(job.stock().plusStick(new Stick("long", stick, 2, 7.0, List.of()))
+                .plusStick(new Stick("short", units.either(900, 36), 1, null, List.of())))
+                .withReinforcement(List.of(Reinforcement.spline(units.either(12, 0.5), units.either(3, 0.125), 1)))
+                .withChecks(job.checks().withPlace(Climate.HEATED_HOUSE));
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void noScreenSaysAnythingInTheOtherSystem(Units units, FxRobot robot) {
+        settle();
+        robot.interact(() -> bench.setUnits(units));
+        robot.interact(bench::newJob);
+        settle();
+        robot.interact(() -> bench.change("wood", UnitsTest::furnished));
+        settle();
+        Pattern foreign = units == Units.INCHES ? METRIC : INCHES;
+        Pattern own = units == Units.INCHES ? INCHES : METRIC;
+        Set<String> said = new TreeSet<>();
+        Set<String> atHome = new TreeSet<>();
+        for (StationSpec spec : Stations.ALL) {
+            robot.interact(() -> bench.station().set(spec.station()));
+            settle();
+            collect(robot, spec.station().name(), foreign, said);
+            collect(robot, spec.station().name(), own, atHome);
+            for (String mode : MODES) {
+                Node button = robot.lookup("#station-" + spec.station().name().toLowerCase(Locale.ROOT) + " #" + mode)
+                        .tryQuery().orElse(null);
+                if (button instanceof ButtonBase choice) {
+                    robot.interact(choice::fire);
+                    settle();
+                    collect(robot, mode, foreign, said);
+                }
+            }
+        }
+        assertEquals("", String.join("\n", said));
+        assertTrue(atHome.size() > 40, () -> "too little is read: " + atHome);
+    }
+
+    @Test
+    void aJobOfTheOtherSystemIsAskedAbout(FxRobot robot) {
+        settle();
+        Job before = bench.job();
+        robot.clickOn("#units-in");
+        settle();
+        assertTrue(read(robot, "#units-card").contains("Face width  1 3/16 in shy → 1 1/8 in"),
+                read(robot, "#units-card"));
+        robot.clickOn("#units-only");
+        settle();
+        assertFalse(isShown(robot, "#units-card"));
+        assertEquals(before, bench.job(), "only read in inches");
+        robot.clickOn("#units-mm");
+        settle();
+        assertFalse(isShown(robot, "#units-card"), "it is at home there");
+        robot.clickOn("#units-in");
+        settle();
+        robot.clickOn("#units-same");
+        settle();
+        assertEquals(before.withUnits(Units.INCHES), bench.job());
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertEquals(before, bench.job());
+        robot.clickOn("#units-in");
+        settle();
+        robot.clickOn("#units-nearest");
+        settle();
+        assertEquals(Length.inches(1.125), bench.job().section().width());
+        assertEquals(before.size(), bench.job().size(), "the art is as large as it is");
+    }
+
+    /** All that can be read or heard: labels, texts, tooltips, names for those who listen, menus, workings. */
+    private void collect(FxRobot robot, String where, Pattern foreign, Set<String> said) {
+        robot.interact(() -> walk(stage.getScene().getRoot(), where, foreign, said));
+    }
+
+    private static void walk(Node node, String where, Pattern foreign, Set<String> said) {
+        if (!node.isVisible() || BOTH.contains(String.valueOf(node.getId()))) {
+            return;
+        }
+        look(node.getAccessibleText(), where, foreign, said);
+        if (node instanceof Labeled labeled) {
+            look(labeled.getText(), where, foreign, said);
+            Tooltip tip = labeled.getTooltip();
+            if (tip != null) {
+                look(tip.getText(), where, foreign, said);
+            }
+        } else if (node instanceof Text text) {
+            look(text.getText(), where, foreign, said);
+        } else if (node instanceof TextInputControl input) {
+            look(input.getText(), where, foreign, said);
+        }
+        if (node instanceof MenuButton menu) {
+            if (menu.getOnShowing() != null) {
+                menu.getOnShowing().handle(null);
+            }
+            for (MenuItem item : menu.getItems()) {
+                look(item.getText(), where, foreign, said);
+            }
+        }
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> walk(child, where, foreign, said));
+        }
+    }
+
+    private static void look(@Nullable String text, String where, Pattern foreign, Set<String> said) {
+        if (text != null && foreign.matcher(text).find()) {
+            said.add(where + ": " + text);
+        }
+    }
+}
