@@ -134,7 +134,7 @@ public final class Defaults {
                 ? new Opening(Length.mm(297), Length.mm(420))
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
-        return new Job("New frame", units, 1, Outline.rectangle(), SizeOf.ART, size,
+        return new Job("New frame", Order.NONE, units, 1, Outline.rectangle(), SizeOf.ART, size,
                 new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), emptyRack(units), saw,
                 Checks.none(), GlueUp.usual());
     }

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * What the maker decided about a frame, and nothing that follows from it.
  *
+ * @param order      what was agreed with the one it is for
  * @param units      the system the job was thought in; defaults of rules of thumb follow it
  * @param quantity   how many equal frames, at least 1
  * @param outline    its shape, slope, and face widths where they differ
@@ -36,7 +37,8 @@ import org.jspecify.annotations.Nullable;
  * @param glueUp     how it is put together and finished
  */
 @RecordBuilder
-public record Job(String title, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size, Hold hold,
+public record Job(String title, Order order, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
+        Hold hold,
         Pack pack, Ring frame, Rack stock, Saw saw, Checks checks, GlueUp glueUp) implements JobBuilder.With {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;

@@ -39,7 +39,7 @@ public final class Jobs {
                 Rabbet.plain(Length.mm(6), Length.mm(12)));
         Rack rack = new Rack(List.of(new Stick("ash 2.4 m", Length.mm(2400), 6, 18.5, List.of())), Length.mm(10),
                 Keep.WISH, false);
-        return new Job("Chart", Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
+        return new Job("Chart", Order.NONE, Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
                 new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), rack, Defaults.saw(Units.MILLIMETRES),
                 Checks.none(),

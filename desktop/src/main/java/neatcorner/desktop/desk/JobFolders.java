@@ -6,8 +6,10 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.text.Normalizer;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
@@ -24,8 +26,7 @@ public final class JobFolders {
     private static final int LONGEST_NAME = 60;
 
     private final Home home;
-    private List<Path> own = List.of();
-    private List<Path> demo = List.of();
+    private Map<Shelf, List<Path>> listed = Map.of();
 
     public JobFolders(Home home) {
         this.home = home;
@@ -33,25 +34,34 @@ public final class JobFolders {
 
     /** Lists the jobs on the thread that asks; for the start. */
     public void lookNow() {
-        own = jobs(home.jobs());
-        demo = jobs(home.demo());
+        listed = list();
     }
 
     /** Lists the jobs anew, away from the window's thread; {@code changed} hears when there are others. */
     public void look(DocumentStore store, Runnable changed) {
+        look(store, changed, () -> {});
+    }
+
+    /** As the other; {@code then} hears that they were listed, whether there are others or not. */
+    void look(DocumentStore store, Runnable changed, Runnable then) {
         store.ask(() -> {
-            List<Path> ownNow = jobs(home.jobs());
-            List<Path> demoNow = jobs(home.demo());
-            return () -> show(ownNow, demoNow, changed);
+            Map<Shelf, List<Path>> now = list();
+            return () -> {
+                if (!listed.equals(now)) {
+                    listed = now;
+                    changed.run();
+                }
+                then.run();
+            };
         }, () -> {});
     }
 
-    private void show(List<Path> ownNow, List<Path> demoNow, Runnable changed) {
-        if (!own.equals(ownNow) || !demo.equals(demoNow)) {
-            own = ownNow;
-            demo = demoNow;
-            changed.run();
+    private Map<Shelf, List<Path>> list() {
+        Map<Shelf, List<Path>> all = new EnumMap<>(Shelf.class);
+        for (Shelf shelf : Shelf.values()) {
+            all.put(shelf, jobs(shelf.folder(home)));
         }
+        return all;
     }
 
     /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
@@ -81,12 +91,17 @@ public final class JobFolders {
 
     /** Jobs of the maker's own, when they were last listed. */
     public List<Path> ownJobs() {
-        return own;
+        return on(Shelf.OWN);
     }
 
     /** Jobs of the demo shop, when they were last listed. */
     public List<Path> demoJobs() {
-        return demo;
+        return on(Shelf.DEMO);
+    }
+
+    /** Jobs on a shelf, when they were last listed. */
+    public List<Path> on(Shelf shelf) {
+        return listed.getOrDefault(shelf, List.of());
     }
 
     private static List<Path> jobs(Path folder) {

@@ -41,6 +41,7 @@ public final class Premises implements AutoCloseable {
     private @Nullable String unsaid;
     private @Nullable ShopTimers timers;
     private @Nullable ShopDay day;
+    private final JobShelves shelves = new JobShelves(this);
     private Consumer<Path> opener = file -> {};
     private long ticks;
 
@@ -133,6 +134,11 @@ public final class Premises implements AutoCloseable {
     /** The jobs that there are. */
     public JobFolders folders() {
         return folders;
+    }
+
+    /** The jobs as they lie on their shelves. */
+    public JobShelves shelves() {
+        return shelves;
     }
 
     /** The shop's saws; read when they are first asked for. */

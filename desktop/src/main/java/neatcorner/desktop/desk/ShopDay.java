@@ -149,6 +149,11 @@ public final class ShopDay {
         file.change(day -> begun(day).withJobs(Set.of(job)));
     }
 
+    /** How far the work has come. */
+    DayProgress progress() {
+        return file.now().progress();
+    }
+
     /** The next step of a frame is finished now. */
     public void finished(String frame) {
         Instant now = now();

@@ -16,6 +16,7 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -202,6 +203,23 @@ public final class DocumentStore implements AutoCloseable {
                 return () -> refused.accept(why);
             }
         }, () -> refused.accept(file + " cannot be read: something went wrong in the program."));
+    }
+
+    /** Moves a file to the first place that is free; null when the disk says no. */
+    @Nullable
+    Path move(Path from, IntFunction<Path> to) {
+        try {
+            int number = 1;
+            while (Files.exists(to.apply(number))) {
+                number++;
+            }
+            Path there = to.apply(number);
+            Files.createDirectories(there.toAbsolutePath().getParent());
+            return Files.move(from, there);
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "job not moved", e);
+            return null;
+        }
     }
 
     /** One line about a file that could not be read. */

@@ -113,6 +113,28 @@ public final class Documents {
                 }, fault -> notMade());
     }
 
+    /**
+     * Moves a job's file into another folder and forgets what was open of it. A job that is not in its file stays where it is,
+     * with a line that says so.
+     */
+    public void move(Path file, Path folder, Consumer<Path> moved) {
+        Document known = open.get(key(file));
+        boolean unkept = known != null && (known.keeping() instanceof Document.Keeping.NotKept
+                || known.keeping() instanceof Document.Keeping.ChangedOutside);
+        if (known != null && unkept) {
+            say("“" + known.job().title() + "” stays where it is: it is not in its file yet.");
+            return;
+        }
+        String stem = String.valueOf(file.getFileName()).replaceAll("\\.json$", "");
+        store.ask(() -> {
+            Path to = store.move(file, number -> free(folder, stem, number));
+            return to == null ? () -> say(file.getFileName() + " cannot be moved to " + folder + ".") : () -> {
+                open.remove(key(file));
+                moved.accept(to);
+            };
+        }, () -> say(file.getFileName() + " cannot be moved to " + folder + "."));
+    }
+
     private void notMade() {
         say("The new job could not be made: something went wrong in the program; it is in the log.");
     }
@@ -150,7 +172,7 @@ public final class Documents {
     }
 
     /** All that are open. */
-    List<Document> all() {
+    public List<Document> all() {
         return List.copyOf(open.values());
     }
 

@@ -1,17 +1,16 @@
 package neatcorner.desktop.shell;
 
 import java.io.File;
-import java.nio.file.Path;
-import java.util.ArrayList;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
@@ -39,6 +38,7 @@ import neatcorner.desktop.document.Document;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.job.Order;
 import neatcorner.measure.Notation;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
@@ -51,7 +51,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The top of the window: which job, how far it is ready, units, undo, paper, bench. */
 final class Header extends HBox {
-    private static final int MOST_LISTED = 12;
+    private static final PseudoClass LATE = PseudoClass.getPseudoClass("late");
 
     private final Workbench bench;
     /** What was undone last, for as long as it can be done again. */
@@ -61,8 +61,8 @@ final class Header extends HBox {
     private String titleBefore = "";
     private @Nullable Document typedOver;
     private final MainWindow window;
-    private final MenuButton jobs = new MenuButton();
-    private final BuiltFrom jobsFrom = new BuiltFrom();
+    private final Button jobs = new Button("", mark());
+    private final Button order;
     private final TextField title = new TextField();
     private final Label ready = new Label();
     private final Label demo = new Label("demo shop");
@@ -78,10 +78,11 @@ final class Header extends HBox {
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
         jobs.setId("jobs");
-        jobs.setGraphic(mark());
+        jobs.getStyleClass().add("jobs");
         jobs.setAccessibleText("Jobs");
-        jobs.getItems().add(new MenuItem());
-        jobs.setOnShowing(e -> listJobs());
+        jobs.setTooltip(new Tooltip("Jobs (Ctrl+J)"));
+        jobs.setOnAction(e -> window.openJobs());
+        order = icon(Feather.CALENDAR, "Due on, note", "order", this::agree);
         title.setId("title");
         title.getStyleClass().add("job-title");
         title.setOnAction(e -> takeTitle());
@@ -137,7 +138,7 @@ final class Header extends HBox {
         redo.disableProperty().bind(bench.canRedo().not());
         undone.setId("undone");
         undone.getStyleClass().add("ready");
-        getChildren().addAll(jobs, title, ready, demo, blank, elsewhere, own, space, busy, progress, stop,
+        getChildren().addAll(jobs, title, order, ready, demo, blank, elsewhere, own, space, busy, progress, stop,
                 units, undo,
                 redo,
                 icon(Feather.SEARCH, "Find anything (Ctrl+K)", "find", window::openFinder),
@@ -181,6 +182,19 @@ final class Header extends HBox {
         show(isDemo, demo, blank);
         show(bench.document().get().isElsewhere(), elsewhere, own);
         units.show(notation.units());
+        LocalDate today = bench.premises().shelves().today();
+        Order agreed = plan.job().order();
+        order.setText(JobCell.due(agreed, today, notation));
+        order.getTooltip().setText(agreed.note().isEmpty() ? "Due on, note" : agreed.note());
+        order.pseudoClassStateChanged(LATE, agreed.due() != null && agreed.due().isBefore(today));
+    }
+
+    /** Asks when the job is due, and what was noted. */
+    private void agree() {
+        Document of = bench.document().get();
+        window.openCard(OrderCard.of(of.job().order(), bench.premises().shelves().today(), bench.notation().get(),
+                agreed -> of.change(new Change("what was agreed", job -> job.withOrder(agreed))), window::closeCard),
+                order);
     }
 
     private static void show(boolean shown, Region... parts) {
@@ -229,50 +243,6 @@ final class Header extends HBox {
                 title.setText(now);
             }
         }
-    }
-
-    private void listJobs() {
-        bench.look(this::fillJobs);
-        fillJobs();
-    }
-
-    private void fillJobs() {
-        List<Path> own = bench.folders().ownJobs();
-        List<Path> demo = bench.folders().demoJobs();
-        if (!jobsFrom.changed(own, demo)) {
-            return;
-        }
-        List<MenuItem> items = new ArrayList<>(List.of(item("New job", bench::newJob),
-                item("Open a file…", this::openFile), item("Save a copy…", this::saveCopy),
-                item("New window", window::openAnother)));
-        addJobs("My jobs", own, items);
-        addJobs("Demo shop", demo, items);
-        jobs.getItems().setAll(items);
-    }
-
-    private void addJobs(String name, List<Path> files, List<MenuItem> items) {
-        if (files.isEmpty()) {
-            return;
-        }
-        Label caption = new Label(name);
-        caption.getStyleClass().add("menu-caption");
-        CustomMenuItem captionItem = new CustomMenuItem(caption, false);
-        captionItem.setDisable(true);
-        items.add(new SeparatorMenuItem());
-        items.add(captionItem);
-        List<MenuItem> all = files.stream().map(file -> item(JobFolders.label(file), () -> bench.open(file))).toList();
-        items.addAll(all.subList(0, Math.min(MOST_LISTED, all.size())));
-        if (all.size() > MOST_LISTED) {
-            Menu more = new Menu("More");
-            more.getItems().addAll(all.subList(MOST_LISTED, all.size()));
-            items.add(more);
-        }
-    }
-
-    private static MenuItem item(String text, Runnable run) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(e -> run.run());
-        return item;
     }
 
     private MenuButton preferences() {

@@ -64,6 +64,7 @@ public final class MainWindow extends StackPane {
     private final NoticeCard notice;
     private final CardLayer cards = new CardLayer();
     private @Nullable PaperView paper;
+    private @Nullable JobRail jobs;
     private final List<StationSpec> specs;
     private final BiFunction<Workbench, Runnable, BenchScreen> usualBench;
     private final Runnable another;
@@ -251,9 +252,30 @@ public final class MainWindow extends StackPane {
         view.open();
     }
 
+    /** Shows the jobs that there are. */
+    void openJobs() {
+        JobRail all = jobs;
+        if (all == null) {
+            all = new JobRail(bench, this);
+            jobs = all;
+            getChildren().add(all);
+        }
+        all.open();
+        notice.toFront();
+    }
+
+    void openFile() {
+        header().openFile();
+    }
+
+    void saveCopy() {
+        header().saveCopy();
+    }
+
     /** Opens a card beside the thing that it belongs to. */
     void openCard(Card card, Node beside) {
         cards.close();
+        cards.toFront();
         cards.toggle(card, beside);
     }
 
@@ -308,11 +330,12 @@ public final class MainWindow extends StackPane {
         shortcut(KeyCode.Z, bench::redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         shortcut(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.P, this::openPaper, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.O, () -> header().openFile(), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.J, this::openJobs, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.O, this::openFile, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         shortcut(KeyCode.W, this::close, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.S, () -> header().saveCopy(), KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.S, this::saveCopy, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.F11, this::openBench);
         for (int i = 0; i < Math.min(9, specs.size()); i++) {
             Station station = specs.get(i).station();

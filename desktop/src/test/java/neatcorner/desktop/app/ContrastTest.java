@@ -44,6 +44,8 @@ class ContrastTest extends WindowTest {
             settle();
             for (Station station : Station.values()) {
                 at(robot, digit(station));
+                robot.moveTo(robot.lookup(".slate-row").<Node>query());
+                settle();
                 int before = measured;
                 WritableImage[] picture = new WritableImage[1];
                 robot.interact(() -> picture[0] = stage.getScene().snapshot(null));

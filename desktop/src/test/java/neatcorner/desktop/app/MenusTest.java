@@ -261,20 +261,6 @@ class MenusTest extends WindowTest {
     }
 
     @Test
-    void theJobsMenuHasTheDemoAndTheMakersOwn(FxRobot robot) {
-        settle();
-        take(robot, "#jobs", "Harbour panorama");
-        assertTrue(bench.job().title().toLowerCase(Locale.ROOT).contains("panorama"), bench.job().title());
-        take(robot, "#jobs", "New job");
-        assertFalse(bench.folders().isDemo(bench.file()));
-        assertEquals(Station.OPENING, bench.station().get());
-        robot.clickOn("#jobs");
-        settle();
-        assertTrue(robot.lookup("#jobs").queryAs(MenuButton.class).getItems().stream()
-                .anyMatch(item -> String.valueOf(item.getText()).startsWith("Tide chart sheet 1")));
-    }
-
-    @Test
     void aTitleIsTypedAndKept(FxRobot robot) throws Exception {
         settle();
         robot.doubleClickOn("#title").push(KeyCode.CONTROL, KeyCode.A);

@@ -161,8 +161,12 @@ abstract class WindowTest {
 
     /** What the maker reads in a node: all its labels, in order. */
     static String read(FxRobot robot, String query) {
+        return read(robot.lookup(query).query());
+    }
+
+    static String read(Node node) {
         StringBuilder text = new StringBuilder();
-        collect(robot.lookup(query).query(), text);
+        collect(node, text);
         return text.toString().strip();
     }
 

@@ -16,6 +16,7 @@ import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.Order;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
@@ -63,6 +64,10 @@ public final class JobForm {
     private static Job job(Fields<Job> f) throws BadFile {
         f.must("format", job -> FORMAT, Forms.format(FORMAT), "");
         String title = f.get("title", Job::title, Forms.TEXT, "");
+        Order order = new Order(
+                f.maybe("due", job -> job.order().due(), Forms.DAY,
+                        "on which it is to be ready; left out where none is agreed"),
+                f.get("note", job -> job.order().note(), Forms.TEXT, "what was agreed, in the maker's own words"));
         Units units = f.get("units", Job::units, UNITS, "of its lengths");
         int quantity = f.get("quantity", Job::quantity, Forms.whole(1, Job.MOST_FRAMES), "how many equal frames");
         Outline outline = f.get("outline", Job::outline, OutlineForm.OUTLINE, "");
@@ -74,7 +79,7 @@ public final class JobForm {
         Pack pack = f.get("pack", Job::pack, PackForm.PACK, "layers from the front");
         Section section = f.must("section", Job::section, SectionForm.SECTION, "");
         Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
-        return new Job(title, units, quantity, outline, measured.of(), measured.size(), hold, pack,
+        return new Job(title, order, units, quantity, outline, measured.of(), measured.size(), hold, pack,
                 new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement()),
                 f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
