@@ -77,7 +77,7 @@ class HeldUpTest extends WindowTest {
 
     @Test
     void menusOpenAtOnce(FxRobot robot) {
-        for (String menu : List.of("#jobs", "#preferences")) {
+        for (String menu : List.of("#jobs", "#order", "#preferences")) {
             quick(menu, round -> {
                 robot.clickOn(menu);
                 settle();

@@ -61,7 +61,7 @@ final class DayTimeline extends Pane {
     private final BiConsumer<Mark, Instant> moved;
     private final Runnable chosenChanged;
     private final Line nowLine = new Line();
-    private final Pane axis = new Pane();
+    private final DayAxis axis = new DayAxis();
     private final BuiltFrom axisFrom = new BuiltFrom();
     private final Pane names = new Pane();
     private List<Thumbnail> pictures = List.of();
@@ -76,6 +76,8 @@ final class DayTimeline extends Pane {
     private long last = 1;
     private double row = LEAST_ROW;
     private double room;
+    /** Whether something was added that is not styled yet. */
+    private boolean fresh = true;
 
     DayTimeline(Palette palette, BiConsumer<Mark, Instant> moved, Runnable chosenChanged) {
         this.palette = palette;
@@ -84,15 +86,15 @@ final class DayTimeline extends Pane {
         setId("day-timeline");
         getStyleClass().add("timeline");
         nowLine.getStyleClass().add("now-line");
-        axis.setMouseTransparent(true);
         names.setMouseTransparent(true);
         widthProperty().addListener((observed, old, width) -> resized());
     }
 
     /** A width comes in the midst of a layout: what is new would be shown bare once, were it not styled at once. */
     private void resized() {
+        fresh = false;
         fill();
-        if (getScene() != null) {
+        if (fresh && getScene() != null) {
             applyCss();
             layout();
         }
@@ -140,8 +142,9 @@ final class DayTimeline extends Pane {
         return Math.max(0.05, (getWidth() - NAMES - 14) / Math.max(1, drawn(last)));
     }
 
+    /** In whole pixels, so that what moves by a part of one is not laid out anew. */
     private double x(Instant instant) {
-        return NAMES + drawn(minutes(instant)) * scale();
+        return Math.rint(NAMES + drawn(minutes(instant)) * scale());
     }
 
     /** The moment that is drawn at a place. */
@@ -172,11 +175,12 @@ final class DayTimeline extends Pane {
         setPrefHeight(TOP + row * rows + 12);
         setMinHeight(getPrefHeight());
         if (axisFrom.changed(origin, zone, calendar, last, getWidth(), rows, row)) {
-            axis.getChildren().clear();
             hours(rows);
+            fresh |= axis.hasGrown();
         }
         List<String> frames = all.chains().stream().map(Chain::frame).toList();
         if (namesFrom.changed(frames, row)) {
+            fresh = true;
             pictures.forEach(Thumbnail::forget);
             pictures = IntStream.range(0, rows).mapToObj(this::picture).toList();
             names.getChildren().setAll(IntStream.range(0, rows).boxed()
@@ -189,7 +193,8 @@ final class DayTimeline extends Pane {
         steps.clear();
         for (Mark mark : marks(all)) {
             String key = mark.task() + " " + mark.frame();
-            DayStep step = before.getOrDefault(key, new DayStep(this));
+            DayStep known = before.get(key);
+            DayStep step = known == null ? new DayStep(this) : known;
             steps.put(key, step);
             place(step, mark, Math.max(0, frames.indexOf(mark.frame())));
         }
@@ -198,6 +203,7 @@ final class DayTimeline extends Pane {
         children.addAll(steps.values());
         children.add(nowLine);
         if (!getChildren().equals(children)) {
+            fresh = true;
             getChildren().setAll(children);
         }
         placeNow();
@@ -267,27 +273,20 @@ final class DayTimeline extends Pane {
                 day = time.toLocalDate();
                 Instant tomorrow = time.toLocalDate().plusDays(1).atStartOfDay(time.getZone()).toInstant();
                 double wide = Math.min(getWidth(), x(tomorrow)) - x;
-                Label heading = new Label(wide < SHORT_NAME
+                axis.day(wide < SHORT_NAME
                         ? ""
-                        : wide < WHOLE_NAME ? SHORT_DAY.format(time) : DAY.format(time));
-                heading.getStyleClass().add("timeline-day");
-                heading.relocate(x, 0);
-                axis.getChildren().add(heading);
+                        : wide < WHOLE_NAME ? SHORT_DAY.format(time) : DAY.format(time), x);
             }
             if (works) {
-                Line line = new Line(x, TOP - 4, x, TOP + row * rows);
-                line.getStyleClass().add("timeline-hour");
-                axis.getChildren().add(line);
+                axis.line(x, TOP - 4, TOP + row * rows);
                 if (x - lastLabel > 26) {
-                    Label hour = new Label(String.valueOf(time.getHour()));
-                    hour.getStyleClass().add("timeline-time");
-                    hour.relocate(x + 2, 20);
-                    axis.getChildren().add(hour);
+                    axis.hour(String.valueOf(time.getHour()), x + 2, 20);
                     lastLabel = x;
                 }
             }
             time = time.plusHours(1);
         }
+        axis.done();
     }
 
     private void place(DayStep step, Mark mark, int place) {
