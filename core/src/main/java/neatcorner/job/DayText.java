@@ -120,6 +120,11 @@ public final class DayText {
         return DateTimeFormatter.ofPattern(pattern + year, Locale.ENGLISH).format(day);
     }
 
+    /** As {@link #said}, with its year, for what is read at another time. */
+    public static String inFull(LocalDate day, Spelling spelling) {
+        return said(day, day.minusYears(1), spelling);
+    }
+
     /** How long it is until a day: {@code today}, {@code in 8 days}, {@code 3 days late}. */
     public static String until(LocalDate day, LocalDate today) {
         long days = ChronoUnit.DAYS.between(today, day);

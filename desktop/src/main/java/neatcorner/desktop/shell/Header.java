@@ -63,6 +63,7 @@ final class Header extends HBox {
     private final MainWindow window;
     private final Button jobs = new Button("", mark());
     private final Button order;
+    private final OrderCard agreement;
     private final TextField title = new TextField();
     private final Label ready = new Label();
     private final Label demo = new Label("demo shop");
@@ -82,6 +83,7 @@ final class Header extends HBox {
         jobs.setAccessibleText("Jobs");
         jobs.setTooltip(new Tooltip("Jobs (Ctrl+J)"));
         jobs.setOnAction(e -> window.openJobs());
+        agreement = new OrderCard(bench, window);
         order = icon(Feather.CALENDAR, "Due on, note", "order", this::agree);
         title.setId("title");
         title.getStyleClass().add("job-title");
@@ -192,9 +194,8 @@ final class Header extends HBox {
     /** Asks when the job is due, and what was noted. */
     private void agree() {
         Document of = bench.document().get();
-        window.openCard(OrderCard.of(of.job().order(), bench.premises().shelves().today(), bench.notation().get(),
-                agreed -> of.change(new Change("what was agreed", job -> job.withOrder(agreed))), window::closeCard),
-                order);
+        agreement.open(of.job().order(), order,
+                agreed -> of.change(new Change("what was agreed", job -> job.withOrder(agreed))));
     }
 
     private static void show(boolean shown, Region... parts) {

@@ -46,6 +46,7 @@ final class JobRail extends StackPane {
     private final List<Button> ofOne = new ArrayList<>();
     private final Button open;
     private final Button agreed;
+    private final OrderCard agreement;
     private final Button copy;
     private final Button away;
     private final Button thrown;
@@ -59,6 +60,7 @@ final class JobRail extends StackPane {
     JobRail(Workbench bench, MainWindow window) {
         this.bench = bench;
         this.window = window;
+        agreement = new OrderCard(bench, window);
         shelves = bench.premises().shelves();
         setId("job-rail");
         getStyleClass().add("finder");
@@ -257,10 +259,8 @@ final class JobRail extends StackPane {
     }
 
     private void agree(JobCard card) {
-        window.openCard(OrderCard.of(card.order(), shelves.today(), bench.notation().get(),
-                order -> shelves.agree(card.file(), order,
-                        () -> bench.soon(() -> show(shelf))),
-                window::closeCard), agreed);
+        agreement.open(card.order(), agreed, order -> shelves.agree(card.file(), order,
+                () -> bench.soon(() -> show(shelf))));
     }
 
     private void duplicate(JobCard card) {

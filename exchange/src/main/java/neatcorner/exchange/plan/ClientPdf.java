@@ -1,11 +1,13 @@
 package neatcorner.exchange.plan;
 
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.stream.Collectors;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.fitout.Layer;
+import neatcorner.job.DayText;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
@@ -38,7 +40,13 @@ final class ClientPdf {
                 sheet.note("", "With it: " + pack, false);
             }
             sheet.note("", "Finish: " + plan.job().glueUp().finish().name(), false);
-            sheet.lines("Price", "Ready on", "Agreed");
+            LocalDate due = plan.job().order().due();
+            if (due == null) {
+                sheet.lines("Price", "Ready on", "Agreed");
+            } else {
+                sheet.note("", "Ready on: " + DayText.inFull(due, notation.spelling()), true);
+                sheet.lines("Price", "Agreed");
+            }
         });
     }
 

@@ -2,10 +2,13 @@ package neatcorner.exchange.plan;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.time.LocalDate;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.PdfPen;
 import neatcorner.exchange.station.StationFiles;
+import neatcorner.job.DayText;
+import neatcorner.job.Order;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.Finding;
@@ -42,6 +45,7 @@ public final class PaperPdf {
     private void write(Search search) throws IOException {
         StationFiles.Telling telling = new StationFiles.Telling(notation, search);
         sheet.title(plan.job().title(), subtitle());
+        agreed();
         findings();
         sheet.beside(0.5, () -> part(StationFiles.Moment.FRAME, telling),
                 () -> part(StationFiles.Moment.CUT_LIST, telling));
@@ -69,6 +73,17 @@ public final class PaperPdf {
         return frames + ", " + Theirs.words(section.wood().name()) + " " + notation.bare(section.width()) + " × "
                 + notation.text(section.thickness()) + ", rabbet " + notation.bare(section.rabbet().width()) + " × "
                 + notation.text(section.rabbet().depth()) + "; sizes in drawings are in [millimetres|inches]";
+    }
+
+    private void agreed() throws IOException {
+        Order order = plan.job().order();
+        LocalDate due = order.due();
+        if (due != null) {
+            sheet.note("Due", DayText.inFull(due, notation.spelling()), true);
+        }
+        if (!order.note().isBlank()) {
+            sheet.note("Note", Theirs.words(order.note().strip().replaceAll("\\s+", " ")), false);
+        }
     }
 
     /** What should be known before wood is cut. */

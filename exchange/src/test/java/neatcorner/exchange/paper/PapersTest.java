@@ -9,6 +9,7 @@ import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
 import java.io.IOException;
 import java.io.StringReader;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -25,8 +26,10 @@ import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
+import neatcorner.job.Order;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
@@ -112,6 +115,23 @@ class PapersTest {
                 }
             }
         }
+    }
+
+    /** What was agreed is on the sheet over the saw and on the client's, and takes no page of its own. */
+    @Test
+    void whatWasAgreedIsOnPaper() throws Exception {
+        Order order = new Order(LocalDate.of(2026, 12, 4), "the mat a little\nwarmer");
+        Plan plan = Planner.plan(chart().job().withOrder(order));
+        byte[] sheet = PaperPdf.write(plan, PaperSize.A4, MM);
+        assertTrue(text(sheet).contains("Fri, Dec 4, 2026"), text(sheet));
+        assertTrue(text(sheet).contains("the mat a little warmer"), text(sheet));
+        try (PDDocument document = Loader.loadPDF(sheet)) {
+            assertEquals(2, document.getNumberOfPages());
+        }
+        Notation uk = new Notation(MM.step(), Spelling.UK);
+        String client = text(Paper.CLIENT.write(plan, PaperSize.A4, uk));
+        assertTrue(client.contains("Ready on: Fri 4 Dec 2026"), client);
+        assertFalse(client.contains("warmer"), "a note is for the shop");
     }
 
     @Test
