@@ -23,7 +23,7 @@ public final class DayText {
     private static final Pattern MONTH_DAY = Pattern.compile("([a-z]{3,9}) ?(\\d{1,2})(?:st|nd|rd|th)?(?: (\\d{4}))?");
     private static final Pattern YEAR_FIRST = Pattern.compile("(\\d{4})-(\\d{1,2})-(\\d{1,2})");
     private static final Pattern NUMBERS = Pattern.compile("(\\d{1,2}) ?([./]) ?(\\d{1,2})(?:[./] ?(\\d{4})?)?");
-    private static final Pattern WEEKDAY_BEFORE = Pattern.compile("([a-z]{2,9}) (\\S.*\\d.*)");
+    private static final Pattern WEEKDAY_BEFORE = Pattern.compile("([a-z]{2,9}) (.*\\d.*)");
 
     private DayText() {}
 
