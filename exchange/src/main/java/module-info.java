@@ -2,6 +2,7 @@
 module neatcorner.exchange {
     requires com.fasterxml.jackson.core;
     requires java.desktop;
+    requires java.logging;
     requires java.xml;
     requires org.apache.commons.csv;
     requires org.apache.commons.logging;

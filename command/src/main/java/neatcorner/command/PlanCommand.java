@@ -19,6 +19,7 @@ import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.csv.CutListCsv;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.paper.SvgPainter;
 import neatcorner.exchange.paper.Templates;
 import neatcorner.exchange.plan.Paper;
@@ -98,8 +99,8 @@ final class PlanCommand implements Callable<Integer> {
             svg(made.resolve("section.svg"), SectionFigure.of(plan), notation);
             svg(made.resolve("sticks.svg"), SticksFigure.of(plan), notation);
             WholeFile.write(made.resolve("paper.pdf"), PaperPdf.write(plan, paper, notation, patience));
-            WholeFile.write(made.resolve("labels.pdf"), Paper.LABELS.write(plan, paper, notation));
-            WholeFile.write(made.resolve("full-size.pdf"), Paper.FULL_SIZE.write(plan, paper, notation));
+            WholeFile.write(made.resolve("labels.pdf"), Paper.LABELS.write(plan, paper, notation, Photos.NONE));
+            WholeFile.write(made.resolve("full-size.pdf"), Paper.FULL_SIZE.write(plan, paper, notation, Photos.NONE));
             if (!TemplateFigure.sheets(plan).isEmpty()) {
                 Templates.write(plan, made, "template", paper, notation);
             }

@@ -2,6 +2,7 @@ package neatcorner.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Shade;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -28,6 +29,12 @@ public record Drawing(double width, double height, double scale, double originX,
             this(outline, tint, 1);
         }
     }
+
+    /** A shape in a colour of the maker's; see {@link Mark.Painted}. */
+    public record Painted(List<Point> outline, Shade color, double opacity) implements Primitive {}
+
+    /** A photo that fills a box; see {@link Mark.Photo}. */
+    public record Photo(List<Point> outline, Box box, String name) implements Primitive {}
 
     /** A line of a weight. */
     public record Stroke(List<Point> points, Tint tint, double weight, boolean dashed) implements Primitive {}
@@ -111,6 +118,13 @@ public record Drawing(double width, double height, double scale, double originX,
                     }
                 }
                 case Mark.Shaded face -> out.add(new Fill(place(face.outline()), face.tint(), face.light()));
+                case Mark.Painted painted ->
+                    out.add(new Painted(place(painted.outline()), painted.color(), painted.opacity()));
+                case Mark.Photo photo -> {
+                    List<Point> box = place(photo.box().corners());
+                    out.add(new Photo(place(photo.outline()), new Box(box.getFirst().x(), box.getFirst().y(),
+                            box.get(2).x(), box.get(2).y()), photo.name()));
+                }
                 case Mark.Line line ->
                     out.add(new Stroke(place(line.points()), line.tint(), line.weight(), line.dashed()));
                 case Mark.Path path -> out.add(new Path(place(path.points()),

@@ -40,6 +40,8 @@ public record Figure(String title, Box bounds, Margin margin, List<Mark> marks) 
                 case Mark.Area area -> bare.add(area);
                 case Mark.Shaded face -> bare.add(face);
                 case Mark.Path path -> bare.add(path);
+                case Mark.Painted painted -> bare.add(painted);
+                case Mark.Photo photo -> bare.add(photo);
                 case Mark.Hatch hatch -> {
                 }
                 case Mark.Dimension dimension -> {

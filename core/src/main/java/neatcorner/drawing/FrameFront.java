@@ -47,6 +47,14 @@ public final class FrameFront {
         return new Box(loop.left(), loop.top(), loop.right(), loop.bottom());
     }
 
+    /** The smallest box round points. */
+    public static Box box(List<Point> points) {
+        return new Box(points.stream().mapToDouble(Point::x).min().orElse(0),
+                points.stream().mapToDouble(Point::y).min().orElse(0),
+                points.stream().mapToDouble(Point::x).max().orElse(0),
+                points.stream().mapToDouble(Point::y).max().orElse(0));
+    }
+
     /** Draws the frame from the front: wood, seams, letters. */
     public void draw() {
         Loop art = contours.sight();
@@ -60,7 +68,7 @@ public final class FrameFront {
             art = window;
         }
         marks.area(points(art), Tint.ART, Tint.CONSTRUCTION, 0.8);
-        soundings(art);
+        soundings(points(art), marks);
         for (int i = 0; i < plan.pieces().size(); i++) {
             piece(i);
         }
@@ -73,22 +81,42 @@ public final class FrameFront {
     }
 
     private void piece(int index) {
-        Tint tint = Tint.wood(plan.job().section().wood());
-        int curved = contours.segments().size();
-        if (index < curved) {
-            Segment segment = contours.segments().get(index);
-            marks.wood(segment.outline().stream().map(FrameFront::point).toList(), strips(segment), tint,
-                    segment.grain(), 11 + index);
-            return;
+        marks.wood(outline(index), parts(index), Tint.wood(plan.job().section().wood()), grain(index), 11 + index);
+    }
+
+    private boolean isCurved(int index) {
+        return index < contours.segments().size();
+    }
+
+    private int side(int index) {
+        return contours.straight().get(index - contours.segments().size());
+    }
+
+    /** A piece's face, counted as the plan's pieces are. */
+    public List<Point> outline(int index) {
+        if (isCurved(index)) {
+            return contours.segments().get(index).outline().stream().map(FrameFront::point).toList();
         }
-        int side = contours.straight().get(index - curved);
-        List<Point> outline = plan.job().outline().isRectangle() && !plan.job().joint().showsMiter()
+        int side = side(index);
+        return plan.job().outline().isRectangle() && !plan.job().joint().showsMiter()
                 ? squareCut(side)
                 : List.of(point(contours.outside().at(side)), point(contours.outside().at(side + 1)),
                         point(contours.sight().at(side + 1)), point(contours.sight().at(side)));
-        Vertex a = contours.sight().at(side);
-        Vertex b = contours.sight().at(side + 1);
-        marks.wood(outline, tint, Math.atan2(b.y() - a.y(), b.x() - a.x()), 11 + index);
+    }
+
+    /** Convex parts that a piece's face is made up of. */
+    public List<List<Point>> parts(int index) {
+        return isCurved(index) ? strips(contours.segments().get(index)) : List.of(outline(index));
+    }
+
+    /** Which way a piece's grain runs, radians from the x axis. */
+    public double grain(int index) {
+        if (isCurved(index)) {
+            return contours.segments().get(index).grain();
+        }
+        Vertex a = contours.sight().at(side(index));
+        Vertex b = contours.sight().at(side(index) + 1);
+        return Math.atan2(b.y() - a.y(), b.x() - a.x());
     }
 
     /** A side of a rectangle that is cut square: the uprights run through on the face. */
@@ -135,8 +163,9 @@ public final class FrameFront {
     }
 
     /** Art stands for itself by a few lines as of a chart, kept inside its edge. */
-    private void soundings(Loop edge) {
-        Box box = box(edge);
+    public static void soundings(List<Point> outline, Marks marks) {
+        Loop edge = new Loop(outline.stream().map(point -> new Vertex(point.x(), point.y())).toList());
+        Box box = box(outline);
         for (int line = 0; line < 4; line++) {
             List<Point> run = new ArrayList<>();
             for (int i = 0; i <= 72; i++) {
@@ -147,14 +176,14 @@ public final class FrameFront {
                 if (edge.contains(new Vertex(x, y))) {
                     run.add(new Point(x, y));
                 } else {
-                    stroke(run, line);
+                    stroke(run, line, marks);
                 }
             }
-            stroke(run, line);
+            stroke(run, line, marks);
         }
     }
 
-    private void stroke(List<Point> run, int line) {
+    private static void stroke(List<Point> run, int line, Marks marks) {
         if (run.size() > 1) {
             marks.line(Tint.ART_LINE, line == 0 ? 1.6 : 0.8, run.toArray(Point[]::new));
         }

@@ -1,6 +1,7 @@
 package neatcorner.drawing;
 
 import java.util.List;
+import neatcorner.job.Shade;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Quantity;
 import neatcorner.plan.Field;
@@ -17,6 +18,17 @@ public sealed interface Mark {
 
     /** A face of a body: its tint made darker (light below 1) or brighter. */
     record Shaded(List<Point> outline, Tint tint, double light) implements Mark {}
+
+    /** A closed shape in a colour of the maker's choice, through which so much of what lies below is seen. */
+    record Painted(List<Point> outline, Shade color, double opacity) implements Mark {}
+
+    /**
+     * A photo that fills a box, trimmed where its sides are in another proportion.
+     *
+     * @param outline what is seen of it
+     * @param name    of its file
+     */
+    record Photo(List<Point> outline, Box box, String name) implements Mark {}
 
     /** An open line, or a closed one if it ends where it starts. */
     record Line(List<Point> points, Tint tint, double weight, boolean dashed) implements Mark {}

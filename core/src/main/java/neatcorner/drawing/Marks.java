@@ -2,6 +2,7 @@ package neatcorner.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Shade;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Quantity;
 import neatcorner.outline.Template;
@@ -25,6 +26,16 @@ public final class Marks {
     /** A filled outline, darker than its tint when the light is below 1, brighter above. */
     public void shaded(List<Point> outline, Tint tint, double light) {
         marks.add(new Mark.Shaded(outline, tint, light));
+    }
+
+    /** A filled outline in a colour of the maker's; through it is seen what lies below, where it is not opaque. */
+    public void painted(List<Point> outline, Shade color, double opacity) {
+        marks.add(new Mark.Painted(outline, color, opacity));
+    }
+
+    /** A photo that fills a box, seen within an outline. */
+    public void photo(List<Point> outline, Box box, String name) {
+        marks.add(new Mark.Photo(outline, box, name));
     }
 
     /** A filled box, with an edge of some weight in points, or none. */

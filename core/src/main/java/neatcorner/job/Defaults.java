@@ -136,6 +136,6 @@ public final class Defaults {
         Saw saw = saw(units).withRough(rough(units));
         return new Job("New frame", Order.NONE, units, 1, Outline.rectangle(), SizeOf.ART, size,
                 new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), emptyRack(units), saw,
-                Checks.none(), GlueUp.usual());
+                Checks.none(), GlueUp.usual(), Looks.USUAL);
     }
 }

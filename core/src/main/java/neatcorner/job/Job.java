@@ -35,11 +35,13 @@ import org.jspecify.annotations.Nullable;
  * @param frame      the ring that is measured
  * @param checks     what was measured, and where it will hang
  * @param glueUp     how it is put together and finished
+ * @param looks      how it will look
  */
 @RecordBuilder
 public record Job(String title, Order order, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
         Hold hold,
-        Pack pack, Ring frame, Rack stock, Saw saw, Checks checks, GlueUp glueUp) implements JobBuilder.With {
+        Pack pack, Ring frame, Rack stock, Saw saw, Checks checks, GlueUp glueUp,
+        Looks looks) implements JobBuilder.With {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;
     /** A corner holds no more kinds of parts than this. */

@@ -46,6 +46,8 @@ public final class Sound {
         return switch (mark) {
             case Mark.Area area -> area.outline().stream();
             case Mark.Shaded shaded -> shaded.outline().stream();
+            case Mark.Painted painted -> painted.outline().stream();
+            case Mark.Photo photo -> Stream.concat(photo.outline().stream(), photo.box().corners().stream());
             case Mark.Line line -> line.points().stream();
             case Mark.Path path -> Stream.concat(path.points().stream(), path.fine().stream());
             case Mark.Wood wood -> Stream.concat(wood.outline().stream(), wood.parts().stream().flatMap(List::stream));

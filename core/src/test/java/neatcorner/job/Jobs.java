@@ -43,7 +43,7 @@ public final class Jobs {
                 new Opening(Length.mm(594), Length.mm(420)),
                 new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), rack, Defaults.saw(Units.MILLIMETRES),
                 Checks.none(),
-                GlueUp.usual());
+                GlueUp.usual(), Looks.USUAL);
     }
 
     public static Job withRabbet(double width, double depth) {

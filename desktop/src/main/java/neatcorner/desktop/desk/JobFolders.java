@@ -23,6 +23,8 @@ public final class JobFolders {
             "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
             "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
 
+    private static final List<String> DEMO_PHOTOS = List.of("tide-chart-sheet-3.photo.jpg");
+
     private static final int LONGEST_NAME = 60;
 
     private final Home home;
@@ -67,7 +69,7 @@ public final class JobFolders {
     /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
     public void layOutDemo() throws IOException {
         Files.createDirectories(home.demo());
-        for (String name : DEMO) {
+        for (String name : Stream.concat(DEMO.stream(), DEMO_PHOTOS.stream()).toList()) {
             Path file = home.demo().resolve(name);
             if (!Files.exists(file)) {
                 try (InputStream in = JobFolders.class.getResourceAsStream("/neatcorner/desktop/demo/" + name)) {

@@ -125,14 +125,18 @@ public final class JobShelves {
         premises.documents().open(file, document -> {
             Job job = document.job();
             Job copy = job.withTitle(job.title() + " (copy)").withOrder(Order.NONE);
-            premises.documents().create(premises.home().jobs(), JobFolders.fileName(copy.title()), copy, then);
+            premises.documents().create(premises.home().jobs(), JobFolders.fileName(copy.title()), copy, made -> {
+                premises.photos().follow(job.looks().photo(), file, made.file());
+                then.accept(made);
+            });
         }, premises::say);
     }
 
     /** Lays a job on another shelf; windows that show it go on with another job. {@code then} hears where it lies now. */
     public void move(Path file, Shelf to, Consumer<Path> then) {
         List<Workbench> showing = premises.benches().stream().filter(bench -> bench.file().equals(file)).toList();
-        premises.documents().move(file, to.folder(premises.home()), moved -> {
+        premises.documents().move(file, to.folder(premises.home()), (moved, photo) -> {
+            premises.photos().follow(photo, file, moved);
             look(() -> {
                 int[] left = {showing.size()};
                 Runnable last = () -> {

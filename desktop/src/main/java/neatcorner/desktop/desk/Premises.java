@@ -42,6 +42,7 @@ public final class Premises implements AutoCloseable {
     private @Nullable ShopTimers timers;
     private @Nullable ShopDay day;
     private final JobShelves shelves = new JobShelves(this);
+    private final ArtPhotos photos = new ArtPhotos(this);
     private Consumer<Path> opener = file -> {};
     private long ticks;
 
@@ -134,6 +135,11 @@ public final class Premises implements AutoCloseable {
     /** The jobs that there are. */
     public JobFolders folders() {
         return folders;
+    }
+
+    /** Photos of what is framed. */
+    public ArtPhotos photos() {
+        return photos;
     }
 
     /** The jobs as they lie on their shelves. */

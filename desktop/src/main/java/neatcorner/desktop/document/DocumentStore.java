@@ -205,6 +205,17 @@ public final class DocumentStore implements AutoCloseable {
         }, () -> refused.accept(file + " cannot be read: something went wrong in the program."));
     }
 
+    /** Which photo belongs to a job; null when none does, or the job cannot be read. */
+    @Nullable
+    String photo(Path file) {
+        try {
+            return read(file).content().job().looks().photo();
+        } catch (BadFile | IOException e) {
+            LOG.log(Level.FINE, "job not read", e);
+            return null;
+        }
+    }
+
     /** Moves a file to the first place that is free; null when the disk says no. */
     @Nullable
     Path move(Path from, IntFunction<Path> to) {

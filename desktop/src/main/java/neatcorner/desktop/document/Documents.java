@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.util.Subscription;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Job;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All jobs that are open. A job stays open as long as the program runs, so that its changes can be undone and are not lost
@@ -116,8 +118,10 @@ public final class Documents {
     /**
      * Moves a job's file into another folder and forgets what was open of it. A job that is not in its file stays where it is,
      * with a line that says so.
+     *
+     * @param moved hears where it is now, and which photo beside it belongs to it
      */
-    public void move(Path file, Path folder, Consumer<Path> moved) {
+    public void move(Path file, Path folder, BiConsumer<Path, @Nullable String> moved) {
         Document known = open.get(key(file));
         boolean unkept = known != null && (known.keeping() instanceof Document.Keeping.NotKept
                 || known.keeping() instanceof Document.Keeping.ChangedOutside);
@@ -127,10 +131,11 @@ public final class Documents {
         }
         String stem = String.valueOf(file.getFileName()).replaceAll("\\.json$", "");
         store.ask(() -> {
+            String photo = store.photo(file);
             Path to = store.move(file, number -> free(folder, stem, number));
             return to == null ? () -> say(file.getFileName() + " cannot be moved to " + folder + ".") : () -> {
                 open.remove(key(file));
-                moved.accept(to);
+                moved.accept(to, photo);
             };
         }, () -> say(file.getFileName() + " cannot be moved to " + folder + "."));
     }

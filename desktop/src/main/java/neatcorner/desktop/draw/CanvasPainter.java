@@ -3,6 +3,7 @@ package neatcorner.desktop.draw;
 import java.util.List;
 import java.util.function.Function;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
@@ -12,6 +13,7 @@ import javafx.scene.text.TextAlignment;
 import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import org.jspecify.annotations.Nullable;
 
 /** Paints the shapes and texts of a drawing on a canvas; values and handles are nodes of their own above it. */
 final class CanvasPainter {
@@ -19,10 +21,13 @@ final class CanvasPainter {
 
     private final GraphicsContext g;
     private final Function<Tint, Color> color;
+    private final Function<String, @Nullable Image> photos;
 
-    CanvasPainter(GraphicsContext g, Function<Tint, Color> color) {
+    /** @param photos by the names of their files; null for one that is not here, or not yet */
+    CanvasPainter(GraphicsContext g, Function<Tint, Color> color, Function<String, @Nullable Image> photos) {
         this.g = g;
         this.color = color;
+        this.photos = photos;
     }
 
     void paint(Drawing now) {
@@ -43,6 +48,14 @@ final class CanvasPainter {
                     double[] ys = fill.outline().stream().mapToDouble(Point::y).toArray();
                     g.fillPolygon(xs, ys, xs.length);
                 }
+                case Drawing.Painted painted -> {
+                    g.setFill(Color.rgb(painted.color().rgb() >> 16, painted.color().rgb() >> 8 & 0xff,
+                            painted.color().rgb() & 0xff, painted.opacity()));
+                    double[] xs = painted.outline().stream().mapToDouble(Point::x).toArray();
+                    double[] ys = painted.outline().stream().mapToDouble(Point::y).toArray();
+                    g.fillPolygon(xs, ys, xs.length);
+                }
+                case Drawing.Photo photo -> photo(photo);
                 case Drawing.Stroke stroke -> {
                     if (open == null) {
                         begin(stroke);
@@ -85,6 +98,25 @@ final class CanvasPainter {
         if (open != null) {
             g.stroke();
         }
+    }
+
+    /** As large as fills its box, its middle in the middle. */
+    private void photo(Drawing.Photo photo) {
+        Image image = photos.apply(photo.name());
+        if (image == null || image.getWidth() < 1) {
+            return;
+        }
+        double zoom = Math.max(photo.box().width() / image.getWidth(), photo.box().height() / image.getHeight());
+        double wide = image.getWidth() * zoom;
+        double high = image.getHeight() * zoom;
+        Point middle = photo.box().center();
+        g.save();
+        g.beginPath();
+        trace(photo.outline());
+        g.closePath();
+        g.clip();
+        g.drawImage(image, middle.x() - wide / 2, middle.y() - high / 2, wide, high);
+        g.restore();
     }
 
     /** Strokes that follow each other with the same pen are drawn as one path: a renderer's work goes by paths. */

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
@@ -21,6 +22,7 @@ import javafx.css.StyleableProperty;
 import javafx.css.converter.SizeConverter;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.image.Image;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
@@ -76,6 +78,7 @@ public final class FigureView extends Region implements Palette {
     private @Nullable Figure figure;
     private @Nullable Drawing drawing;
     private @Nullable Knob dragged;
+    private Function<String, @Nullable Image> photos = name -> null;
     private Notation notation = Notation.of(Units.MILLIMETRES);
 
     /** What the maker does to the drawing. */
@@ -122,6 +125,11 @@ public final class FigureView extends Region implements Palette {
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
         setMinSize(120, 120);
+    }
+
+    /** Where photos come from, by the names of their files. */
+    public void setPhotos(Function<String, @Nullable Image> newPhotos) {
+        photos = newPhotos;
     }
 
     /** Who hears of what is typed and dragged in it. */
@@ -180,7 +188,7 @@ public final class FigureView extends Region implements Palette {
         canvas.setHeight(height);
         tags.resizeRelocate(0, 0, width, height);
         canvas.getGraphicsContext2D().setTransform(zoom, 0, 0, zoom, 0, 0);
-        new CanvasPainter(canvas.getGraphicsContext2D(), this::color).paint(now);
+        new CanvasPainter(canvas.getGraphicsContext2D(), this::color, photos).paint(now);
         things.place(now, notation, zoom());
         placeTags(now);
         placeKnobs(now);

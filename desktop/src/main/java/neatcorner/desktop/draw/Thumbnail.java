@@ -49,7 +49,7 @@ public final class Thumbnail extends Region {
         canvas.setHeight(getHeight());
         Figure shown = figure;
         if (shown != null && getWidth() > 1) {
-            new CanvasPainter(canvas.getGraphicsContext2D(), palette::color)
+            new CanvasPainter(canvas.getGraphicsContext2D(), palette::color, name -> null)
                     .paint(Drawing.of(shown, getWidth(), getHeight(), UNREAD));
         }
     }

@@ -16,6 +16,7 @@ import neatcorner.desktop.document.Planning;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.paper.PageImage;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.plan.Paper;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
@@ -39,9 +40,10 @@ final class JobPaper {
         Path file = bench.home().paper().resolve(name);
         PaperSize size = bench.settings().paper();
         Notation notation = bench.notation().get();
+        Photos photos = Photos.in(bench.file().getParent());
         bench.files().make(() -> {
             Files.createDirectories(file.getParent());
-            WholeFile.write(file, kind.write(plan, size, notation));
+            WholeFile.write(file, kind.write(plan, size, notation, photos));
             return file;
         }, written -> Notice.info(ready + file,
                 new Notice.Action("Open it", () -> bench.files().open(file))),
@@ -62,7 +64,9 @@ final class JobPaper {
         Plan plan = bench.currentPlan();
         PaperSize size = bench.settings().paper();
         Notation notation = bench.notation().get();
-        bench.planning().ask(Planning.Pace.SLOW, search -> PageImage.of(kind.write(plan, size, notation), FOR_PRINTER),
+        Photos photos = Photos.in(bench.file().getParent());
+        bench.planning().ask(Planning.Pace.SLOW,
+                search -> PageImage.of(kind.write(plan, size, notation, photos), FOR_PRINTER),
                 pages -> bench.say(send(pages, job)
                         ? "The paper is on its way to " + job.getPrinter().getName() + "."
                         : "The printer did not take the paper. Save it as a PDF, and print that."),

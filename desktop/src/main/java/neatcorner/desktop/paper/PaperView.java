@@ -24,6 +24,7 @@ import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.Ticket;
 import neatcorner.exchange.paper.PageImage;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.plan.Paper;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
@@ -159,13 +160,14 @@ public final class PaperView extends StackPane {
         Plan plan = bench.currentPlan();
         Notation notation = bench.notation().get();
         Paper wanted = kind;
+        Photos photos = Photos.in(bench.file().getParent());
         Ticket before = ticket;
         if (before != null) {
             before.drop();
         }
         said.setText("…");
         ticket = bench.planning().ask(Planning.Pace.SLOW,
-                search -> PageImage.of(wanted.write(plan, size, notation), DOTS), this::show, bench::fault);
+                search -> PageImage.of(wanted.write(plan, size, notation, photos), DOTS), this::show, bench::fault);
     }
 
     private void show(List<PageImage> shown) {

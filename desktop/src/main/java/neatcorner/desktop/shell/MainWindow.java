@@ -1,5 +1,6 @@
 package neatcorner.desktop.shell;
 
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -28,6 +29,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.control.Card;
+import neatcorner.desktop.desk.ArtPhotos;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.paper.PaperView;
 import neatcorner.desktop.station.BenchScreen;
@@ -380,7 +382,12 @@ public final class MainWindow extends StackPane {
 
     private void dropped(DragEvent e) {
         if (e.getDragboard().hasFiles()) {
-            bench.open(e.getDragboard().getFiles().getFirst().toPath());
+            Path file = e.getDragboard().getFiles().getFirst().toPath();
+            if (ArtPhotos.isPhoto(file)) {
+                bench.premises().photos().take(file, bench.document().get());
+            } else {
+                bench.open(file);
+            }
             e.setDropCompleted(true);
             e.consume();
         }

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import neatcorner.exchange.BadFile;
@@ -108,6 +109,23 @@ public final class Forms {
                         throw node.expected(what);
                     }
                 }, (value, in) -> Json.of(String.valueOf(value)));
+    }
+
+    /** A text that matches a pattern, and is something only then. */
+    public static <T> Form<T> matching(String what, String pattern, T sample, Function<String, Optional<T>> read) {
+        return new Single<>(() -> what, in -> Json.object().with("type", "string").with("pattern", pattern).end(),
+                sample, (node, in) -> {
+                    String text = node.text();
+                    if (!text.matches(pattern)) {
+                        throw node.expected(what);
+                    }
+                    return read.apply(text).orElseThrow(() -> node.expected(what));
+                }, (value, in) -> Json.of(String.valueOf(value)));
+    }
+
+    /** A text as it is. */
+    public static Optional<String> itself(String text) {
+        return Optional.of(text);
     }
 
     /** A whole number within bounds. */

@@ -17,7 +17,7 @@ public final class GlueUpForm {
     public static final Form<Holding> HOLDING = Forms.named(Holding.class);
 
     private static final Form<Glue> GLUE = Forms.named(Glue.KNOWN, Glue::name);
-    private static final Form<Recipe> FINISH = Forms.named(Recipe.KNOWN, Recipe::name);
+    static final Form<Recipe> FINISH = Forms.named(Recipe.KNOWN, Recipe::name);
     private static final Form<SqueezeOut> SQUEEZE_OUT = Forms.named(SqueezeOut.class);
     private static final Form<Double> TEMPERATURE = Forms.number(-40, 60, "a room's temperature, −40 to 60 °C");
 

@@ -83,7 +83,8 @@ public final class JobForm {
                 new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement()),
                 f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
-                f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""));
+                f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""),
+                f.get("looks", Job::looks, LooksForm.LOOKS, "colours, photo, other designs"));
     }
 
     /** The play in a rabbet stands beside it, where files of the first day have it. */

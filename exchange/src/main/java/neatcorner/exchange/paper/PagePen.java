@@ -3,8 +3,10 @@ package neatcorner.exchange.paper;
 import java.io.IOException;
 import java.util.List;
 import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Box;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.job.Shade;
 import neatcorner.section.Face;
 
 /** A pen over a stack of pages, which knows how wide its words are. Places are in points from a page's top left corner. */
@@ -36,6 +38,12 @@ interface PagePen extends Pen {
 
             @Override
             public void fill(List<Point> outline, Tint tint) {}
+
+            @Override
+            public void paint(List<Point> outline, Shade color, double opacity) {}
+
+            @Override
+            public void photo(List<Point> outline, Box box, String name) {}
 
             @Override
             public void blank(double x, double y, double width, double height) {}

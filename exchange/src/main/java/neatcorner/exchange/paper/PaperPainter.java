@@ -30,6 +30,8 @@ final class PaperPainter {
         for (Drawing.Primitive primitive : drawing.primitives()) {
             switch (primitive) {
                 case Drawing.Fill fill -> pen.fill(fill.outline(), fill.tint());
+                case Drawing.Painted painted -> pen.paint(painted.outline(), painted.color(), painted.opacity());
+                case Drawing.Photo photo -> pen.photo(photo.outline(), photo.box(), photo.name());
                 case Drawing.Stroke stroke ->
                     pen.stroke(stroke.points(), stroke.tint(), stroke.weight(), stroke.dashed());
                 case Drawing.Path path -> pen.path(path);

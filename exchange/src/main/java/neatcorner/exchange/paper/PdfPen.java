@@ -1,6 +1,7 @@
 package neatcorner.exchange.paper;
 
 import java.awt.Color;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -8,8 +9,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Box;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.job.Shade;
 import neatcorner.section.Face;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -17,6 +20,8 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +32,7 @@ public final class PdfPen implements PagePen, AutoCloseable {
     private final PDDocument document;
     private final PaperSize paper;
     private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
+    private final Photos photos;
     private PDPageContentStream content;
     private double scale = 1;
     private double originX;
@@ -34,12 +40,13 @@ public final class PdfPen implements PagePen, AutoCloseable {
     private double pageHeight;
 
     public PdfPen(PDDocument document, PaperSize paper) throws IOException {
-        this(document, paper, false);
+        this(document, paper, false, Photos.NONE);
     }
 
     /** With the first page upright or on its side. */
-    public PdfPen(PDDocument document, PaperSize paper, boolean sideways) throws IOException {
+    public PdfPen(PDDocument document, PaperSize paper, boolean sideways, Photos photos) throws IOException {
         this.document = document;
+        this.photos = photos;
         this.paper = paper;
         this.pageHeight = sideways ? paper.width() : paper.height();
         fonts.put(Face.TEXT, font("AtkinsonHyperlegibleNext_400Regular.ttf"));
@@ -103,6 +110,40 @@ public final class PdfPen implements PagePen, AutoCloseable {
             content.setNonStrokingColor(new Color(PaperInks.rgb(tint)));
             path(outline);
             content.fill();
+        });
+    }
+
+    @Override
+    public void paint(List<Point> outline, Shade color, double opacity) {
+        draw(() -> {
+            content.saveGraphicsState();
+            PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+            state.setNonStrokingAlphaConstant((float) opacity);
+            content.setGraphicsStateParameters(state);
+            content.setNonStrokingColor(new Color(color.rgb()));
+            path(outline);
+            content.fill();
+            content.restoreGraphicsState();
+        });
+    }
+
+    @Override
+    public void photo(List<Point> outline, Box box, String name) {
+        BufferedImage image = photos.get(name);
+        if (image == null) {
+            return;
+        }
+        double zoom = Math.max(box.width() / image.getWidth(), box.height() / image.getHeight());
+        double wide = image.getWidth() * zoom;
+        double high = image.getHeight() * zoom;
+        Point middle = box.center();
+        draw(() -> {
+            content.saveGraphicsState();
+            path(outline);
+            content.clip();
+            content.drawImage(JPEGFactory.createFromImage(document, image, 0.9f), x(middle.x() - wide / 2),
+                    y(middle.y() + high / 2), (float) (wide * scale), (float) (high * scale));
+            content.restoreGraphicsState();
         });
     }
 

@@ -8,10 +8,12 @@ import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import neatcorner.drawing.Anchor;
+import neatcorner.drawing.Box;
 import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.job.Shade;
 import neatcorner.exchange.PlainText;
 import neatcorner.measure.Notation;
 import neatcorner.section.Face;
@@ -72,6 +74,18 @@ public final class SvgPainter {
         @Override
         public void fill(List<Point> outline, Tint tint) {
             element("polygon", "points", points(outline), "fill", color(tint));
+        }
+
+        @Override
+        public void paint(List<Point> outline, Shade color, double opacity) {
+            element("polygon", "points", points(outline), "fill", color.toString(), "fill-opacity", number(opacity));
+        }
+
+        /** Trimmed to its box; an outline that is no box is left to what is drawn over it. */
+        @Override
+        public void photo(List<Point> outline, Box box, String name) {
+            element("image", "x", number(box.left()), "y", number(box.top()), "width", number(box.width()), "height",
+                    number(box.height()), "preserveAspectRatio", "xMidYMid slice", "href", name);
         }
 
         @Override

@@ -44,7 +44,7 @@ public final class TemplatePdf {
             document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setCreator("Neat Corner");
             try (PdfPen pen = new PdfPen(document, paper,
-                    !sheets.isEmpty() && isSideways(sheets.getFirst(), paper, notation))) {
+                    !sheets.isEmpty() && isSideways(sheets.getFirst(), paper, notation), Photos.NONE)) {
                 boolean first = true;
                 for (Sheet sheet : sheets) {
                     first = tile(sheet, paper, notation, pen, first);

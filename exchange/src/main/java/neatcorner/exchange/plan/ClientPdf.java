@@ -6,14 +6,16 @@ import java.util.stream.Collectors;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.fitout.Layer;
 import neatcorner.job.DayText;
+import neatcorner.job.Design;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
-import neatcorner.station.opening.OpeningFigure;
+import neatcorner.station.opening.FramedFigure;
 
 /** What the frame will be, for whom it is made: its picture, sizes, wood, what lies in it, and room for price and name. */
 final class ClientPdf {
@@ -21,11 +23,11 @@ final class ClientPdf {
 
     private ClientPdf() {}
 
-    static byte[] write(Plan plan, PaperSize paper, Notation notation) throws IOException {
-        return PaperPdf.document(plan, paper, notation, sheet -> {
+    static byte[] write(Plan plan, PaperSize paper, Notation notation, Photos photos) throws IOException {
+        return PaperPdf.document(plan, paper, notation, photos, sheet -> {
             int frames = plan.job().quantity();
             sheet.title(plan.job().title(), frames == 1 ? "one frame" : frames + " frames alike");
-            sheet.figure(Drawing.snug(OpeningFigure.of(plan).bare(), sheet.textWidth(),
+            sheet.figure(Drawing.snug(FramedFigure.alone(plan), sheet.textWidth(),
                     Math.min(PICTURE, sheet.left() - 220), notation), 1);
             sheet.heading("The frame");
             size(sheet, "Outside", plan.sizes().outside());
@@ -39,7 +41,7 @@ final class ClientPdf {
             if (!pack.isEmpty()) {
                 sheet.note("", "With it: " + pack, false);
             }
-            sheet.note("", "Finish: " + plan.job().glueUp().finish().name(), false);
+            sheet.note("", "Finish: " + FramedFigure.finish(Design.of(plan.job())), false);
             LocalDate due = plan.job().order().due();
             if (due == null) {
                 sheet.lines("Price", "Ready on", "Agreed");

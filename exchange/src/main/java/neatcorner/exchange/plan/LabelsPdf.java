@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.paper.Stickers;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Piece;
@@ -26,6 +27,6 @@ final class LabelsPdf {
                         plan.job().title(), part.longPoint(), before, after));
             }
         }
-        return PaperPdf.pages(plan, paper, pen -> new Stickers(pen, paper, notation).write(stickers));
+        return PaperPdf.pages(plan, paper, Photos.NONE, pen -> new Stickers(pen, paper, notation).write(stickers));
     }
 }

@@ -2,6 +2,7 @@ package neatcorner.exchange.plan;
 
 import java.io.IOException;
 import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.stock.Search;
@@ -42,13 +43,17 @@ public enum Paper {
         return suffix;
     }
 
-    /** The PDF's bytes. Throws {@link IOException} when a font is missing from the program. */
-    public byte[] write(Plan plan, PaperSize size, Notation notation) throws IOException {
+    /**
+     * The PDF's bytes. Throws {@link IOException} when a font is missing from the program.
+     *
+     * @param photos where the photo of the art is, if there is one
+     */
+    public byte[] write(Plan plan, PaperSize size, Notation notation, Photos photos) throws IOException {
         return switch (this) {
             case SHEET -> PaperPdf.write(plan, size, notation, Search.PATIENT);
             case LABELS -> LabelsPdf.write(plan, size, notation);
             case FULL_SIZE -> PaperPdf.fullSize(plan, size, notation);
-            case CLIENT -> ClientPdf.write(plan, size, notation);
+            case CLIENT -> ClientPdf.write(plan, size, notation, photos);
         };
     }
 }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.PdfPen;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.job.DayText;
 import neatcorner.job.Order;
@@ -117,7 +118,13 @@ public final class PaperPdf {
 
     /** A document of sheets with their feet. */
     static byte[] document(Plan plan, PaperSize paper, Notation notation, Content content) throws IOException {
-        return pages(plan, paper, pen -> {
+        return document(plan, paper, notation, Photos.NONE, content);
+    }
+
+    /** As the other, with photos. */
+    static byte[] document(Plan plan, PaperSize paper, Notation notation, Photos photos, Content content)
+            throws IOException {
+        return pages(plan, paper, photos, pen -> {
             PaperSheet sheet = new PaperSheet(pen, paper, notation, plan.job().title());
             content.write(sheet);
             sheet.finish();
@@ -131,12 +138,12 @@ public final class PaperPdf {
     }
 
     /** A document of pages. */
-    static byte[] pages(Plan plan, PaperSize paper, Drawn drawn) throws IOException {
+    static byte[] pages(Plan plan, PaperSize paper, Photos photos, Drawn drawn) throws IOException {
         try (PDDocument document = new PDDocument()) {
             PDDocumentInformation information = document.getDocumentInformation();
             information.setTitle(plan.job().title());
             information.setCreator("Neat Corner");
-            try (PdfPen pen = new PdfPen(document, paper)) {
+            try (PdfPen pen = new PdfPen(document, paper, false, photos)) {
                 drawn.draw(pen);
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();

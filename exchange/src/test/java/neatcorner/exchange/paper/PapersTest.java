@@ -87,10 +87,10 @@ class PapersTest {
     @Test
     void fullSizeLabelsAndTheClientsSheetArePapersOfTheirOwn() throws Exception {
         Plan plan = Planner.plan(chart().job().withQuantity(7));
-        String full = text(Paper.FULL_SIZE.write(plan, PaperSize.A4, MM));
+        String full = text(Paper.FULL_SIZE.write(plan, PaperSize.A4, MM, Photos.NONE));
         assertTrue(full.contains("100 mm") && full.contains("4 in"), full);
         for (PaperSize paper : PaperSize.values()) {
-            String labels = text(Paper.LABELS.write(plan, paper, MM));
+            String labels = text(Paper.LABELS.write(plan, paper, MM, Photos.NONE));
             for (int frame = 1; frame <= 7; frame++) {
                 for (String piece : List.of("A", "B", "C", "D")) {
                     assertTrue(labels.contains(piece + frame), piece + frame + " on " + paper);
@@ -98,7 +98,7 @@ class PapersTest {
             }
             assertTrue(labels.contains("739 mm") && labels.contains("inside below"), labels);
         }
-        String client = text(Paper.CLIENT.write(chart(), PaperSize.LETTER, INCH));
+        String client = text(Paper.CLIENT.write(chart(), PaperSize.LETTER, INCH, Photos.NONE));
         for (String wanted : List.of("Tide chart", "white ash", "Price", "Outside", "Finish")) {
             assertTrue(client.contains(wanted), wanted + " is missing from:\n" + client);
         }
@@ -129,7 +129,7 @@ class PapersTest {
             assertEquals(2, document.getNumberOfPages());
         }
         Notation uk = new Notation(MM.step(), Spelling.UK);
-        String client = text(Paper.CLIENT.write(plan, PaperSize.A4, uk));
+        String client = text(Paper.CLIENT.write(plan, PaperSize.A4, uk, Photos.NONE));
         assertTrue(client.contains("Ready on: Fri 4 Dec 2026"), client);
         assertFalse(client.contains("warmer"), "a note is for the shop");
     }

@@ -74,11 +74,13 @@ final class OpeningTools {
                 bench.change(OpeningWords.CHANGE_QUANTITY, job -> job.withQuantity(now));
             }
         });
-        controls = List.of(Controls.captioned(OpeningWords.I_MEASURED, start), standard,
-                Controls.chip(OpeningWords.TURN, () -> bench.change(OpeningWords.CHANGE_TURN, job -> turned(job))), mat,
+        Button turn = Controls.chip(OpeningWords.TURN,
+                () -> bench.change(OpeningWords.CHANGE_TURN, job -> turned(job)));
+        turn.setId("turn-art");
+        controls = List.of(Controls.captioned(OpeningWords.I_MEASURED, start), standard, mat,
                 Controls.captioned(OpeningWords.FRAMES, quantity),
                 new CardButton(desk, "opening-more", OpeningWords.MORE, OpeningWords.OPENING,
-                        List.of(clearance, fits)));
+                        List.of(turn, clearance, fits)));
     }
 
     /** Those of the job's own units first. */

@@ -1,25 +1,34 @@
 package neatcorner.desktop.station.opening;
 
+import java.util.List;
+import javafx.scene.Node;
+import neatcorner.desktop.draw.ModeTiles;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.station.opening.FramedPictures;
 import neatcorner.station.opening.OpeningFigure;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Station 1: what is to be framed, and all sizes that follow. The window opens here, so the drawing comes first and the
- * controls a moment later.
+ * Station 1: what is to be framed, and all sizes that follow; or how it will look on a wall. The window opens here, so the
+ * drawing comes first and the controls a moment later.
  */
 public final class OpeningView extends StationView {
     private final Desk desk;
+    private final FramedTools framed;
     private @Nullable OpeningTools tools;
+    private @Nullable ModeTiles<Boolean> modes;
+    private boolean isFramed;
 
     public OpeningView(Desk desk) {
         super(desk, Station.OPENING);
         this.desk = desk;
+        framed = new FramedTools(desk);
+        view().setPhotos(name -> framed.image(name, view()::requestLayout));
     }
 
     @Override
@@ -27,19 +36,53 @@ public final class OpeningView extends StationView {
         super.furnish();
         OpeningTools made = new OpeningTools(desk);
         tools = made;
+        ModeTiles<Boolean> both = new ModeTiles<Boolean>(view(), this::take)
+                .with(false, OpeningWords.SIZES, "opening-sizes", FramedPictures::sizes)
+                .with(true, OpeningWords.FRAMED, "opening-framed", FramedPictures::framed);
+        modes = both;
+        addTools(both);
         addTools(made.controls());
+        addTools(framed.controls());
+        addUnderDrawing(framed.bar());
+    }
+
+    private void take(boolean now) {
+        isFramed = now;
+        desk.refresh();
+    }
+
+    @Override
+    public void pressed(String key, Node at) {
+        framed.pressed(key);
     }
 
     @Override
     public Figure figure(Plan plan) {
-        return OpeningFigure.of(plan);
+        return isFramed ? framed.figure(plan) : OpeningFigure.of(plan);
     }
 
     @Override
     public void showTools(Plan plan, Notation notation) {
-        OpeningTools shown = tools;
-        if (shown != null) {
-            shown.show(plan, notation);
+        OpeningTools sizes = tools;
+        ModeTiles<Boolean> both = modes;
+        if (sizes == null || both == null) {
+            return;
         }
+        both.show(isFramed, plan.job().section().wood(), notation);
+        shown(sizes.controls(), !isFramed);
+        shown(framed.controls(), isFramed);
+        shown(framed.bar(), isFramed);
+        if (isFramed) {
+            framed.show(plan, notation);
+        } else {
+            sizes.show(plan, notation);
+        }
+    }
+
+    private static void shown(List<Node> nodes, boolean now) {
+        nodes.forEach(node -> {
+            node.setVisible(now);
+            node.setManaged(now);
+        });
     }
 }

@@ -26,7 +26,7 @@ final class OpeningWords {
     static final String CLEARANCE_A_SIDE = "Clearance a side";
     static final String CHANGE_MAT = "mat";
     static final String CHANGE_QUANTITY = "quantity";
-    static final String I_MEASURED = "I measured the";
+    static final String I_MEASURED = "Measured";
     static final String TURN = "Turn";
     static final String CHANGE_TURN = "turn";
     static final String FRAMES = "Frames";
@@ -40,4 +40,22 @@ final class OpeningWords {
     static final String MAT = "Mat";
 
     private OpeningWords() {}
+
+    // FramedTools
+
+    static final String SIZES = "Sizes";
+    static final String FRAMED = "Framed";
+    static final String WOOD = "wood";
+    static final String FINISH = "finish";
+    static final String CORE = "core";
+    static final String WALL = "wall";
+    static final String PHOTO = "Photo …";
+    static final String ANOTHER_PHOTO = "Another photo …";
+    static final String CHOOSE_PHOTO = "A photo of the art";
+    static final String PHOTOS = "Photos";
+    static final String ANOTHER_DESIGN = "Another beside it";
+    static final String MAKE_THIS_ONE = "Make it this one";
+    static final String TAKE_DESIGN_AWAY = "Take it away";
+    static final String ANOTHER_COLOR = "another, as #d9d6cf";
+    static final String NO_COLOR = "A color is six letters or digits after #, such as #d9d6cf.";
 }
