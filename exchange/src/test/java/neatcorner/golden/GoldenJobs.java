@@ -44,7 +44,7 @@ final class GoldenJobs {
 
     private static List<Path> demo() throws IOException {
         try (Stream<Path> files = Files.list(DEMO)) {
-            return files.sorted().toList();
+            return files.filter(file -> file.toString().endsWith(".json")).sorted().toList();
         }
     }
 

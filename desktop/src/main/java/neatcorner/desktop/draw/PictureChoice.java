@@ -31,6 +31,7 @@ public class PictureChoice<T> extends FlowPane {
     private final Map<String, PictureTile> tiles = new LinkedHashMap<>();
     private List<Option<T>> last = List.of();
     private boolean oneRow;
+    private boolean named = true;
 
     /** With pictures so wide and high, in ems. */
     public PictureChoice(Palette palette, double width, double height, Consumer<T> chosen) {
@@ -44,6 +45,12 @@ public class PictureChoice<T> extends FlowPane {
     /** Never wraps. */
     public final PictureChoice<T> inOneRow() {
         oneRow = true;
+        return this;
+    }
+
+    /** Names are told when they are pointed at, and read out; pictures say enough. */
+    public final PictureChoice<T> withoutNames() {
+        named = false;
         return this;
     }
 
@@ -77,6 +84,7 @@ public class PictureChoice<T> extends FlowPane {
         List<Node> shown = new ArrayList<>();
         for (Option<T> option : options) {
             PictureTile tile = tiles.computeIfAbsent(option.id(), id -> new PictureTile(palette, id, width, height));
+            tile.setNamed(named);
             tile.show(option, () -> chosen.accept(option.value()));
             shown.add(tile);
         }

@@ -6,6 +6,7 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -17,6 +18,7 @@ final class PictureTile extends ToggleButton {
     private final Label name = new Label();
     private final Label figure = new Label();
     private final Label more = new Label();
+    private final VBox words = new VBox(name, figure, more);
 
     PictureTile(Palette palette, String id, double width, double height) {
         picture = new Thumbnail(palette, width, height);
@@ -25,7 +27,6 @@ final class PictureTile extends ToggleButton {
         name.getStyleClass().add("tile-name");
         figure.getStyleClass().add("tile-figure");
         more.getStyleClass().add("tile-figure");
-        VBox words = new VBox(name, figure, more);
         words.setAlignment(Pos.CENTER_LEFT);
         HBox content = new HBox(picture, words);
         content.getStyleClass().add("tile-content");
@@ -48,6 +49,17 @@ final class PictureTile extends ToggleButton {
             setSelected(option.taken());
             pressed.run();
         });
+    }
+
+    /** Whether its words are shown; without, its name is told when it is pointed at. */
+    void setNamed(boolean isNamed) {
+        words.setVisible(isNamed);
+        words.setManaged(isNamed);
+        if (!isNamed && getTooltip() == null) {
+            Tooltip told = new Tooltip();
+            told.textProperty().bind(accessibleTextProperty());
+            setTooltip(told);
+        }
     }
 
     private static void say(Label label, String text) {

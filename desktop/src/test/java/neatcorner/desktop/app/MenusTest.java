@@ -107,7 +107,7 @@ class MenusTest extends WindowTest {
     @Test
     void theArtIsTurned(FxRobot robot) {
         settle();
-        robot.clickOn("Turn");
+        inCard(robot, "#opening-more", "#turn-art");
         settle();
         assertEquals("420", read(robot, "#value-art-width"));
         assertEquals("594", read(robot, "#value-art-height"));

@@ -200,6 +200,7 @@ class EverythingTest {
         switch (value) {
             case null -> {
             }
+            case String file when component.getName().equals("photo") -> all.add("too “" + file);
             case String text -> all.add(text + " {1} “too” =\\");
             case Integer number -> all.add(number + 1);
             case Double number -> all.add(number + 1);

@@ -26,7 +26,7 @@ import neatcorner.job.Shade;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.station.opening.FramedFigure;
-import neatcorner.station.opening.Swatches;
+import neatcorner.station.opening.SwatchWords;
 import neatcorner.wood.Species;
 import org.jspecify.annotations.Nullable;
 
@@ -48,23 +48,24 @@ final class FramedTools {
     private final Button choose = Controls.chip(OpeningWords.MAKE_THIS_ONE, this::choose);
     private final Button away = Controls.chip(OpeningWords.TAKE_DESIGN_AWAY, this::takeAway);
     private final Map<Path, Image> images = new HashMap<>();
+    /** May be of a design that the plan on the screen does not have yet. */
     private int picked;
 
     FramedTools(Desk desk) {
         this.desk = desk;
         bench = desk.bench();
         wood = new SwatchCard(desk, "framed-wood", OpeningWords.WOOD, woods(), Optional.empty());
-        finish = new SwatchCard(desk, "framed-finish", OpeningWords.FINISH, Swatches.FINISHES.stream()
+        finish = new SwatchCard(desk, "framed-finish", OpeningWords.FINISH, SwatchWords.FINISHES.stream()
                 .map(each -> new SwatchCard.Choice(each.name(),
                         Looks.isColored(each.recipe()) ? SwatchCard.swatch(each.shade()) : bare(),
                         () -> change(OpeningWords.FINISH, design -> design.withFinish(each.recipe(),
                                 Looks.isColored(each.recipe()) ? each.shade() : design.stain()))))
                 .toList(), Optional.empty());
-        mat = colors("framed-mat", OpeningWords.MAT, Swatches.MATS,
+        mat = colors("framed-mat", OpeningWords.MAT, SwatchWords.MATS,
                 shade -> change(OpeningWords.MAT, design -> design.withMat(shade)));
-        core = colors("framed-core", OpeningWords.CORE, Swatches.CORES,
+        core = colors("framed-core", OpeningWords.CORE, SwatchWords.CORES,
                 shade -> change(OpeningWords.CORE, design -> design.withCore(shade)));
-        wall = colors("framed-wall", OpeningWords.WALL, Swatches.WALLS, shade -> bench.change(OpeningWords.WALL,
+        wall = colors("framed-wall", OpeningWords.WALL, SwatchWords.WALLS, shade -> bench.change(OpeningWords.WALL,
                 job -> job.withLooks(job.looks().withWall(shade))));
         photo.setId("framed-photo");
         another.setId("framed-another");
@@ -77,7 +78,7 @@ final class FramedTools {
         void shade(Shade shade);
     }
 
-    private SwatchCard colors(String id, String title, List<Swatches.Swatch> swatches, Taken taken) {
+    private SwatchCard colors(String id, String title, List<SwatchWords.Swatch> swatches, Taken taken) {
         return new SwatchCard(desk, id, title, swatches.stream().map(each -> new SwatchCard.Choice(each.name(),
                 SwatchCard.swatch(each.shade()), () -> taken.shade(each.shade()))).toList(),
                 Optional.of(taken::shade));
@@ -162,32 +163,32 @@ final class FramedTools {
     }
 
     Figure figure(Plan plan) {
-        return FramedFigure.of(plan, picked);
+        return FramedFigure.of(plan, Math.min(picked, plan.job().looks().others().size()));
     }
 
     void show(Plan plan, Notation notation) {
         Job job = plan.job();
         List<Design> designs = new ArrayList<>(Looks.designs(job));
-        picked = Math.min(picked, designs.size() - 1);
-        Design now = designs.get(picked);
+        int shown = Math.min(picked, designs.size() - 1);
+        Design now = designs.get(shown);
         wood.show(OpeningWords.WOOD, now.wood().name(), swatch(now.wood()), notation);
         finish.show(OpeningWords.FINISH, FramedFigure.finish(now),
                 Looks.isColored(now.finish()) ? SwatchCard.swatch(now.stain()) : bare(), notation);
-        color(mat, OpeningWords.MAT, now.mat(), Swatches.MATS, notation);
-        color(core, OpeningWords.CORE, now.core(), Swatches.CORES, notation);
-        color(wall, OpeningWords.WALL, job.looks().wall(), Swatches.WALLS, notation);
+        color(mat, OpeningWords.MAT, now.mat(), SwatchWords.MATS, notation);
+        color(core, OpeningWords.CORE, now.core(), SwatchWords.CORES, notation);
+        color(wall, OpeningWords.WALL, job.looks().wall(), SwatchWords.WALLS, notation);
         boolean matted = job.pack().mat().isPresent();
         shown(mat, matted);
         shown(core, matted);
         shown(another, designs.size() <= Looks.MOST_OTHERS);
-        shown(choose, picked > 0);
-        shown(away, picked > 0);
+        shown(choose, shown > 0);
+        shown(away, shown > 0);
         photo.setText(job.looks().photo() == null ? OpeningWords.PHOTO : OpeningWords.ANOTHER_PHOTO);
     }
 
-    private static void color(SwatchCard card, String title, Shade shade, List<Swatches.Swatch> known,
+    private static void color(SwatchCard card, String title, Shade shade, List<SwatchWords.Swatch> known,
             Notation notation) {
-        card.show(title, known.stream().filter(each -> each.shade().equals(shade)).map(Swatches.Swatch::name)
+        card.show(title, known.stream().filter(each -> each.shade().equals(shade)).map(SwatchWords.Swatch::name)
                 .findFirst().orElse(shade.toString()), SwatchCard.swatch(shade), notation);
     }
 

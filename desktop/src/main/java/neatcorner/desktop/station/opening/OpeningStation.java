@@ -10,8 +10,8 @@ public final class OpeningStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.OPENING, OpeningView::new, null,
             OpeningWords.FOUND_BY,
-            List.of(),
-            List.of(new Shot("1-opening", demo -> {})));
+            List.of(new StationSpec.Mode(OpeningWords.ON_THE_WALL, "opening-framed")),
+            List.of(new Shot("1-opening", demo -> {}), new Shot("1-framed", demo -> demo.press("opening-framed"))));
 
     private OpeningStation() {}
 }

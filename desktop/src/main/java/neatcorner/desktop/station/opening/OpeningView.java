@@ -39,6 +39,7 @@ public final class OpeningView extends StationView {
         ModeTiles<Boolean> both = new ModeTiles<Boolean>(view(), this::take)
                 .with(false, OpeningWords.SIZES, "opening-sizes", FramedPictures::sizes)
                 .with(true, OpeningWords.FRAMED, "opening-framed", FramedPictures::framed);
+        both.withoutNames();
         modes = both;
         addTools(both);
         addTools(made.controls());

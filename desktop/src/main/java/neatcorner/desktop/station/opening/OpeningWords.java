@@ -45,6 +45,7 @@ final class OpeningWords {
 
     static final String SIZES = "Sizes";
     static final String FRAMED = "Framed";
+    static final String ON_THE_WALL = "Framed on the wall: photo, mat, finish, designs to compare";
     static final String WOOD = "wood";
     static final String FINISH = "finish";
     static final String CORE = "core";
