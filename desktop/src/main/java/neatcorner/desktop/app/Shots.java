@@ -11,16 +11,18 @@ import java.util.logging.Logger;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import neatcorner.desktop.desk.JobShelves;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.shell.MainWindow;
 import neatcorner.desktop.station.Shot;
 import neatcorner.desktop.station.StationSpec;
+import neatcorner.job.Order;
 import neatcorner.measure.Units;
 import neatcorner.plan.Station;
 
@@ -61,8 +63,14 @@ final class Shots implements Shot.Demo {
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
             window().openBench();
         }));
-        shots.add(new Shot("9-inches-dark", demo -> {
+        shots.add(new Shot("8-jobs", demo -> {
             scene.getRoot().lookup("#bench-view").setVisible(false);
+            agree("storm-painting.json", 9, "collected by the keeper");
+            agree("tide-chart-sheet-1.json", 2, "");
+            press("jobs");
+        }));
+        shots.add(new Shot("9-inches-dark", demo -> {
+            press("jobs-close");
             bench.settings().setDark(true);
             Look.apply(scene, bench.settings());
             open("storm-painting.json");
@@ -70,6 +78,12 @@ final class Shots implements Shot.Demo {
             bench.station().set(Station.OPENING);
         }));
         next(0);
+    }
+
+    private void agree(String file, int days, String note) {
+        JobShelves shelves = bench.premises().shelves();
+        bench.folders().demoJobs().stream().filter(each -> each.endsWith(file)).findFirst().ifPresent(
+                job -> shelves.agree(job, new Order(shelves.today().plusDays(days), note), () -> {}));
     }
 
     @Override
@@ -85,7 +99,7 @@ final class Shots implements Shot.Demo {
 
     @Override
     public void press(String id) {
-        ((ToggleButton) scene.getRoot().lookup("#" + id)).fire();
+        ((ButtonBase) scene.getRoot().lookup("#" + id)).fire();
     }
 
     @Override

@@ -26,8 +26,7 @@ public final class SawStation {
             }), new Shot("6-saw-test", demo -> demo.press("saw-test")), new Shot("6-saw-as-cut", demo -> {
                 demo.bench().change(SawWords.CHANGE_MEASURED, job -> job.withChecks(measured(demo.bench())));
                 demo.press("saw-as-cut");
-            }), new Shot("6-saw-dry-fit", demo -> demo.press("saw-dry-fit")),
-                    new Shot("6-saw-seasons", demo -> demo.press("saw-seasons"))));
+            }), new Shot("6-saw-dry-fit", demo -> demo.press("saw-dry-fit"))));
 
     private SawStation() {}
 

@@ -15,9 +15,6 @@ public final class SectionStation {
             List.of(new Shot("2-section", demo -> {}), new Shot("2-section-milled", demo -> {
                 demo.open("harbour-panorama.json");
                 demo.press("safe-zone");
-            }), new Shot("2-section-pass", demo -> {
-                demo.press("safe-zone");
-                demo.press("passes");
             })));
 
     private SectionStation() {}
