@@ -15,6 +15,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import neatcorner.desktop.desk.JobShelves;
 import neatcorner.desktop.desk.Workbench;
@@ -31,6 +32,8 @@ final class Shots implements Shot.Demo {
     private static final Logger LOG = Logger.getLogger(Shots.class.getName());
 
     private static final String NO_PICTURE = "";
+    /** Until files have been written and read, and all is styled anew. */
+    private static final Duration LONG = Duration.millis(1500);
 
     private final Stage stage;
     private final Scene scene;
@@ -63,13 +66,15 @@ final class Shots implements Shot.Demo {
             bench.cut().set(bench.currentPlan().cuts().size() - 2);
             window().openBench();
         }));
-        shots.add(new Shot("8-jobs", demo -> {
+        shots.add(new Shot(NO_PICTURE, LONG, demo -> {
             scene.getRoot().lookup("#bench-view").setVisible(false);
+            bench.station().set(Station.OPENING);
+            press("opening-sizes");
             agree("storm-painting.json", 9, "collected by the keeper");
             agree("tide-chart-sheet-1.json", 2, "");
-            press("jobs");
         }));
-        shots.add(new Shot("9-inches-dark", demo -> {
+        shots.add(new Shot("8-jobs", LONG, demo -> press("jobs")));
+        shots.add(new Shot("9-inches-dark", LONG, demo -> {
             press("jobs-close");
             bench.settings().setDark(true);
             Look.apply(scene, bench.settings());

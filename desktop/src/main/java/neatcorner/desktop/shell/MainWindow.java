@@ -5,15 +5,10 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.BiFunction;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
@@ -22,10 +17,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.control.Card;
@@ -38,7 +31,6 @@ import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
-import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import org.jspecify.annotations.Nullable;
@@ -53,13 +45,11 @@ public final class MainWindow extends StackPane {
 
     private final Workbench bench;
     private final BorderPane frame = new BorderPane();
-    private final BorderPane middle = new BorderPane();
+    private final WorkPane work;
+    private final StackPane head = new StackPane(room(HEADER_ROOM));
     private final StackPane entered = new StackPane();
-    private final VBox rail = new VBox();
-    private final ToggleGroup stations = new ToggleGroup();
+    private final StationRail rail;
     private final Map<Station, StationView> views = new EnumMap<>(Station.class);
-    private final Map<Station, Label> signs = new EnumMap<>(Station.class);
-    private final Map<Station, ToggleButton> buttons = new EnumMap<>(Station.class);
     private final SlatePane slate;
     private @Nullable FindingsPane findings;
     private @Nullable Header header;
@@ -90,14 +80,11 @@ public final class MainWindow extends StackPane {
         this.another = another;
         getStyleClass().add("neat-corner");
         slate = new SlatePane(bench.currentPlan());
-        rail.getStyleClass().add("rail");
+        rail = new StationRail(bench);
+        work = new WorkPane(rail, entered, slate, room(FINDINGS_ROOM));
         notice = new NoticeCard(bench.notice());
-        middle.setCenter(entered);
-        middle.setBottom(room(FINDINGS_ROOM));
-        frame.setTop(room(HEADER_ROOM));
-        frame.setLeft(rail);
-        frame.setCenter(middle);
-        frame.setRight(slate);
+        frame.setTop(head);
+        frame.setCenter(work);
         getChildren().addAll(frame, notice, cards);
         bench.plan().addListener((observed, old, now) -> refresh());
         bench.notation().addListener((observed, old, now) -> refresh());
@@ -136,33 +123,12 @@ public final class MainWindow extends StackPane {
         Header top = new Header(bench, this);
         findings = strip;
         header = top;
-        specs.forEach(spec -> addStation(spec.station()));
-        frame.setTop(top);
-        middle.setBottom(strip);
+        rail.furnish(specs);
+        head.getChildren().setAll(top);
+        work.setFindings(strip);
         views.values().forEach(StationView::furnish);
         stale = true;
         bringUpToDate();
-    }
-
-    private void addStation(Station station) {
-        Label number = new Label(String.valueOf(rail.getChildren().size() + 1));
-        number.getStyleClass().add("rail-number");
-        Label name = new Label(bench.notation().get().words(station.title()));
-        name.getStyleClass().add("rail-name");
-        Label sign = new Label();
-        sign.getStyleClass().add("rail-sign");
-        signs.put(station, sign);
-        HBox content = new HBox(number, name, sign);
-        content.setAlignment(Pos.CENTER_LEFT);
-        content.getStyleClass().add("rail-content");
-        ToggleButton button = new ToggleButton();
-        button.setGraphic(content);
-        button.setToggleGroup(stations);
-        button.setId("rail-" + station.name().toLowerCase(Locale.ROOT));
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.setOnAction(e -> bench.station().set(station));
-        buttons.put(station, button);
-        rail.getChildren().add(button);
     }
 
     /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */
@@ -191,7 +157,7 @@ public final class MainWindow extends StackPane {
             header.show(plan, notation);
         }
         screens.values().forEach(screen -> screen.show(plan, notation));
-        specs.forEach(spec -> showSign(spec.station(), plan));
+        rail.show(plan);
     }
 
     /** Views that were entered stay in the window, unseen: taken out, they would be styled anew each time they come back. */
@@ -203,28 +169,6 @@ public final class MainWindow extends StackPane {
             each.setVisible(each == view);
             each.setManaged(each == view);
         }
-    }
-
-    private void showSign(Station station, Plan plan) {
-        Label sign = signs.get(station);
-        ToggleButton button = buttons.get(station);
-        if (sign == null || button == null) {
-            return;
-        }
-        button.setSelected(station == bench.station().get());
-        Level level = FindingsPane.gravest(plan, station);
-        String styled = level == null ? "fine" : level.code();
-        int count = FindingsPane.count(plan, station);
-        sign.setText(level == null ? "✓" : switch (level) {
-            case STOP -> "■ ";
-            case CHECK -> "▲ ";
-            case NOTE -> "● ";
-        } + count);
-        if (!sign.getStyleClass().getLast().equals(styled)) {
-            sign.getStyleClass().setAll("rail-sign", styled);
-        }
-        button.setAccessibleText(bench.notation().get().words(station.title()) + ": " + styled
-                + (count > 1 ? ", " + count : ""));
     }
 
     /** Fills the screen with what the hands do next at the station. */

@@ -132,6 +132,8 @@ final class SlatePane extends VBox {
         private final HBox numbers = new HBox(first);
         private final BuiltFrom built = new BuiltFrom();
         private List<Reading> readings = List.of();
+        /** Room left and right of a name, pixels. */
+        private static final double SIDES = 20;
 
         SlateRow() {
             getStyleClass().add("slate-row");
@@ -140,6 +142,7 @@ final class SlatePane extends VBox {
             numbers.setAlignment(Pos.CENTER_LEFT);
             numbers.getStyleClass().add("slate-numbers");
             getChildren().addAll(name, numbers);
+            widthProperty().subscribe(width -> name.setWrappingWidth(Math.max(0, width.doubleValue() - SIDES)));
             setFocusTraversable(true);
             setAccessibleRole(AccessibleRole.BUTTON);
             setOnMouseClicked(e -> {

@@ -10,6 +10,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
@@ -42,6 +43,8 @@ public abstract class StationView extends BorderPane {
     private final FigureView view = new FigureView();
     private final FlowPane tools = new FlowPane();
     private final VBox top = new VBox(tools);
+    /** Keys go through parts in the order in which they lie here: tools come before the drawing. */
+    private final StackPane over = new StackPane(top);
     private final VBox bottom = new VBox();
     private final FlowPane bar = new FlowPane();
     private final Label cautioned = new Label();
@@ -54,7 +57,7 @@ public abstract class StationView extends BorderPane {
         tools.getStyleClass().add("tools");
         tools.setAlignment(Pos.CENTER_LEFT);
         tools.setMinHeight(UNFURNISHED);
-        setTop(top);
+        setTop(over);
         setCenter(view);
         setBottom(bottom);
         cautioned.setWrapText(true);
@@ -149,7 +152,7 @@ public abstract class StationView extends BorderPane {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("tools-scroll");
-        setTop(scroll);
+        over.getChildren().setAll(scroll);
     }
 
     /** Adds tools over the drawing. */

@@ -4,12 +4,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -78,5 +82,53 @@ class KeysTest extends WindowTest {
             all.append(node.localToScene(node.getLayoutBounds())).append('\n');
         }
         return all.toString();
+    }
+
+    /** The parts of the window in the order in which the keys come to them. */
+    private List<String> parts(FxRobot robot) {
+        List<String> parts = new ArrayList<>();
+        Node first = stage.getScene().getFocusOwner();
+        for (int i = 0; i < 120; i++) {
+            Node now = stage.getScene().getFocusOwner();
+            if (i > 0 && now == first) {
+                break;
+            }
+            String part = List.of("header", "rail", "tools", "figure-view", "slate", "findings").stream()
+                    .filter(style -> isIn(now, style)).findFirst().orElse("");
+            if (!part.isEmpty() && (parts.isEmpty() || !parts.getLast().equals(part))) {
+                parts.add(part);
+            }
+            robot.push(KeyCode.TAB);
+            settle();
+        }
+        return parts;
+    }
+
+    private static boolean isIn(@Nullable Node node, String style) {
+        Node each = node;
+        while (each != null && !each.getStyleClass().contains(style)) {
+            each = each.getParent();
+        }
+        return each != null;
+    }
+
+    @Test
+    void theKeysGoThroughTheWindowAsTheEyeDoes(FxRobot robot) {
+        at(robot, KeyCode.DIGIT5);
+        robot.interact(() -> robot.lookup("#jobs").query().requestFocus());
+        assertEquals(List.of("header", "rail", "tools", "figure-view", "slate", "findings"), parts(robot));
+    }
+
+    /** What has the keys has them still when the job was planned anew. */
+    @Test
+    void theKeysStayWhereTheyWereWhenTheJobChanges(FxRobot robot) {
+        settle();
+        robot.interact(() -> robot.lookup("#slate-sight").query().requestFocus());
+        Node before = stage.getScene().getFocusOwner();
+        robot.interact(() -> bench.change("width", job -> job.withSize(job.sizeOf(),
+                new Opening(Length.mm(640), job.size().height()))));
+        settle();
+        assertEquals(before, stage.getScene().getFocusOwner());
+        assertTrue(read(before).contains("725"), read(before));
     }
 }
