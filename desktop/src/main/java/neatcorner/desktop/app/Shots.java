@@ -73,6 +73,7 @@ final class Shots implements Shot.Demo {
             agree("storm-painting.json", 9, "collected by the keeper");
             agree("tide-chart-sheet-1.json", 2, "");
         }));
+        shots.add(new Shot(NO_PICTURE, LONG, demo -> open("storm-painting.json")));
         shots.add(new Shot("8-jobs", LONG, demo -> press("jobs")));
         shots.add(new Shot("9-inches-dark", LONG, demo -> {
             press("jobs-close");
