@@ -20,6 +20,7 @@ import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.document.Ticket;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
+import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.job.Order;
 import neatcorner.plan.Plan;
@@ -109,6 +110,10 @@ public final class JobShelves {
         } catch (IOException | BadFile e) {
             LOG.log(Level.INFO, "job not read", e);
             return JobCard.unread(file, DocumentStore.whyNotRead(file, e));
+        } catch (RuntimeException e) {
+            LOG.log(Level.SEVERE, "job not worked out", e);
+            return JobCard.unread(file,
+                    "This cannot be worked out: something went wrong in the program; it is in the log.");
         }
     }
 
@@ -145,11 +150,27 @@ public final class JobShelves {
                         then.accept(moved);
                     }
                 };
-                showing.forEach(bench -> bench.openAnotherJob(last));
+                showing.forEach(bench -> goOn(bench, last));
                 if (showing.isEmpty()) {
                     last.run();
                 }
             });
         });
+    }
+
+    /** The job on a bench was laid elsewhere: another of the maker's own comes, else one of the demo shop's, else a blank one. */
+    private void goOn(Workbench bench, Runnable then) {
+        JobFolders folders = premises.folders();
+        List<Path> all = folders.ownJobs().isEmpty() ? folders.demoJobs() : folders.ownJobs();
+        Consumer<Document> opened = next -> {
+            bench.putOnBench(next);
+            then.run();
+        };
+        if (all.isEmpty()) {
+            Job blank = Defaults.blank(bench.notation().get().units());
+            premises.documents().create(premises.home().jobs(), JobFolders.fileName(blank.title()), blank, opened);
+        } else {
+            premises.documents().open(all.getFirst(), opened, premises::say);
+        }
     }
 }

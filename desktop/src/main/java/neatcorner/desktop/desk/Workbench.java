@@ -2,8 +2,6 @@ package neatcorner.desktop.desk;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -340,7 +338,7 @@ public final class Workbench {
         }
     }
 
-    private void putOnBench(Document next) {
+    void putOnBench(Document next) {
         watched.unsubscribe();
         document.set(next);
         watched = next.watch(this::show);
@@ -351,21 +349,6 @@ public final class Workbench {
         }
         settings().setLastJob(next.file());
         show();
-    }
-
-    /** The job on the bench was laid elsewhere: goes on with one of the maker's own, else of the demo shop's, else a blank one. */
-    void openAnotherJob(Runnable then) {
-        List<Path> all = folders().ownJobs().isEmpty() ? folders().demoJobs() : folders().ownJobs();
-        Consumer<Document> opened = next -> {
-            putOnBench(next);
-            then.run();
-        };
-        if (all.isEmpty()) {
-            Job blank = Defaults.blank(notation.get().units());
-            premises.documents().create(home().jobs(), JobFolders.fileName(blank.title()), blank, opened);
-        } else {
-            premises.documents().open(all.getFirst(), opened, this::say);
-        }
     }
 
     /** Lists the jobs anew; {@code changed} hears when there are others. */

@@ -123,9 +123,11 @@ public final class Documents {
      */
     public void move(Path file, Path folder, BiConsumer<Path, @Nullable String> moved) {
         Document known = open.get(key(file));
-        boolean unkept = known != null && (known.keeping() instanceof Document.Keeping.NotKept
-                || known.keeping() instanceof Document.Keeping.ChangedOutside);
-        if (known != null && unkept) {
+        if (known != null && known.keeping() instanceof Document.Keeping.Writing) {
+            store.ask(() -> () -> move(file, folder, moved), () -> {});
+            return;
+        }
+        if (known != null && !(known.keeping() instanceof Document.Keeping.Kept)) {
             say("“" + known.job().title() + "” stays where it is: it is not in its file yet.");
             return;
         }

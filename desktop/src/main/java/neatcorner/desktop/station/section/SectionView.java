@@ -59,7 +59,7 @@ public final class SectionView extends StationView {
             way.getItems().add(item);
         }
         way.getItems().addAll(new SeparatorMenuItem(), doubleRabbet);
-        blank.setId("blank");
+        blank.setId("section-blank");
         blank.setOnShowing(e -> new BlankMenu(bench).list(blank));
         blank.getItems().add(new MenuItem());
         safeZone.setId("safe-zone");
