@@ -112,7 +112,7 @@ class RackTest extends WindowTest {
     @Test
     void aReclaimedBoardBringsItsGroove(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#blank");
+        robot.clickOn("#section-blank");
         settle();
         robot.clickOn("A reclaimed tongue-and-groove board");
         settle();
