@@ -2,7 +2,6 @@ package neatcorner.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
@@ -113,14 +112,21 @@ class CornersTest extends WindowTest {
         assertTrue(read(robot, "#day-end").contains("All done"), read(robot, "#day-end"));
         Node block = robot.lookup("#step-0-0").query();
         long before = start(0);
-        robot.drag(block, MouseButton.PRIMARY).moveBy(180, 0).drop();
+        robot.drag(block, MouseButton.PRIMARY).moveBy(180, 0);
         settle();
+        double inHand = block.localToScene(0, 0).getX();
+        robot.interact(() -> bench.day().include(bench.file(), false));
+        waitForDays();
+        assertEquals(inHand, block.localToScene(0, 0).getX(), "what is laid out meanwhile takes nothing from the hand");
+        robot.drop();
         waitForDays();
         assertTrue(read(robot, "#day-chosen").contains("held at this time"), read(robot, "#day-chosen"));
+        String frame = days().chains().getFirst().frame();
+        assertTrue(days().progress().isWantedLater(frame, 0), frame + " in " + days().progress());
         assertTrue(start(0) > before + 60, start(0) + " after " + before);
         robot.clickOn("#day-done");
         waitForDays();
-        assertTrue(Objects.requireNonNull(bench.day().shown().get()).progress().done().values().stream()
+        assertTrue(days().progress().done().values().stream()
                 .anyMatch(times -> times.size() == 1));
         assertTrue(read(robot, ".slate").contains("Next: ") && read(robot, ".slate").contains("Then: ")
                 && read(robot, ".slate").contains("All done"), read(robot, ".slate"));
@@ -154,16 +160,20 @@ class CornersTest extends WindowTest {
     }
 
     private void waitForDays() throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !bench.day().busy().get()
-                && bench.day().shown().get() != null);
-        settle();
+        do {
+            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !bench.day().busy().get()
+                    && bench.day().shown().get() != null);
+            settle();
+        } while (bench.day().busy().get());
+    }
+
+    private ShopDay.Shown days() {
+        return Objects.requireNonNull(bench.day().shown().get());
     }
 
     /** Minute at which the first step of a frame starts. */
     private long start(int chain) {
-        ShopDay.Shown shown = bench.day().shown().get();
-        assertNotNull(shown);
-        return shown.rest().schedule().steps().stream().filter(step -> step.chain() == chain).findFirst().orElseThrow()
+        return days().rest().schedule().steps().stream().filter(step -> step.chain() == chain).findFirst().orElseThrow()
                 .start();
     }
 }

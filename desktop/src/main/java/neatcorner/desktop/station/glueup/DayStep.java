@@ -33,6 +33,7 @@ final class DayStep extends Label {
                 e -> setTooltip(new Tooltip(mark().frame() + "\n" + (mark().task() + 1) + ": " + mark().name())));
         setMinWidth(0);
         setOnMousePressed(e -> {
+            timeline.taken();
             pressedX = e.getSceneX();
             pressedAt = getLayoutX();
             setViewOrder(-1);

@@ -78,6 +78,9 @@ final class DayTimeline extends Pane {
     private double room;
     /** Whether something was added that is not styled yet. */
     private boolean fresh = true;
+    /** A step is in the maker's hand: what is laid out meanwhile waits, so that nothing slips from under it. */
+    private boolean held;
+    private @Nullable Runnable waiting;
 
     DayTimeline(Palette palette, BiConsumer<Mark, Instant> moved, Runnable chosenChanged) {
         this.palette = palette;
@@ -106,6 +109,10 @@ final class DayTimeline extends Pane {
     }
 
     void show(ShopDay.@Nullable Shown newShown, Instant when, ZoneId where, WorkingHours hours) {
+        if (held) {
+            waiting = () -> show(newShown, when, where, hours);
+            return;
+        }
         shown = newShown;
         now = when;
         zone = where;
@@ -165,6 +172,9 @@ final class DayTimeline extends Pane {
 
     /** What has not changed stays: to make it anew would have it styled anew. */
     private void fill() {
+        if (held) {
+            return;
+        }
         ShopDay.Shown all = shown;
         if (all == null || getWidth() < 200) {
             getChildren().clear();
@@ -301,12 +311,24 @@ final class DayTimeline extends Pane {
                         mark.rest() > 0 ? x(mark.end().plusSeconds(60 * mark.rest())) : to));
     }
 
+    /** A step was taken hold of. */
+    void taken() {
+        held = true;
+    }
+
     /** A step was clicked, or let go where it was dragged to; {@code isDragged} says which. */
     void released(DayStep step, boolean isDragged) {
         Mark mark = step.mark();
+        Instant to = at(step.getLayoutX());
+        held = false;
         chosen = mark;
+        Runnable meanwhile = waiting;
+        waiting = null;
+        if (meanwhile != null) {
+            meanwhile.run();
+        }
         if (isDragged) {
-            moved.accept(mark, at(step.getLayoutX()));
+            moved.accept(mark, to);
         }
         fill();
         chosenChanged.run();
