@@ -10,6 +10,7 @@ import neatcorner.drawing.Box;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Mark;
+import neatcorner.drawing.Point;
 import neatcorner.drawing.Sound;
 import neatcorner.drawing.Tint;
 import neatcorner.glueup.Recipe;
@@ -110,6 +111,30 @@ class FramedTest {
             Sound.assertSound(figure);
             assertEquals(2, marks(figure, Mark.Photo.class).size(), shape.toString());
             assertEquals(2 * plan.pieces().size(), marks(figure, Mark.Wood.class).size(), shape.toString());
+        }
+    }
+
+    /** Of a heptagon every side of a mat's window is as far from its slope's outer edge: the mat's thickness. */
+    @Test
+    void aBevelIsOfOneWidthAllRound() {
+        Job heptagon = Jobs.chart().withOutline(
+                new Outline(new Shape.Regular(7, true), Angle.ZERO, List.of(), Length.mm(150)));
+        Plan plan = Planner.plan(Jobs.withABoard(heptagon));
+        double thick = plan.job().pack().mat().orElseThrow().thickness().toMm();
+        Shade core = Looks.designs(plan.job()).getFirst().core();
+        List<List<Point>> slopes = marks(FramedFigure.alone(plan), Mark.Painted.class).stream()
+                .filter(each -> each.color().equals(core) && each.outline().size() == 7)
+                .map(Mark.Painted::outline).toList();
+        List<Point> around = slopes.getFirst();
+        List<Point> window = marks(FramedFigure.alone(plan), Mark.Area.class).stream()
+                .filter(each -> each.fill() == Tint.ART).findFirst().orElseThrow().outline();
+        for (int i = 0; i < 7; i++) {
+            Point a = around.get(i);
+            Point b = around.get((i + 1) % 7);
+            Point within = window.get(i);
+            double off = ((b.x() - a.x()) * (within.y() - a.y()) - (b.y() - a.y()) * (within.x() - a.x()))
+                    / Math.hypot(b.x() - a.x(), b.y() - a.y());
+            assertEquals(thick, Math.abs(off), 1e-6, "side " + (i + 1));
         }
     }
 

@@ -84,19 +84,24 @@ public final class FramedFigure {
             shadow(gap);
             frame(designs.get(i));
             Box box = new Box(one.left() + dx, one.top() + dy, one.right() + dx, one.bottom() + dy);
-            if (i == picked && designs.size() > 1) {
-                List<Point> ring = new ArrayList<>(box.grown(gap * 0.18).corners());
-                ring.add(ring.getFirst());
-                marks.line(paint.light() > 0.3 ? Tint.WOOD_INK : Tint.HIGHLIGHT, 2, ring.toArray(Point[]::new));
-            }
-            marks.thing(box.grown(gap * 0.18).corners(), "design-" + i, said(designs.get(i), i));
+            String said = said(designs.get(i), i);
+            marks.thing(box.grown(gap * 0.18).corners(), "design-" + i, said);
             if (designs.size() > 1) {
-                marks.label(new Point(box.center().x(), box.bottom() + gap * 0.5), 0, 5, Anchor.MIDDLE,
-                        said(designs.get(i), i), 13, i == picked,
-                        paint.light() > 0.3 ? Tint.WOOD_INK : Tint.HIGHLIGHT);
+                caption(box, gap, said, i == picked, paint.light() > 0.3 ? Tint.WOOD_INK : Tint.HIGHLIGHT);
             }
         }
         return new Figure("The frame on the wall", wall, Figure.Margin.all(0), marks.list());
+    }
+
+    /** Tells one design from the others beside it, and rings the one that is picked. */
+    private void caption(Box box, double gap, String said, boolean isPicked, Tint tint) {
+        if (isPicked) {
+            List<Point> ring = new ArrayList<>(box.grown(gap * 0.18).corners());
+            ring.add(ring.getFirst());
+            marks.line(tint, 2, ring.toArray(Point[]::new));
+        }
+        marks.label(new Point(box.center().x(), box.bottom() + gap * 0.5), 0, 5, Anchor.MIDDLE, said, 13, isPicked,
+                tint);
     }
 
     private static int columns(Box one, double gap, int count) {
@@ -151,8 +156,9 @@ public final class FramedFigure {
             art(opening, middled(sight, plan.sizes().art()));
         } else {
             marks.painted(at(opening), design.mat(), 1);
-            List<Point> window = window(mat, sight);
-            bevel(window, mat.thickness().toMm(), design.core());
+            double slope = mat.thickness().toMm();
+            List<Point> window = window(mat, sight, 0);
+            bevel(window, window(mat, sight, slope), design.core());
             art(window, FrameFront.box(window).grown(mat.overlap().toMm()));
         }
         lipShadow(opening);
@@ -176,37 +182,37 @@ public final class FramedFigure {
         return new Box(middle.x() - w, middle.y() - h, middle.x() + w, middle.y() + h);
     }
 
-    /** Of a rectangle, by the mat's four borders; of other shapes as far from the sight edge all round. */
-    private List<Point> window(Layer.Mat mat, Box sight) {
+    /**
+     * What a mat leaves open: of a rectangle, by its four borders; of other shapes as far from the sight edge all round.
+     *
+     * @param wider by how much it is wider all round, millimetres: a bevel's slope
+     */
+    private List<Point> window(Layer.Mat mat, Box sight, double wider) {
         if (plan.job().outline().isRectangle()) {
             Box pack = middled(sight, plan.sizes().pack());
             return new Box(pack.left() + mat.borders().left().toMm(), pack.top() + mat.borders().top().toMm(),
                     pack.right() - mat.borders().right().toMm(), pack.bottom() - mat.borders().bottom().toMm())
-                    .corners();
+                    .grown(wider).corners();
         }
         double shows = mat.borders().top().minus(plan.job().section().rabbet().width()).plus(plan.job().clearance())
                 .toMm();
-        return FrameFront.points(contours.at(-shows));
+        return FrameFront.points(contours.at(wider - shows));
     }
 
     /** The core shows as a narrow slope; light falls from above, so that its upper side lies in shade. */
-    private void bevel(List<Point> window, double thick, Shade core) {
+    private void bevel(List<Point> window, List<Point> around, Shade core) {
         Point middle = FrameFront.box(window).center();
-        for (int i = 0; i < window.size(); i++) {
+        marks.painted(at(around), core, 1);
+        for (int i = 0; i < window.size() && window.size() == around.size(); i++) {
+            int next = (i + 1) % window.size();
             Point a = window.get(i);
-            Point b = window.get((i + 1) % window.size());
-            List<Point> slope = at(List.of(outward(a, middle, thick), outward(b, middle, thick), b, a));
-            marks.painted(slope, core, 1);
+            Point b = window.get(next);
+            List<Point> slope = at(List.of(around.get(i), around.get(next), b, a));
             boolean upper = (a.y() + b.y()) / 2 < middle.y() - 1e-6
                     && Math.abs(a.y() - b.y()) < Math.abs(a.x() - b.x());
             boolean left = (a.x() + b.x()) / 2 < middle.x() && Math.abs(a.y() - b.y()) >= Math.abs(a.x() - b.x());
             marks.painted(slope, SHADOW, upper ? 0.28 : left ? 0.16 : 0.05);
         }
-    }
-
-    private static Point outward(Point corner, Point middle, double by) {
-        return new Point(corner.x() + Math.signum(corner.x() - middle.x()) * by,
-                corner.y() + Math.signum(corner.y() - middle.y()) * by);
     }
 
     private void art(List<Point> seen, Box box) {

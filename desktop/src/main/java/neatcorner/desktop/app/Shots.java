@@ -89,7 +89,7 @@ final class Shots implements Shot.Demo {
     private void agree(String file, int days, String note) {
         JobShelves shelves = bench.premises().shelves();
         bench.folders().demoJobs().stream().filter(each -> each.endsWith(file)).findFirst().ifPresent(
-                job -> shelves.agree(job, new Order(shelves.today().plusDays(days), note), () -> {}));
+                job -> shelves.agree(job, order -> new Order(shelves.today().plusDays(days), note), () -> {}));
     }
 
     @Override

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.desktop.document.Change;
@@ -118,9 +119,9 @@ public final class JobShelves {
     }
 
     /** Changes what was agreed about a job; it can be undone where the job is open. */
-    public void agree(Path file, Order order, Runnable then) {
+    public void agree(Path file, UnaryOperator<Order> change, Runnable then) {
         premises.documents().open(file, document -> {
-            document.change(new Change("what was agreed", job -> job.withOrder(order)));
+            document.change(new Change("what was agreed", job -> job.withOrder(change.apply(job.order()))));
             then.run();
         }, premises::say);
     }

@@ -195,7 +195,7 @@ final class Header extends HBox {
     private void agree() {
         Document of = bench.document().get();
         agreement.open(of.job().order(), order,
-                agreed -> of.change(new Change("what was agreed", job -> job.withOrder(agreed))));
+                change -> of.change(new Change("what was agreed", job -> job.withOrder(change.apply(job.order())))));
     }
 
     private static void show(boolean shown, Region... parts) {

@@ -259,7 +259,7 @@ final class JobRail extends StackPane {
     }
 
     private void agree(JobCard card) {
-        agreement.open(card.order(), agreed, order -> shelves.agree(card.file(), order,
+        agreement.open(card.order(), agreed, change -> shelves.agree(card.file(), change,
                 () -> bench.soon(() -> show(shelf))));
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -31,7 +32,7 @@ final class OrderCard {
     private Order before = Order.NONE;
     /** A field has one line; a note from elsewhere may have more, and keeps them while it is not typed over. */
     private String shownNote = "";
-    private Consumer<Order> take = order -> {};
+    private Consumer<UnaryOperator<Order>> take = change -> {};
 
     OrderCard(Workbench bench, MainWindow window) {
         this.bench = bench;
@@ -68,8 +69,11 @@ final class OrderCard {
         return label;
     }
 
-    /** Opens beside a thing; {@code taken} hears what was agreed instead, when it is confirmed and is another. */
-    void open(Order order, Node beside, Consumer<Order> taken) {
+    /**
+     * Opens beside a thing; {@code taken} hears what is to change in what was agreed, when it is confirmed. What was left
+     * as it stood here is no part of that: it may have become another meanwhile.
+     */
+    void open(Order order, Node beside, Consumer<UnaryOperator<Order>> taken) {
         before = order;
         take = taken;
         LocalDate due = order.due();
@@ -112,10 +116,14 @@ final class OrderCard {
             return;
         }
         window.closeCard();
-        Order now = new Order(due.orElse(null),
-                note.getText().equals(shownNote) ? before.note() : note.getText().strip());
-        if (!now.equals(before)) {
-            take.accept(now);
+        boolean dueChanged = !due.equals(Optional.ofNullable(before.due()));
+        boolean noteChanged = !note.getText().equals(shownNote);
+        String noted = note.getText().strip();
+        if (dueChanged || noteChanged) {
+            take.accept(order -> {
+                Order dated = dueChanged ? order.withDue(due.orElse(null)) : order;
+                return noteChanged ? dated.withNote(noted) : dated;
+            });
         }
     }
 }

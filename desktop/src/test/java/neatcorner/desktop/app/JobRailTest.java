@@ -173,4 +173,42 @@ class JobRailTest extends WindowTest {
         settle();
         assertEquals(Order.NONE, bench.job().order());
     }
+
+    /** The photo of the art lies beside its job, wherever that lies. */
+    @Test
+    void aPhotoFollowsItsJob(FxRobot robot) {
+        openRail(robot);
+        search(robot, "tide-chart-sheet-3");
+        robot.clickOn("#jobs-copy");
+        settle();
+        String photo = Objects.requireNonNull(bench.job().looks().photo());
+        assertTrue(Files.exists(bench.file().resolveSibling(photo)), photo);
+        openRail(robot);
+        search(robot, "(copy)");
+        robot.clickOn("#jobs-away");
+        settle();
+        assertTrue(Files.exists(bench.home().data().resolve("put-away").resolve(photo)), photo);
+    }
+
+    /** What could not be written to its file is moved nowhere: its last edits would be lost. */
+    @Test
+    void aJobThatIsNotInItsFileStays(FxRobot robot) throws Exception {
+        robot.clickOn("#blank");
+        settle();
+        Path file = bench.file();
+        Files.delete(file);
+        Files.createDirectory(file);
+        Files.writeString(file.resolve("in-the-way"), "");
+        robot.clickOn("#order");
+        settle();
+        robot.write("20 mar").clickOn("#order-take");
+        settle();
+        openRail(robot);
+        robot.clickOn("#jobs-throw");
+        settle();
+        assertTrue(Files.exists(file));
+        assertEquals(file, bench.file());
+        assertEquals(LocalDate.of(2026, 3, 20), bench.job().order().due());
+        assertTrue(read(robot, "#notice-text").contains("stays where it is"), read(robot, "#notice-text"));
+    }
 }

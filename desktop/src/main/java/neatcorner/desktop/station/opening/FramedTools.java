@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -18,6 +17,7 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.ArtPhotos;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.WoodSwatch;
 import neatcorner.drawing.Figure;
 import neatcorner.job.Design;
 import neatcorner.job.Job;
@@ -85,14 +85,8 @@ final class FramedTools {
     }
 
     private List<SwatchCard.Choice> woods() {
-        return Species.KNOWN.stream().map(each -> new SwatchCard.Choice(each.name(), swatch(each),
+        return Species.KNOWN.stream().map(each -> new SwatchCard.Choice(each.name(), new WoodSwatch(each),
                 () -> change(OpeningWords.WOOD, design -> design.withWood(each)))).toList();
-    }
-
-    private static Region swatch(Species wood) {
-        Region swatch = new Region();
-        swatch.getStyleClass().addAll("swatch", "swatch-" + wood.tone().name().toLowerCase(Locale.ROOT));
-        return swatch;
     }
 
     private static Region bare() {
@@ -171,7 +165,7 @@ final class FramedTools {
         List<Design> designs = new ArrayList<>(Looks.designs(job));
         int shown = Math.min(picked, designs.size() - 1);
         Design now = designs.get(shown);
-        wood.show(OpeningWords.WOOD, now.wood().name(), swatch(now.wood()), notation);
+        wood.show(OpeningWords.WOOD, now.wood().name(), new WoodSwatch(now.wood()), notation);
         finish.show(OpeningWords.FINISH, FramedFigure.finish(now),
                 Looks.isColored(now.finish()) ? SwatchCard.swatch(now.stain()) : bare(), notation);
         color(mat, OpeningWords.MAT, now.mat(), SwatchWords.MATS, notation);

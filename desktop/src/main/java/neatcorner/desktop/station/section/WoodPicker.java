@@ -9,10 +9,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.TilePane;
 import neatcorner.desktop.control.Card;
 import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.WoodSwatch;
 import neatcorner.wood.Species;
 
 /** The wood, as it looks. A click opens all woods that are known, to be chosen from or narrowed by typing. */
@@ -31,15 +31,9 @@ final class WoodPicker extends Button {
     void show(Species wood) {
         if (!wood.name().equals(getText()) || getGraphic() == null) {
             setText(wood.name());
-            setGraphic(swatch(wood));
+            setGraphic(new WoodSwatch(wood));
             setAccessibleText(SectionWords.WOOD_IS.formatted(wood.name()));
         }
-    }
-
-    private static Region swatch(Species wood) {
-        Region swatch = new Region();
-        swatch.getStyleClass().addAll("swatch", "swatch-" + wood.tone().name().toLowerCase(Locale.ROOT));
-        return swatch;
     }
 
     private void open() {
@@ -65,7 +59,7 @@ final class WoodPicker extends Button {
     }
 
     private Button tile(Species wood, Card card) {
-        Button tile = new Button(wood.name(), swatch(wood));
+        Button tile = new Button(wood.name(), new WoodSwatch(wood));
         tile.setUserData(wood);
         tile.getStyleClass().setAll("button", "wood-button");
         tile.setMaxWidth(Double.MAX_VALUE);
