@@ -26,6 +26,9 @@ public final class Controls {
         Label label = new Label(caption);
         label.getStyleClass().add("caption");
         label.setMinWidth(Region.USE_PREF_SIZE);
+        if (controls.length > 0) {
+            label.setLabelFor(controls[0]);
+        }
         HBox box = new HBox(label);
         box.getChildren().addAll(controls);
         box.setAlignment(Pos.CENTER_LEFT);

@@ -96,10 +96,18 @@ class SticksTest extends WindowTest {
         int before = bench.job().stock().sticks().size();
         robot.clickOn("#add-stick");
         settle();
+        robot.write("long");
+        assertTrue(read(robot, "#at-hand-card").contains("“long”: expected a length"), read(robot, "#at-hand-card"));
+        assertTrue(robot.lookup("#at-hand-take").query().isDisabled());
+        robot.push(KeyCode.CONTROL, KeyCode.A).write("2 x 2.4 m");
+        assertEquals("2 × 2400 mm", read(robot, "#at-hand-echo"));
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertFalse(isShown(robot, "#at-hand-card"));
         assertEquals(before + 1, bench.job().stock().sticks().size());
-        assertEquals("stick " + (before + 1), robot.lookup("#stick-name").queryTextInputControl().getText());
+        assertEquals("stick " + (before + 1), stick(before).name());
+        assertEquals(2, stick(before).count());
         SticksFigure.Row first = SticksFigure.rows(bench.currentPlan()).getFirst();
-        robot.push(KeyCode.ESCAPE);
         SticksFigure.Row spare = SticksFigure.rows(bench.currentPlan()).getLast();
         clickRow(robot, spare);
         assertEquals(stick(spare.stock()).name(), robot.lookup("#stick-name").queryTextInputControl().getText(),
@@ -150,6 +158,11 @@ class SticksTest extends WindowTest {
         assertFalse(isShown(robot, "#stick-editor"));
         assertTrue(read(robot, "#finding-stock-short").length() > 0);
         robot.clickOn("#add-stick");
+        settle();
+        robot.clickOn("#at-hand-usual");
+        settle();
+        assertEquals(List.of(Length.mm(2400)), bench.job().stock().sticks().stream().map(Stick::length).toList());
+        robot.clickOn("#thing-stick-0");
         settle();
         assertTrue(isShown(robot, "#stick-editor"));
     }

@@ -18,9 +18,7 @@ import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
-import neatcorner.job.Defaults;
 import neatcorner.job.Job;
-import neatcorner.measure.Length;
 import neatcorner.measure.Money;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
@@ -37,7 +35,6 @@ import neatcorner.station.sticks.SticksFigure;
 import neatcorner.station.sticks.StockFields;
 import neatcorner.station.sticks.WoodPictures;
 import neatcorner.stock.Keep;
-import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import neatcorner.stock.StickLayout;
@@ -73,8 +70,6 @@ public final class SticksView extends StationView {
     private final List<Node> ofSticks;
     private Mode mode = Mode.STICKS;
     private int chosen;
-    /** Beside which the card of a new stick opens as soon as there is one. */
-    private @Nullable Node added;
     private @Nullable Plan kept;
     private final Later<Together, Optional<Plan>> batch;
 
@@ -97,9 +92,7 @@ public final class SticksView extends StationView {
         }).with(Mode.STICKS, SticksWords.VIEW_STICKS, "wood-sticks", WoodPictures::sticks)
                 .with(Mode.BOARDS, SticksWords.VIEW_BOARDS, "wood-boards", WoodPictures::boards)
                 .with(Mode.SHEETS, SticksWords.VIEW_SHEETS, "wood-sheets", wood -> WoodPictures.sheets());
-        Button add = new Button(SticksWords.ADD_STICKS);
-        add.setId("add-stick");
-        add.setOnAction(e -> addStick(add));
+        AtHandCard add = new AtHandCard(desk);
         keep = new Controls.Choices<Keep>(
                 k -> bench.change(SticksWords.CHANGE_FRAMES_TOGETHER, job -> job.withStock(job.stock().withKeep(k))))
                 .with(Keep.NO, SticksWords.NO_MATTER, "keep-no")
@@ -207,19 +200,6 @@ public final class SticksView extends StationView {
             }
         }
         return super.reveal(field);
-    }
-
-    private void addStick(Node button) {
-        chosen = bench().job().stock().sticks().size();
-        bench().change(SticksWords.CHANGE_ADD_A_STICK, job -> {
-            Rack now = job.stock();
-            Length length = now.sticks().isEmpty()
-                    ? Defaults.usualStick(job.units())
-                    : now.sticks().getLast().length();
-            return job.withStock(now.plusStick(
-                    new Stick(SticksWords.NEW_STICK.formatted(now.sticks().size() + 1), length, 1, null, List.of())));
-        });
-        added = button;
     }
 
     private void takeKept() {
@@ -334,11 +314,6 @@ public final class SticksView extends StationView {
         }
         chosen = Math.max(0, Math.min(chosen, sticks - 1));
         editor.show(plan, notation, chosen);
-        Node beside = added;
-        if (beside != null) {
-            added = null;
-            editor.toggle(beside);
-        }
         compare.setSelected(kept != null);
         back.setVisible(kept != null);
         back.setManaged(kept != null);

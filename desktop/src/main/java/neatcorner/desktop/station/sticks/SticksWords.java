@@ -140,7 +140,12 @@ final class SticksWords {
     static final String KEEP_OFFCUTS_FROM = "Keep offcuts from";
     static final String ONE_STICK_A_FRAME = "A frame from one stick:";
     static final String SCARF = "Scarf what is too long:";
-    static final String CHANGE_ADD_A_STICK = "add a stick";
+    static final String CHANGE_ADD_STICKS = "add sticks";
+    static final String AT_HAND = "Sticks at hand";
+    static final String AT_HAND_HINT = "Lengths as you would call them out, with a comma between them.";
+    static final String AS_INCH_STICKS = "8', 5'  or  10 × 96";
+    static final String AS_METRIC_STICKS = "2400, 1800  or  10 × 3 m";
+    static final String PUT_ON_THE_RACK = "Put on the rack";
     static final String NEW_STICK = "stick %s";
     static final String CHANGE_THE_OTHER_LAYOUT = "the other layout";
     static final String NUMBERED_TOGETHER = "Pieces are numbered job, frame, letter; this job is 1.";
