@@ -138,4 +138,14 @@ public final class Defaults {
                 new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), emptyRack(units), saw,
                 Checks.none(), GlueUp.usual(), Looks.USUAL);
     }
+
+    /** Whether nothing was said yet about a job, but its title and what was agreed. */
+    public static boolean isBlank(Job job) {
+        return job.equals(blankLike(job, job.units()));
+    }
+
+    /** A blank job of a system, with the title of another and what was agreed about it. */
+    public static Job blankLike(Job job, Units units) {
+        return blank(units).withTitle(job.title()).withOrder(job.order());
+    }
 }

@@ -6,11 +6,12 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import java.util.regex.Pattern;
+import javafx.application.Platform;
 import javafx.scene.control.Spinner;
 import javafx.util.StringConverter;
 
 /**
- * Reads what is typed into a spinner. What is no number in its range is not taken: the old one comes back, and one line
+ * Reads what is typed into a spinner, in place of what stands there. What is no number in its range is not taken: the old one comes back, and one line
  * says what was expected.
  */
 public final class TypedNumber<T extends Number> extends StringConverter<T> {
@@ -56,6 +57,12 @@ public final class TypedNumber<T extends Number> extends StringConverter<T> {
         spinner.setEditable(true);
         spinner.setPrefWidth(84);
         spinner.setId(id);
+        spinner.focusedProperty().subscribe(focused -> {
+            if (focused) {
+                // After the press that brought the keys here has put the caret somewhere.
+                Platform.runLater(spinner.getEditor()::selectAll);
+            }
+        });
         return spinner;
     }
 

@@ -125,7 +125,7 @@ public final class ValueTag extends StackPane {
         box.getStyleClass().add("value-entry");
         box.setAlignment(Pos.TOP_CENTER);
         getChildren().setAll(box);
-        toFront();
+        setViewOrder(-1);
         box.applyCss();
         opened.requestFocus();
         opened.selectAll();
@@ -136,10 +136,15 @@ public final class ValueTag extends StackPane {
         return entry != null;
     }
 
+    /** Who typed and pressed Enter or Esc is on the figure again; who went on elsewhere, as by Tab, is left there. */
     private void close() {
+        boolean wentOn = getScene() != null && getScene().getFocusOwner() != entry;
         entry = null;
         fresh = true;
+        setViewOrder(0);
         getChildren().setAll(figures);
-        requestFocus();
+        if (!wentOn) {
+            requestFocus();
+        }
     }
 }

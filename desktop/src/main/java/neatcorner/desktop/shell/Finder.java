@@ -2,10 +2,11 @@ package neatcorner.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -30,15 +31,22 @@ import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
 import neatcorner.station.Chapter;
 import neatcorner.wood.Species;
+import org.jspecify.annotations.Nullable;
 
 /** Finds anything by typing a part of its name: stations, fields, jobs, woods, remedies, and what the program can do. */
 final class Finder extends StackPane {
+    private static final int FAR = 5;
+
     private final Workbench bench;
     private final MainWindow window;
     private final TextField text = new TextField();
     private final Label nothing = new Label();
     private final ListView<Found> list = new ListView<>();
     private List<Found> all = List.of();
+    private @Nullable Awaited awaited;
+
+    /** A button that is to be pressed as soon as there is one. */
+    private record Awaited(Station station, String button) {}
 
     /**
      * Something that can be gone to or done.
@@ -51,12 +59,22 @@ final class Finder extends StackPane {
             this(kind, name, "", run);
         }
 
-        boolean isCalled(String wanted) {
-            return (name + " " + kind).toLowerCase(Locale.ROOT).contains(wanted);
-        }
-
-        boolean isMeantBy(String wanted) {
-            return also.toLowerCase(Locale.ROOT).contains(wanted);
+        /** How near its name comes to what was typed: 0 is that very word, {@link #FAR} is nothing of it. */
+        int rank(String wanted) {
+            String called = name.toLowerCase(Locale.ROOT);
+            if (called.equals(wanted)) {
+                return 0;
+            }
+            if (called.startsWith(wanted)) {
+                return 1;
+            }
+            if (called.contains(" " + wanted)) {
+                return 2;
+            }
+            if ((called + " " + kind).toLowerCase(Locale.ROOT).contains(wanted)) {
+                return 3;
+            }
+            return also.toLowerCase(Locale.ROOT).contains(wanted) ? 4 : FAR;
         }
     }
 
@@ -134,9 +152,8 @@ final class Finder extends StackPane {
 
     private void filter() {
         String wanted = text.getText().strip().toLowerCase(Locale.ROOT);
-        Stream<Found> named = all.stream().filter(found -> found.isCalled(wanted));
-        Stream<Found> meant = all.stream().filter(found -> !found.isCalled(wanted) && found.isMeantBy(wanted));
-        list.getItems().setAll(Stream.concat(named, meant).toList());
+        list.getItems().setAll(all.stream().filter(found -> found.rank(wanted) < FAR)
+                .sorted(Comparator.comparingInt(found -> found.rank(wanted))).toList());
         nothing.setText(
                 "Nothing here is called “" + text.getText().strip() + "”. There are stations and what they show, "
                         + "numbers, joints and what holds them, glues, finishes, woods, findings, jobs, paper.");
@@ -152,13 +169,11 @@ final class Finder extends StackPane {
                     notation.words(String.join(" ", spec.words())), () -> bench.station().set(spec.station())));
             for (StationSpec.Mode mode : spec.modes()) {
                 found.add(new Found("shown at " + notation.words(spec.station().title()),
-                        notation.words(mode.title()), () -> show(spec.station(), mode)));
+                        notation.words(mode.title()), () -> press(spec.station(), mode.button())));
             }
             for (StationSpec.Thing thing : spec.things()) {
-                found.add(new Found(notation.words(thing.kind()), notation.words(thing.title()), thing.also(), () -> {
-                    thing.take().accept(bench);
-                    bench.station().set(spec.station());
-                }));
+                found.add(new Found(notation.words(thing.kind()), notation.words(thing.title()), thing.also(),
+                        () -> take(spec.station(), thing)));
             }
         }
         for (Finding finding : plan.findings()) {
@@ -190,8 +205,8 @@ final class Finder extends StackPane {
         found.add(new Found("do", "New window", "another second beside screen", window::openAnother));
         found.add(new Found("do", "Bench view", "full screen big number", window::openBench));
         found.add(new Found("do", "Paper", "print pdf cut list sheet page", window::openPaper));
-        found.add(new Found("do", "Millimetres", () -> bench.setUnits(Units.MILLIMETRES)));
-        found.add(new Found("do", "Inches", () -> bench.setUnits(Units.INCHES)));
+        found.add(new Found("do", "Millimetres", () -> window.chooseUnits(Units.MILLIMETRES)));
+        found.add(new Found("do", "Inches", () -> window.chooseUnits(Units.INCHES)));
         found.add(new Found("do", "Undo", bench::undo));
         found.add(new Found("do", "Redo", bench::redo));
         return found;
@@ -205,9 +220,37 @@ final class Finder extends StackPane {
         return window.view(station);
     }
 
-    private void show(Station station, StationSpec.Mode mode) {
-        if (enter(station).lookup("#" + mode.button()) instanceof ToggleButton button && !button.isSelected()) {
-            button.fire();
+    private void take(Station station, StationSpec.Thing thing) {
+        String button = thing.button();
+        if (button != null) {
+            press(station, button);
+        } else {
+            thing.take().accept(bench);
+            bench.station().set(station);
+        }
+    }
+
+    /** Presses a station's button, now or as soon as it has come; one that is in already stays in. */
+    private void press(Station station, String id) {
+        awaited = new Awaited(station, id);
+        enter(station);
+        pressWhatHasCome();
+    }
+
+    /** Something at a station was shown anew: a button that is waited for may have come with it. */
+    void pressWhatHasCome() {
+        Awaited now = awaited;
+        if (now == null) {
+            return;
+        }
+        if (bench.station().get() != now.station) {
+            awaited = null;
+        } else if (window.view(now.station).lookup("#" + now.button) instanceof ButtonBase button) {
+            awaited = null;
+            button.requestFocus();
+            if (!(button instanceof ToggleButton toggle && toggle.isSelected())) {
+                button.fire();
+            }
         }
     }
 

@@ -148,7 +148,8 @@ final class Header extends HBox {
                 icon(Feather.MAXIMIZE, "Bench view (F11)", "bench", window::openBench), preferences());
     }
 
-    private void chooseUnits(Units wanted) {
+    /** All windows measure in these units from now on. */
+    void chooseUnits(Units wanted) {
         new UnitsCard(bench, window, units).choose(wanted);
     }
 

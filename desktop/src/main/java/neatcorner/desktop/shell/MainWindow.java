@@ -30,6 +30,7 @@ import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
 import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
 import neatcorner.measure.Quantity;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
@@ -158,6 +159,9 @@ public final class MainWindow extends StackPane {
         }
         screens.values().forEach(screen -> screen.show(plan, notation));
         rail.show(plan);
+        if (finder != null) {
+            finder.pressWhatHasCome();
+        }
     }
 
     /** Views that were entered stay in the window, unseen: taken out, they would be styled anew each time they come back. */
@@ -208,6 +212,11 @@ public final class MainWindow extends StackPane {
         }
         all.open();
         notice.toFront();
+    }
+
+    /** All windows measure in these units; about a job of the other system it is asked. */
+    void chooseUnits(Units units) {
+        header().chooseUnits(units);
     }
 
     void openFile() {

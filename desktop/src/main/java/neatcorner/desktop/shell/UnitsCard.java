@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import neatcorner.desktop.control.Card;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Planning;
+import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -32,13 +33,16 @@ final class UnitsCard {
         this.beside = beside;
     }
 
-    /** All windows measure in these units; about a job of the other system it is asked. */
+    /** All windows measure in these units; about a job of the other system it is asked, unless there is nothing to keep. */
     void choose(Units units) {
         bench.setUnits(units);
         Job job = bench.job();
         Shop shop = bench.shop();
         if (job.units() == units) {
             window.closeCard();
+        } else if (Defaults.isBlank(job)) {
+            window.closeCard();
+            bench.change("units", now -> Defaults.isBlank(now) ? Defaults.blankLike(now, units) : now);
         } else {
             bench.planning().ask(Planning.Pace.QUICK, search -> OtherSystem.changes(units, job, shop),
                     changes -> ask(units, changes), bench::fault);

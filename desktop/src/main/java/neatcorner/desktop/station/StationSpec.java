@@ -46,12 +46,24 @@ public record StationSpec(Station station, Function<Desk, StationView> view,
     public record Mode(String title, String button) {}
 
     /**
-     * Something that is chosen at a station: a joint, a glue.
+     * Something that is chosen or done at a station: a joint, a glue.
      *
-     * @param kind  what sort of thing it is, in US words
-     * @param title what it is called, in US words
-     * @param also  other words that lead to it
-     * @param take  chooses it; may do nothing, where the station then shows what there is to choose
+     * @param kind   what sort of thing it is, in US words
+     * @param title  what it is called, in US words
+     * @param also   other words that lead to it
+     * @param take   chooses it
+     * @param button the id of the button there that is pressed for it instead; null where none is
      */
-    public record Thing(String kind, String title, String also, Consumer<Workbench> take) {}
+    public record Thing(String kind, String title, String also, Consumer<Workbench> take, @Nullable String button) {
+
+        /** That is chosen away from the station's own buttons. */
+        public Thing(String kind, String title, String also, Consumer<Workbench> take) {
+            this(kind, title, also, take, null);
+        }
+
+        /** That is done by pressing a button of the station. */
+        public static Thing pressed(String kind, String title, String also, String button) {
+            return new Thing(kind, title, also, bench -> {}, button);
+        }
+    }
 }

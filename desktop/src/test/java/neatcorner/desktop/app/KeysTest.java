@@ -119,6 +119,21 @@ class KeysTest extends WindowTest {
         assertEquals(List.of("header", "rail", "tools", "figure-view", "slate", "findings"), parts(robot));
     }
 
+    /** A number, Tab, the next number: as fast as one types. */
+    @ParameterizedTest
+    @ValueSource(ints = {10, 60, 300})
+    void tabGoesOnToTheNextNumber(int pause, FxRobot robot) {
+        settle();
+        robot.clickOn("#value-art-width");
+        for (KeyCode key : List.of(KeyCode.DIGIT5, KeyCode.DIGIT0, KeyCode.DIGIT0, KeyCode.TAB, KeyCode.DIGIT7,
+                KeyCode.DIGIT0, KeyCode.DIGIT0, KeyCode.TAB)) {
+            robot.push(key).sleep(pause);
+        }
+        settle();
+        assertEquals(new Opening(Length.mm(500), Length.mm(700)), bench.job().size());
+        assertTrue(isIn(stage.getScene().getFocusOwner(), "value-tag"), "and on to the one after that");
+    }
+
     /** What has the keys has them still when the job was planned anew. */
     @Test
     void theKeysStayWhereTheyWereWhenTheJobChanges(FxRobot robot) {

@@ -14,6 +14,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.paper.PaperSize;
@@ -229,6 +231,8 @@ class WholePathTest extends WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.K).write("dowel").push(KeyCode.ENTER);
         settle();
         assertEquals(Station.CORNERS, bench.station().get());
+        assertEquals(List.of(ReinforcementKind.DOWEL),
+                bench.job().reinforcement().stream().map(Reinforcement::kind).toList(), "chosen, not only shown");
         robot.push(KeyCode.CONTROL, KeyCode.K).write("waterproof pva").push(KeyCode.ENTER);
         settle();
         assertEquals(Station.GLUE_UP, bench.station().get());

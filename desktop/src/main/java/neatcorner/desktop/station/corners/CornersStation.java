@@ -15,8 +15,9 @@ public final class CornersStation {
             CornersWords.FOUND_BY,
             List.of(),
             List.of(new Shot("4-corners", demo -> {})),
-            Arrays.stream(ReinforcementKind.values()).map(kind -> new StationSpec.Thing(CornersWords.HOLDS_A_CORNER,
-                    Sentence.capital(kind.title()), CornersWords.ALSO.getOrDefault(kind, ""), bench -> {})).toList());
+            Arrays.stream(ReinforcementKind.values()).map(kind -> StationSpec.Thing.pressed(CornersWords.HOLDS_A_CORNER,
+                    Sentence.capital(kind.title()), CornersWords.ALSO.getOrDefault(kind, ""), HeldWith.id(kind)))
+                    .toList());
 
     private CornersStation() {}
 }

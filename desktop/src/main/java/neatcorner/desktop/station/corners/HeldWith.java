@@ -78,6 +78,11 @@ final class HeldWith extends VBox {
         said = why;
     }
 
+    /** The id of the tile of a kind. */
+    static String id(ReinforcementKind kind) {
+        return "hold-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
     void show(Plan plan, CornerChoices.Ways ways, Notation notation) {
         List<Reinforcement> now = plan.job().reinforcement();
         Set<ReinforcementKind> taken = now.stream().map(Reinforcement::kind).collect(Collectors.toSet());
@@ -90,7 +95,7 @@ final class HeldWith extends VBox {
                     ways.bare()));
         }
         for (CornerChoices.Hold hold : ways.holds()) {
-            String id = "hold-" + hold.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
+            String id = id(hold.kind());
             options.add(new PictureChoice.Option<>(new Held(hold.kind(), id), id,
                     notation.words(CornersWords.shortName(hold.kind())), hold.figure().in(notation),
                     hold.time().in(notation), hold.what() != null, taken.contains(hold.kind()), hold.picture()));

@@ -11,7 +11,9 @@ public final class OpeningStation {
     public static final StationSpec SPEC = new StationSpec(Station.OPENING, OpeningView::new, null,
             OpeningWords.FOUND_BY,
             List.of(new StationSpec.Mode(OpeningWords.ON_THE_WALL, "opening-framed")),
-            List.of(new Shot("1-opening", demo -> {}), new Shot("1-framed", demo -> demo.press("opening-framed"))));
+            List.of(new Shot("1-opening", demo -> {}), new Shot("1-framed", demo -> demo.press("opening-framed"))),
+            List.of(StationSpec.Thing.pressed(OpeningWords.IN_THE_FRAME, OpeningWords.MAT, OpeningWords.MAT_ALSO,
+                    "mat")));
 
     private OpeningStation() {}
 }

@@ -8,6 +8,8 @@ import java.util.List;
  */
 final class OpeningWords {
     /** What a maker may call the work here, for the finder. */
+    static final String IN_THE_FRAME = "in the frame";
+    static final String MAT_ALSO = "window mount border passe-partout";
     static final List<String> FOUND_BY = List.of("art", "glass", "mat", "pack", "weight");
 
     // OpeningTools

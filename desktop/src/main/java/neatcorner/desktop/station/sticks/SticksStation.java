@@ -14,7 +14,9 @@ public final class SticksStation {
                     new StationSpec.Mode(SticksWords.MODE_SHEETS, "wood-sheets")),
             List.of(new Shot("5-sticks", demo -> {}),
                     new Shot("5-boards", demo -> demo.press("wood-boards")),
-                    new Shot("5-sheets", demo -> demo.press("wood-sheets"))));
+                    new Shot("5-sheets", demo -> demo.press("wood-sheets"))),
+            List.of(StationSpec.Thing.pressed(SticksWords.ON_THE_RACK, SticksWords.ADD_STICKS, SticksWords.ADD_ALSO,
+                    "add-stick")));
 
     private SticksStation() {}
 }

@@ -10,6 +10,9 @@ final class SticksWords {
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("rack", "stock", "lumber", "cut list", "nesting", "offcuts");
 
+    static final String ON_THE_RACK = "on the rack";
+    static final String ADD_ALSO = "wood at hand lumber new stick";
+
     // BoardsMode
 
     static final String ADD_A_BOARD = "Add a board";
