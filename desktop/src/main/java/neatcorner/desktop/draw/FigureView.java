@@ -179,6 +179,7 @@ public final class FigureView extends Region implements Palette {
         }
         Drawing before = drawing;
         double zoom = zoom();
+        enlarge(zoom);
         Drawing now = dragged != null && before != null
                 ? Drawing.at(shown, before.scale(), before.originX(), before.originY(), width / zoom, height / zoom,
                         notation)
@@ -192,6 +193,15 @@ public final class FigureView extends Region implements Palette {
         things.place(now, notation, zoom());
         placeTags(now);
         placeKnobs(now);
+    }
+
+    /** Numbers are as large as the labels beside them. */
+    private void enlarge(double zoom) {
+        String style = "-fx-font-size: " + USUAL_TEXT * zoom + "px;";
+        if (!style.equals(tags.getStyle()) && (zoom > 1 || !tags.getStyle().isEmpty())) {
+            tags.setStyle(style);
+            tags.applyCss();
+        }
     }
 
     /** Where a thing can be pressed, if it is shown. */
@@ -276,16 +286,39 @@ public final class FigureView extends Region implements Palette {
         double y = atY - h / 2;
         x = Math.max(2, Math.min(x, getWidth() - w - 2));
         y = Math.max(2, Math.min(y, getHeight() - h - 2));
-        for (int tries = 0; tries < 4; tries++) {
-            Box box = new Box(x, y, x + w, y + h);
-            Box hit = taken.stream().filter(other -> overlap(other, box)).findFirst().orElse(null);
-            if (hit == null) {
-                break;
+        Box box = free(new Box(x, y, x + w, y + h), taken);
+        taken.add(box);
+        tag.relocate(Math.round(box.left()), Math.round(box.top()));
+    }
+
+    /** The nearest place in view that is on none that is taken: rather above or below than beside, for a dimension's sake. */
+    private Box free(Box wanted, List<Box> taken) {
+        Box best = wanted;
+        double least = taken.stream().anyMatch(other -> overlap(other, wanted)) ? Double.MAX_VALUE : 0;
+        for (int i = 0; i < taken.size() && least > 0; i++) {
+            Box hit = taken.get(i);
+            double up = hit.top() - 1 - wanted.bottom();
+            double down = hit.bottom() + 1 - wanted.top();
+            double left = hit.left() - 1 - wanted.right();
+            double right = hit.right() + 1 - wanted.left();
+            for (Box moved : List.of(moved(wanted, 0, up), moved(wanted, 0, down), moved(wanted, left, 0),
+                    moved(wanted, right, 0))) {
+                double far = Math.abs(moved.top() - wanted.top()) + 2 * Math.abs(moved.left() - wanted.left());
+                if (far < least && isInView(moved) && taken.stream().noneMatch(other -> overlap(other, moved))) {
+                    best = moved;
+                    least = far;
+                }
             }
-            y = atY >= hit.center().y() ? hit.bottom() + 1 : hit.top() - h - 1;
         }
-        taken.add(new Box(x, y, x + w, y + h));
-        tag.relocate(Math.round(x), Math.round(y));
+        return best;
+    }
+
+    private static Box moved(Box box, double dx, double dy) {
+        return new Box(box.left() + dx, box.top() + dy, box.right() + dx, box.bottom() + dy);
+    }
+
+    private boolean isInView(Box box) {
+        return box.left() >= 1 && box.top() >= 1 && box.right() <= getWidth() - 1 && box.bottom() <= getHeight() - 1;
     }
 
     private static boolean overlap(Box a, Box b) {

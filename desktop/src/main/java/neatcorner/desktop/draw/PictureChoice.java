@@ -85,6 +85,9 @@ public class PictureChoice<T> extends FlowPane {
         for (Option<T> option : options) {
             PictureTile tile = tiles.computeIfAbsent(option.id(), id -> new PictureTile(palette, id, width, height));
             tile.setNamed(named);
+            if (oneRow) {
+                tile.tell();
+            }
             tile.show(option, () -> chosen.accept(option.value()));
             shown.add(tile);
         }

@@ -55,7 +55,14 @@ final class PictureTile extends ToggleButton {
     void setNamed(boolean isNamed) {
         words.setVisible(isNamed);
         words.setManaged(isNamed);
-        if (!isNamed && getTooltip() == null) {
+        if (!isNamed) {
+            tell();
+        }
+    }
+
+    /** What it is is told when it is pointed at: its words may have no room. */
+    void tell() {
+        if (getTooltip() == null) {
             Tooltip told = new Tooltip();
             told.textProperty().bind(accessibleTextProperty());
             setTooltip(told);

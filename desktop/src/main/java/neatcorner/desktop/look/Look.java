@@ -22,6 +22,8 @@ public final class Look {
             "AtkinsonHyperlegibleNext_700Bold.ttf", "AtkinsonHyperlegibleMono_400Regular.ttf",
             "AtkinsonHyperlegibleMono_700Bold.ttf");
     private static final double BASE = 14;
+    /** A window of less width than so many times its text's size is narrow. */
+    private static final double NARROW = 60;
 
     private Look() {}
 
@@ -61,7 +63,25 @@ public final class Look {
                 || name.startsWith("text-"));
         scene.getRoot().getStyleClass().add("text-" + settings.textSize());
         scene.getRoot().getStyleClass().add(settings.isDark() ? "dark" : "light");
-        scene.getRoot().setStyle(
-                settings.textSize() == 100 ? "" : "-fx-font-size: " + BASE * settings.textSize() / 100 + "px;");
+        double text = BASE * settings.textSize() / 100;
+        scene.getRoot().setStyle(settings.textSize() == 100 ? "" : "-fx-font-size: " + text + "px;");
+        if (scene.getProperties().put(Look.class, text) == null) {
+            scene.widthProperty().subscribe(width -> narrow(scene));
+        }
+        narrow(scene);
+    }
+
+    /** Where text is large for the window, what can be told otherwise makes room for the drawing. */
+    private static void narrow(Scene scene) {
+        boolean narrow = scene.getWidth() > 0
+                && scene.getProperties().get(Look.class) instanceof Double text && scene.getWidth() < NARROW * text;
+        List<String> classes = scene.getRoot().getStyleClass();
+        if (narrow != classes.contains("narrow")) {
+            if (narrow) {
+                classes.add("narrow");
+            } else {
+                classes.remove("narrow");
+            }
+        }
     }
 }

@@ -129,11 +129,11 @@ final class FindingsPane extends ScrollPane {
      * Words and actions stand side by side; where that leaves too little room for the words, below each other. The words are
      * as high as their lines at that width.
      */
-    private static void share(FlowPane row, HBox actions, double width) {
+    private void share(FlowPane row, HBox actions, double width) {
         double room = width - row.snappedLeftInset() - row.snappedRightInset() - 1;
         double beside = room - actions.prefWidth(-1) - row.getHgap();
         HBox words = (HBox) row.getChildren().getFirst();
-        double wide = beside > LEAST_WORDS ? beside : room;
+        double wide = beside > LEAST_WORDS * textSize.getAsInt() / 100 ? beside : room;
         words.setPrefSize(wide, USE_COMPUTED_SIZE);
         words.setPrefHeight(Math.ceil(words.prefHeight(wide)));
     }

@@ -137,6 +137,7 @@ final class SlatePane extends VBox {
 
         SlateRow() {
             getStyleClass().add("slate-row");
+            setMinWidth(0);
             name.getStyleClass().add("slate-name");
             times.getStyleClass().add("slate-times");
             numbers.setAlignment(Pos.CENTER_LEFT);

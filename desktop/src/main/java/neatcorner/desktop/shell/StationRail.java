@@ -8,6 +8,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.desk.Workbench;
@@ -49,6 +50,9 @@ final class StationRail extends VBox {
         button.setToggleGroup(stations);
         button.setId("rail-" + station.name().toLowerCase(Locale.ROOT));
         button.setMaxWidth(Double.MAX_VALUE);
+        Tooltip told = new Tooltip();
+        told.textProperty().bind(button.accessibleTextProperty());
+        button.setTooltip(told);
         button.setOnAction(e -> bench.station().set(station));
         buttons.put(station, button);
         getChildren().add(button);

@@ -2,11 +2,9 @@ package neatcorner.desktop.station;
 
 import java.util.List;
 import java.util.Locale;
-import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
@@ -35,8 +33,10 @@ public abstract class StationView extends BorderPane {
     /** Room kept for the controls until they are there, so that the drawing does not jump. */
     private static final double UNFURNISHED = 52;
 
-    /** The share of the station's height that its controls may take; with large text they scroll. */
+    /** The shares of the station's height that its controls may take, over the drawing and under it. */
     private static final double MOST_TOOLS = 0.45;
+    private static final double MOST_UNDER = 0.33;
+    private static final double BAR_INSETS = 24;
 
     private final Workbench bench;
     private final Station station;
@@ -136,23 +136,7 @@ public abstract class StationView extends BorderPane {
 
     /** Makes what the drawing can do without for a moment. Called once, before or soon after the view is first shown. */
     public void furnish() {
-        ScrollPane scroll = new ScrollPane(top) {
-            @Override
-            public Orientation getContentBias() {
-                return Orientation.HORIZONTAL;
-            }
-
-            @Override
-            protected double computePrefHeight(double width) {
-                double most = StationView.this.getHeight() * MOST_TOOLS;
-                double whole = top.prefHeight(width);
-                return most > 0 ? Math.min(whole, most) : whole;
-            }
-        };
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("tools-scroll");
-        over.getChildren().setAll(scroll);
+        over.getChildren().setAll(new AtMost(this, top, MOST_TOOLS));
     }
 
     /** Adds tools over the drawing. */
@@ -192,13 +176,18 @@ public abstract class StationView extends BorderPane {
 
     /** Puts something below the drawing, above the caution. */
     public final void setUnderDrawing(Region node) {
-        node.setMinWidth(0);
-        bottom.getChildren().addFirst(node);
+        bottom.getChildren().addFirst(new AtMost(this, node, MOST_UNDER));
     }
 
     /** Adds to the bar below the drawing, where what is shown is stepped through or measured. */
     public final void addUnderDrawing(List<? extends Node> nodes) {
         bar.getChildren().addAll(nodes);
+        for (Node node : nodes) {
+            if (node instanceof Label label) {
+                label.setWrapText(true);
+                label.maxWidthProperty().bind(bar.widthProperty().subtract(BAR_INSETS));
+            }
+        }
         if (!bottom.getChildren().contains(bar)) {
             bar.setMinWidth(0);
             bottom.getChildren().add(bottom.getChildren().indexOf(cautioned), bar);

@@ -33,7 +33,7 @@ final class SeasonsMode implements StationMode {
     private final List<Spinner<Double>> spinners = new ArrayList<>();
     private final List<BiConsumer<Climate, Units>> shows = new ArrayList<>();
     private final CheckBox flat = new CheckBox(SawWords.FACES_FLAT_SAWN);
-    private final HBox air;
+    private final List<Node> air;
     private final List<Node> tools;
     private boolean showing;
 
@@ -41,7 +41,7 @@ final class SeasonsMode implements StationMode {
         this.bench = bench;
         flat.setId("flat-sawn");
         flat.setOnAction(e -> change(climate -> climate.withFlat(flat.isSelected())));
-        air = new HBox(
+        air = List.of(
                 Controls.captioned(SawWords.DRIEST, temperature("dry", SawWords.DRIEST_AIR, c -> c.dry().celsius(),
                         (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity())))),
                 Controls.captioned(SawWords.HUMID, spinner("dry-humidity", SawWords.DRIEST_HUMIDITY_NUMBER, 1, 99, 1,
@@ -50,17 +50,16 @@ final class SeasonsMode implements StationMode {
                         c -> c.damp().celsius(), (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity())))),
                 Controls.captioned(SawWords.HUMID, spinner("damp-humidity", SawWords.DAMPEST_HUMIDITY_NUMBER, 1, 99, 1,
                         c -> c.damp().humidity(), (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v)))));
-        air.getStyleClass().add("captioned");
-        tools = List.of(
+        tools = new ArrayList<>(List.of(
                 Controls.captioned(SawWords.IT_WILL_HANG_IN,
-                        place(SawWords.HEATED_HOUSE, Climate.HEATED_HOUSE, "place-house"),
-                        place(SawWords.UNHEATED_HALL, Climate.BY_THE_SEA, "place-sea"),
-                        place(SawWords.STEADY_MUSEUM_AIR, Climate.STEADY, "place-steady"),
-                        place(SawWords.NOT_SAID, null, "place-none")),
-                air,
-                Controls.captioned(SawWords.GLUED_AT, spinner("glued", SawWords.GLUED_AT, 0, 30, 0.5, Climate::glued,
-                        Climate::withGlued)),
-                flat);
+                        place(SawWords.HEATED_HOUSE, Climate.HEATED_HOUSE, "place-house")),
+                place(SawWords.UNHEATED_HALL, Climate.BY_THE_SEA, "place-sea"),
+                place(SawWords.STEADY_MUSEUM_AIR, Climate.STEADY, "place-steady"),
+                place(SawWords.NOT_SAID, null, "place-none")));
+        tools.addAll(air);
+        tools.add(Controls.captioned(SawWords.GLUED_AT, spinner("glued", SawWords.GLUED_AT, 0, 30, 0.5, Climate::glued,
+                Climate::withGlued)));
+        tools.add(flat);
     }
 
     private Node place(String name, @Nullable Climate climate, String id) {
@@ -122,7 +121,7 @@ final class SeasonsMode implements StationMode {
     public void show(Plan plan, Notation notation) {
         showing = true;
         Climate place = plan.job().checks().place();
-        air.setDisable(place == null);
+        air.forEach(each -> each.setDisable(place == null));
         flat.setDisable(place == null);
         spinners.forEach(spinner -> spinner.setDisable(place == null));
         Climate shown = place == null ? Climate.STEADY : place;
