@@ -88,7 +88,7 @@ public class ShapeBench {
     @Benchmark
     public List<Drawing> ellipseOfSixteenWithTemplates() {
         return TemplateFigure.sheets(Planner.plan(ellipse)).stream()
-                .map(sheet -> Drawing.atScale(TemplateFigure.of(sheet), 2.83, notation)).toList();
+                .map(sheet -> Drawing.atScale(TemplateFigure.of(sheet, notation.units()), 2.83, notation)).toList();
     }
 
     @Benchmark

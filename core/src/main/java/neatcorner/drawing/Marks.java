@@ -5,6 +5,7 @@ import java.util.List;
 import neatcorner.job.Shade;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Quantity;
+import neatcorner.measure.Units;
 import neatcorner.outline.Template;
 import neatcorner.plan.Field;
 import org.jspecify.annotations.Nullable;
@@ -120,6 +121,21 @@ public final class Marks {
     public void label(Point at, double dx, double dy, Anchor anchor, String text, double size, boolean bold,
             Tint tint) {
         marks.add(new Mark.Label(at, dx, dy, anchor, text, size, bold, tint));
+    }
+
+    /**
+     * A line to measure with a rule before a drawing at full size is trusted, 100 mm or 4 in long.
+     *
+     * @return its length, millimetres
+     */
+    public double measuredLine(Point from, Units units) {
+        double length = units.either(100, 4).toMm();
+        line(Tint.INK, 1, from, from.plus(length, 0));
+        line(Tint.INK, 1, from.plus(0, -2), from.plus(0, 2));
+        line(Tint.INK, 1, from.plus(length, -2), from.plus(length, 2));
+        label(from.plus(length / 2, 0), 0, 14, Anchor.MIDDLE, "[100 mm|4 in]: measure this line before you cut", 10,
+                false, Tint.INK);
+        return length;
     }
 
     /** A thing with choices of its own, by what it is pressed at. */

@@ -231,8 +231,8 @@ class GlueUpFiguresTest {
         List<String> names = labels(JigFigure.of(design));
         for (JigDesign.Template template : design.templates()) {
             assertTrue(names.contains(template.name()), names + " lacks " + template.name());
-            Figure full = JigFigure.fullSize(template);
-            assertTrue(labels(full).stream().anyMatch(text -> text.startsWith("100 mm")));
+            Figure full = JigFigure.fullSize(template, Units.MILLIMETRES);
+            assertTrue(labels(full).stream().anyMatch(text -> text.contains("|4 in]")));
             assertEquals(template.outline().stream().mapToDouble(v -> v.x()).max().orElseThrow(), Math.max(100, full
                     .bounds().width()) == 100
                             ? template.outline().stream().mapToDouble(v -> v.x()).max()

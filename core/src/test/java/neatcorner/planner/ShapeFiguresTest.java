@@ -208,7 +208,7 @@ class ShapeFiguresTest {
     @Test
     void aTemplateCarriesALineToMeasureThePrinterBy() {
         Plan plan = Planner.plan(shaped(new Shape.Circle(8)));
-        Figure figure = TemplateFigure.of(TemplateFigure.sheets(plan).getFirst());
+        Figure figure = TemplateFigure.of(TemplateFigure.sheets(plan).getFirst(), Units.MILLIMETRES);
         assertTrue(of(figure, Mark.Line.class).stream().anyMatch(line -> line.points().size() == 2
                 && Math.abs(line.points().get(1).x() - line.points().get(0).x() - 100) < 1e-9));
     }

@@ -8,24 +8,31 @@ import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueUp;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
+import neatcorner.glueup.jig.JigDesign;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Plan;
 
 /**
- * What a frame can be held in, and in what order its corners can be glued, each with the figure that decides for it.
+ * What a frame can be held in, in what order its corners can be glued, and the jigs for it, each with the figure that
+ * decides for it.
  *
  * @param holdings all ways to hold it
  * @param schools  all orders
+ * @param jigs     those that make sense for it
  */
-public record GlueUpChoices(List<Held> holdings, List<Order> schools) {
+public record GlueUpChoices(List<Held> holdings, List<Order> schools, List<Jig> jigs) {
     /** Of no frame. */
-    public static final GlueUpChoices NONE = new GlueUpChoices(List.of(), List.of());
+    public static final GlueUpChoices NONE = new GlueUpChoices(List.of(), List.of(), List.of());
 
     public GlueUpChoices {
         holdings = List.copyOf(holdings);
         schools = List.copyOf(schools);
+        jigs = List.copyOf(jigs);
     }
+
+    /** A jig to make for it. */
+    public record Jig(JigDesign.Kind kind, Sentence figure, Figure picture) {}
 
     /** A way to hold it. */
     public record Held(Holding holding, Sentence figure, boolean possible, Figure picture) {}
@@ -54,6 +61,11 @@ public record GlueUpChoices(List<Held> holdings, List<Order> schools) {
                             new Scalar(work.glue().opens(), "min", 1)),
                     takes <= work.glue().opens(), GlueUpPictures.school(each, Tint.wood(plan.job().section().wood()))));
         }
-        return new GlueUpChoices(holdings, schools);
+        List<Jig> jigs = JigWork.kinds(plan).stream().map(kind -> {
+            JigDesign design = JigWork.design(plan, kind);
+            int parts = design.parts().stream().mapToInt(JigDesign.Part::count).sum();
+            return new Jig(kind, Sentence.of("{0} parts", Scalar.count(parts)), JigFigure.of(design).bare());
+        }).toList();
+        return new GlueUpChoices(holdings, schools, jigs);
     }
 }

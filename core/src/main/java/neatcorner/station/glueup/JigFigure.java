@@ -10,6 +10,7 @@ import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Vertex;
 
 /** The parts of a jig side by side, or one of them at full size. */
@@ -42,18 +43,14 @@ public final class JigFigure {
     }
 
     /** One part, its millimetres those of the wood, with a line to measure before it is trusted. */
-    public static Figure fullSize(JigDesign.Template template) {
+    public static Figure fullSize(JigDesign.Template template, Units units) {
         Marks marks = new Marks();
         draw(template, new Point(0, 0), marks, false);
         double w = width(template);
         double h = height(template);
         Point bar = new Point(0, h + 12);
-        marks.line(Tint.INK, 1, bar, bar.plus(100, 0));
-        marks.line(Tint.INK, 1, bar.plus(0, -2), bar.plus(0, 2));
-        marks.line(Tint.INK, 1, bar.plus(100, -2), bar.plus(100, 2));
-        marks.label(bar.plus(50, 0), 0, 14, Anchor.MIDDLE, "100 mm: measure this line before you cut", 10, false,
-                Tint.INK);
-        return new Figure("Template: " + template.name(), new Box(0, 0, Math.max(w, 100), h + 12),
+        double measured = marks.measuredLine(bar, units);
+        return new Figure("Template: " + template.name(), new Box(0, 0, Math.max(w, measured), h + 12),
                 new Figure.Margin(12, 12, 24, 12), marks.list());
     }
 

@@ -66,7 +66,8 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
         return kinds;
     }
 
-    private static JigDesign design(Plan plan, JigDesign.Kind kind) {
+    /** What a jig of a kind is made of, without where it is cut from. */
+    static JigDesign design(Plan plan, JigDesign.Kind kind) {
         Jigs jigs = new Jigs(plan.job().units(), Jigs.usualBoard(plan.job().units()));
         List<CornerWork.Kind> corners = CornerWork.of(plan).kinds();
         Angle interior = corners.isEmpty() ? Angle.RIGHT : corners.getFirst().corner().wood().corner().interior();

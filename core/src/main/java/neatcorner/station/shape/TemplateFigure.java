@@ -9,6 +9,7 @@ import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.measure.Units;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Template;
 import neatcorner.outline.Vertex;
@@ -54,7 +55,7 @@ public final class TemplateFigure {
     }
 
     /** A sheet as a figure, its millimetres those of the wood. */
-    public static Figure of(Sheet sheet) {
+    public static Figure of(Sheet sheet, Units units) {
         Marks marks = new Marks();
         Template template = sheet.template();
         marks.line(Tint.CONSTRUCTION, 0.8, closed(template.blank()));
@@ -69,13 +70,9 @@ public final class TemplateFigure {
         marks.label(arrow.plus(length / 2, 0), 0, -4, Anchor.MIDDLE, "grain", 10, false, Tint.INK);
         marks.label(arrow.plus(length / 2, 0), 0, 16, Anchor.MIDDLE, sheet.letters(), 14, true, Tint.INK);
         Point bar = new Point(box.center().x() - 50, box.bottom() + 12);
-        marks.line(Tint.INK, 1, bar, bar.plus(100, 0));
-        marks.line(Tint.INK, 1, bar.plus(0, -2), bar.plus(0, 2));
-        marks.line(Tint.INK, 1, bar.plus(100, -2), bar.plus(100, 2));
-        marks.label(bar.plus(50, 0), 0, 14, Anchor.MIDDLE, "100 mm: measure this line before you cut", 10, false,
-                Tint.INK);
+        double measured = marks.measuredLine(bar, units);
         return new Figure("Template of " + sheet.letters(),
-                new Box(Math.min(box.left(), bar.x()), box.top(), Math.max(box.right(), bar.x() + 100), bar.y()),
+                new Box(Math.min(box.left(), bar.x()), box.top(), Math.max(box.right(), bar.x() + measured), bar.y()),
                 new Figure.Margin(12, 12, 24, 12), marks.list());
     }
 

@@ -114,14 +114,14 @@ public final class JobShelves {
         } catch (RuntimeException e) {
             LOG.log(Level.SEVERE, "job not worked out", e);
             return JobCard.unread(file,
-                    "This cannot be worked out: something went wrong in the program; it is in the log.");
+                    DeskWords.NOT_WORKED_OUT);
         }
     }
 
     /** Changes what was agreed about a job; it can be undone where the job is open. */
     public void agree(Path file, UnaryOperator<Order> change, Runnable then) {
         premises.documents().open(file, document -> {
-            document.change(new Change("what was agreed", job -> job.withOrder(change.apply(job.order()))));
+            document.change(new Change(DeskWords.CHANGE_AGREED, job -> job.withOrder(change.apply(job.order()))));
             then.run();
         }, premises::say);
     }

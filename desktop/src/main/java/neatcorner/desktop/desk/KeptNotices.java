@@ -35,16 +35,17 @@ public final class KeptNotices {
     /** What there is to say about a job; null when it is in its file, or will be in a moment. */
     private @Nullable Notice notice(Document of) {
         boolean here = of.equals(onBench.get());
-        String title = "“" + of.job().title() + "”";
+        String title = DeskWords.THE_JOB.formatted(of.job().title());
         return switch (of.keeping()) {
             case Document.Keeping.Kept kept -> null;
             case Document.Keeping.Writing writing -> null;
-            case Document.Keeping.NotKept not -> Notice.grave((here ? "This job" : title) + " is not being kept: "
-                    + not.why() + ". It is safe here as long as the program runs; save a copy elsewhere.").about(of);
-            case Document.Keeping.ChangedOutside changed -> Notice.grave("Another program has changed the file of "
-                    + (here ? "this job" : title) + ". Your version is here, theirs is in the file.",
-                    new Notice.Action("Take theirs", () -> of.takeTheirs(line -> shown.set(Notice.grave(line)))),
-                    new Notice.Action("Keep mine", of::keepMine)).about(of);
+            case Document.Keeping.NotKept not ->
+                Notice.grave(DeskWords.NOT_KEPT.formatted(here ? DeskWords.THIS_JOB : title, not.why())).about(of);
+            case Document.Keeping.ChangedOutside changed ->
+                Notice.grave(DeskWords.CHANGED_OUTSIDE.formatted(here ? DeskWords.THIS_JOB_WITHIN : title),
+                        new Notice.Action(DeskWords.TAKE_THEIRS,
+                                () -> of.takeTheirs(line -> shown.set(Notice.grave(line)))),
+                        new Notice.Action(DeskWords.KEEP_MINE, of::keepMine)).about(of);
         };
     }
 
@@ -62,7 +63,7 @@ public final class KeptNotices {
         Notice job = unkept.isEmpty() ? null : notice(unkept.getFirst());
         Notice why = job == null ? Notice.grave(documents.unkeptOfShop()) : job;
         List<Notice.Action> actions = new ArrayList<>(why.actions());
-        actions.add(new Notice.Action("Close and lose it", end));
-        shown.set(new Notice(true, why.text() + " The window stays open for it.", actions, why.about()));
+        actions.add(new Notice.Action(DeskWords.CLOSE_AND_LOSE_IT, end));
+        shown.set(new Notice(true, DeskWords.STAYS_OPEN.formatted(why.text()), actions, why.about()));
     }
 }

@@ -79,7 +79,7 @@ public final class Premises implements AutoCloseable {
     /** Says that the program failed at something. */
     public void fault(Throwable fault) {
         LOG.log(Level.SEVERE, "behind the window", fault);
-        say("Something went wrong in the program; it is in the log. Your job is kept; undo if the screen looks odd.");
+        say(DeskWords.WENT_WRONG);
     }
 
     /** A window is opened. */

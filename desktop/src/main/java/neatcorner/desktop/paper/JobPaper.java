@@ -30,7 +30,7 @@ final class JobPaper {
 
     /** Writes a paper of the plan that is shown, away from the window's thread, and says where it is. */
     static void save(Workbench bench, Paper kind) {
-        save(bench, kind, "The paper is ready to print: ");
+        save(bench, kind, PaperWords.READY);
     }
 
     private static void save(Workbench bench, Paper kind, String ready) {
@@ -45,16 +45,16 @@ final class JobPaper {
             Files.createDirectories(file.getParent());
             WholeFile.write(file, kind.write(plan, size, notation, photos));
             return file;
-        }, written -> Notice.info(ready + file,
-                new Notice.Action("Open it", () -> bench.files().open(file))),
-                "The paper could not be written to " + file + ".");
+        }, written -> Notice.info(ready.formatted(file),
+                new Notice.Action(PaperWords.OPEN_IT, () -> bench.files().open(file))),
+                PaperWords.NOT_WRITTEN.formatted(file));
     }
 
     /** Prints a paper on a printer of this computer, after the maker chose which; without one its file is written. */
     static void print(Workbench bench, Paper kind, Window over) {
         PrinterJob job = PrinterJob.createPrinterJob();
         if (job == null) {
-            save(bench, kind, "This computer has no printer; the paper is a file instead: ");
+            save(bench, kind, PaperWords.NO_PRINTER);
         } else if (job.showPrintDialog(over)) {
             print(bench, kind, job);
         }
@@ -68,8 +68,8 @@ final class JobPaper {
         bench.planning().ask(Planning.Pace.SLOW,
                 search -> PageImage.of(kind.write(plan, size, notation, photos), FOR_PRINTER),
                 pages -> bench.say(send(pages, job)
-                        ? "The paper is on its way to " + job.getPrinter().getName() + "."
-                        : "The printer did not take the paper. Save it as a PDF, and print that."),
+                        ? PaperWords.ON_ITS_WAY.formatted(job.getPrinter().getName())
+                        : PaperWords.NOT_TAKEN),
                 bench::fault);
     }
 

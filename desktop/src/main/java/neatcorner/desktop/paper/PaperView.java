@@ -1,10 +1,12 @@
 package neatcorner.desktop.paper;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -34,9 +36,9 @@ import org.jspecify.annotations.Nullable;
 public final class PaperView extends StackPane {
     /** Pixels to the inch on the screen. */
     private static final float DOTS = 110;
-    /** How high a page stands, and how high when it was pressed to be read. */
-    private static final double WHOLE = 620;
-    private static final double CLOSE = 1180;
+    /** How wide a page is shown, two beside each other, and how wide when it was pressed to be read; pixels. */
+    private static final double WHOLE = 450;
+    private static final double CLOSE = 900;
 
     private final Workbench bench;
     private final Runnable closed;
@@ -44,7 +46,7 @@ public final class PaperView extends StackPane {
     private final Controls.Choices<PaperSize> sizes;
     private final HBox pages = new HBox();
     private final Label said = new Label();
-    private final Button print = new Button("Print …");
+    private final Button print = new Button(PaperWords.PRINT);
     private Paper kind = Paper.SHEET;
     private @Nullable Ticket ticket;
 
@@ -75,14 +77,14 @@ public final class PaperView extends StackPane {
             close();
             JobPaper.print(bench, kind, getScene().getWindow());
         });
-        Button save = new Button("Save as PDF");
+        Button save = new Button(PaperWords.SAVE_AS_PDF);
         save.setId("paper-save");
         save.setMaxWidth(Double.MAX_VALUE);
         save.setOnAction(e -> {
             close();
             JobPaper.save(bench, kind);
         });
-        Button leave = new Button("Close");
+        Button leave = new Button(PaperWords.CLOSE);
         leave.setId("paper-close");
         leave.setMaxWidth(Double.MAX_VALUE);
         leave.setOnAction(e -> close());
@@ -171,19 +173,33 @@ public final class PaperView extends StackPane {
     }
 
     private void show(List<PageImage> shown) {
-        said.setText((shown.size() == 1 ? "one page" : shown.size() + " pages") + "; press one to read it");
-        pages.getChildren().setAll(shown.stream().map(PaperView::page).toList());
+        said.setText(shown.size() == 1 ? PaperWords.ONE_PAGE : PaperWords.PAGES.formatted(shown.size()));
+        List<Node> sheets = new ArrayList<>();
+        for (PageImage page : shown) {
+            sheets.add(page(page, sheets.size() + 1));
+        }
+        pages.getChildren().setAll(sheets);
     }
 
-    private static Node page(PageImage page) {
+    private static Node page(PageImage page, int number) {
         ImageView view = new ImageView(JobPaper.image(page));
-        view.setFitHeight(WHOLE);
+        view.setFitWidth(WHOLE);
         view.setPreserveRatio(true);
         view.setSmooth(true);
         StackPane sheet = new StackPane(view);
         sheet.getStyleClass().add("paper-page");
         sheet.setMaxHeight(Region.USE_PREF_SIZE);
-        sheet.setOnMouseClicked(e -> view.setFitHeight(view.getFitHeight() == WHOLE ? CLOSE : WHOLE));
+        Runnable turn = () -> view.setFitWidth(view.getFitWidth() == WHOLE ? CLOSE : WHOLE);
+        sheet.setOnMouseClicked(e -> turn.run());
+        sheet.setFocusTraversable(true);
+        sheet.setAccessibleRole(AccessibleRole.BUTTON);
+        sheet.setAccessibleText(PaperWords.PAGE.formatted(number));
+        sheet.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                turn.run();
+                e.consume();
+            }
+        });
         return sheet;
     }
 }

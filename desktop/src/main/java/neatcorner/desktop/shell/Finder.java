@@ -85,7 +85,7 @@ final class Finder extends StackPane {
         getStyleClass().add("finder");
         setVisible(false);
         setManaged(false);
-        text.setPromptText("Find a station, field, job, wood, remedy …");
+        text.setPromptText(ShellWords.FIND_PROMPT);
         text.setId("finder-text");
         text.textProperty().addListener((observed, old, now) -> filter());
         list.setFocusTraversable(false);
@@ -155,8 +155,7 @@ final class Finder extends StackPane {
         list.getItems().setAll(all.stream().filter(found -> found.rank(wanted) < FAR)
                 .sorted(Comparator.comparingInt(found -> found.rank(wanted))).toList());
         nothing.setText(
-                "Nothing here is called “" + text.getText().strip() + "”. There are stations and what they show, "
-                        + "numbers, joints and what holds them, glues, finishes, woods, findings, jobs, paper.");
+                ShellWords.NOTHING_CALLED.formatted(text.getText().strip()));
         list.getSelectionModel().selectFirst();
     }
 
@@ -168,7 +167,7 @@ final class Finder extends StackPane {
             found.add(new Found("station", notation.words(spec.station().title()),
                     notation.words(String.join(" ", spec.words())), () -> bench.station().set(spec.station())));
             for (StationSpec.Mode mode : spec.modes()) {
-                found.add(new Found("shown at " + notation.words(spec.station().title()),
+                found.add(new Found(ShellWords.SHOWN_AT.formatted(notation.words(spec.station().title())),
                         notation.words(mode.title()), () -> press(spec.station(), mode.button())));
             }
             for (StationSpec.Thing thing : spec.things()) {
@@ -177,7 +176,8 @@ final class Finder extends StackPane {
             }
         }
         for (Finding finding : plan.findings()) {
-            found.add(new Found("finding at " + notation.words(finding.where().title()), finding.message().in(notation),
+            found.add(new Found(ShellWords.FINDING_AT.formatted(notation.words(finding.where().title())),
+                    finding.message().in(notation),
                     () -> bench.station().set(finding.where())));
             Remedy remedy = finding.remedy();
             if (remedy != null) {
@@ -198,17 +198,17 @@ final class Finder extends StackPane {
         List<Path> files = new ArrayList<>(bench.folders().ownJobs());
         files.addAll(bench.folders().demoJobs());
         files.forEach(file -> found.add(new Found("job", JobFolders.label(file), () -> bench.open(file))));
-        found.add(new Found("do", "New job", bench::newJob));
+        found.add(new Found("do", ShellWords.NEW_JOB, bench::newJob));
         if (bench.document().get().isElsewhere()) {
-            found.add(new Found("do", "Use my own shop", bench.document().get()::useOwnShop));
+            found.add(new Found("do", ShellWords.USE_MY_OWN_SHOP, bench.document().get()::useOwnShop));
         }
-        found.add(new Found("do", "New window", "another second beside screen", window::openAnother));
-        found.add(new Found("do", "Bench view", "full screen big number", window::openBench));
-        found.add(new Found("do", "Paper", "print pdf cut list sheet page", window::openPaper));
-        found.add(new Found("do", "Millimetres", () -> window.chooseUnits(Units.MILLIMETRES)));
-        found.add(new Found("do", "Inches", () -> window.chooseUnits(Units.INCHES)));
-        found.add(new Found("do", "Undo", bench::undo));
-        found.add(new Found("do", "Redo", bench::redo));
+        found.add(new Found("do", ShellWords.NEW_WINDOW, ShellWords.NEW_WINDOW_ALSO, window::openAnother));
+        found.add(new Found("do", ShellWords.BENCH_VIEW, ShellWords.BENCH_VIEW_ALSO, window::openBench));
+        found.add(new Found("do", ShellWords.PAPER, ShellWords.PAPER_ALSO, window::openPaper));
+        found.add(new Found("do", ShellWords.MILLIMETRES, () -> window.chooseUnits(Units.MILLIMETRES)));
+        found.add(new Found("do", ShellWords.INCHES, () -> window.chooseUnits(Units.INCHES)));
+        found.add(new Found("do", ShellWords.UNDO, bench::undo));
+        found.add(new Found("do", ShellWords.REDO, bench::redo));
         return found;
     }
 

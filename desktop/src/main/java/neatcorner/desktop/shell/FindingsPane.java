@@ -69,9 +69,9 @@ final class FindingsPane extends ScrollPane {
         }
         rows.getChildren().setAll(nodes);
         if (shown.isEmpty()) {
-            Label fine = new Label("Nothing stands in the way here.");
+            Label fine = new Label(ShellWords.NOTHING_IN_THE_WAY);
             fine.getStyleClass().add("finding-text");
-            rows.getChildren().setAll(line("all-well", glyph("✓", "Fine"), fine));
+            rows.getChildren().setAll(line("all-well", glyph("✓", ShellWords.FINE), fine));
         }
         if (rows.getChildren().size() == 1) {
             VBox.setVgrow(rows.getChildren().getFirst(), Priority.ALWAYS);
@@ -95,9 +95,9 @@ final class FindingsPane extends ScrollPane {
     private FlowPane row(int index, Notation notation) {
         Finding finding = shown.get(index);
         Label glyph = switch (finding.level()) {
-            case STOP -> glyph("■", "Stop");
-            case CHECK -> glyph("▲", "Check");
-            case NOTE -> glyph("●", "Note");
+            case STOP -> glyph("■", ShellWords.STOP);
+            case CHECK -> glyph("▲", ShellWords.CHECK);
+            case NOTE -> glyph("●", ShellWords.NOTE);
         };
         Label text = new Label(finding.message().in(notation));
         text.getStyleClass().add("finding-text");

@@ -100,9 +100,10 @@ final class JobCell extends ListCell<JobCard> {
         }
         Notation notation = bench.notation().get();
         LocalDate today = bench.premises().shelves().today();
-        title.setText(card.title().isBlank() ? "(no title)" : card.title());
+        title.setText(card.title().isBlank() ? ShellWords.NO_TITLE : card.title());
         due.setText(due(card.order(), today, notation));
-        about.setText(card.file().equals(bench.file()) ? card.about() + " · on the bench" : card.about());
+        about.setText(
+                card.file().equals(bench.file()) ? ShellWords.ON_THE_BENCH.formatted(card.about()) : card.about());
         JobCard.State far = card.state();
         String sign = far.level() == null ? "✓ " : switch (far.level()) {
             case STOP -> "■ ";

@@ -67,11 +67,11 @@ final class JobRail extends StackPane {
         setVisible(false);
         setManaged(false);
         search.setId("jobs-search");
-        search.setPromptText("Search jobs");
+        search.setPromptText(ShellWords.SEARCH_JOBS);
         search.textProperty().subscribe(this::filter);
         search.addEventFilter(KeyEvent.KEY_PRESSED, this::fromSearch);
         HBox.setHgrow(search, Priority.ALWAYS);
-        Button leave = new Button("Close");
+        Button leave = new Button(ShellWords.CLOSE);
         leave.setId("jobs-close");
         leave.setOnAction(e -> close());
         HBox top = new HBox(search, leave);
@@ -88,19 +88,19 @@ final class JobRail extends StackPane {
         list.setPlaceholder(nothing);
         list.addEventHandler(KeyEvent.KEY_PRESSED, this::fromList);
         VBox.setVgrow(list, Priority.ALWAYS);
-        open = act("jobs-open", "Open", card -> openPicked());
-        agreed = act("jobs-agreed", "Due, note …", this::agree);
-        copy = act("jobs-copy", "Make another like it", this::duplicate);
-        away = act("jobs-away", "Put away", card -> move(card, Shelf.PUT_AWAY));
-        thrown = act("jobs-throw", "Throw away", card -> move(card, Shelf.THROWN_AWAY));
-        back = act("jobs-back", "Bring it back", card -> move(card, Shelf.OWN));
+        open = act("jobs-open", ShellWords.OPEN, card -> openPicked());
+        agreed = act("jobs-agreed", ShellWords.DUE_NOTE, this::agree);
+        copy = act("jobs-copy", ShellWords.MAKE_ANOTHER_LIKE_IT, this::duplicate);
+        away = act("jobs-away", ShellWords.PUT_AWAY, card -> move(card, Shelf.PUT_AWAY));
+        thrown = act("jobs-throw", ShellWords.THROW_AWAY, card -> move(card, Shelf.THROWN_AWAY));
+        back = act("jobs-back", ShellWords.BRING_IT_BACK, card -> move(card, Shelf.OWN));
         list.getSelectionModel().selectedItemProperty().subscribe(this::offer);
         FlowPane acts = new FlowPane(open, agreed, copy, away, thrown, back);
         acts.getStyleClass().add("rail-row");
-        FlowPane others = new FlowPane(button("jobs-new", "New job", bench::newJob),
-                button("jobs-file", "Open a file …", window::openFile),
-                button("jobs-save", "Save a copy …", window::saveCopy),
-                button("jobs-window", "New window", window::openAnother));
+        FlowPane others = new FlowPane(button("jobs-new", ShellWords.NEW_JOB, bench::newJob),
+                button("jobs-file", ShellWords.OPEN_A_FILE, window::openFile),
+                button("jobs-save", ShellWords.SAVE_A_COPY_BUTTON, window::saveCopy),
+                button("jobs-window", ShellWords.NEW_WINDOW, window::openAnother));
         others.getStyleClass().add("rail-row");
         VBox box = new VBox(top, shelfRow, list, acts, others);
         box.setId("jobs-box");
@@ -212,7 +212,7 @@ final class JobRail extends StackPane {
             filling = false;
         }
         nothing.setText(
-                cards.isEmpty() ? emptyWords() : "No job here has “" + text.strip() + "” in its title, wood or note.");
+                cards.isEmpty() ? emptyWords() : ShellWords.NO_JOB_HAS.formatted(text.strip()));
     }
 
     private String emptyWords() {
@@ -220,10 +220,10 @@ final class JobRail extends StackPane {
             return "…";
         }
         return switch (shelf) {
-            case OWN -> "No job of your own yet: “New job” begins one.";
-            case DEMO -> "The demo shop's jobs are not here.";
-            case PUT_AWAY -> "What is finished and put away lies here.";
-            case THROWN_AWAY -> "Nothing was thrown away.";
+            case OWN -> ShellWords.NO_OWN_JOB;
+            case DEMO -> ShellWords.NO_DEMO_JOB;
+            case PUT_AWAY -> ShellWords.NONE_PUT_AWAY;
+            case THROWN_AWAY -> ShellWords.NONE_THROWN_AWAY;
         };
     }
 
@@ -275,11 +275,11 @@ final class JobRail extends StackPane {
         shelves.move(card.file(), to, moved -> {
             show(shelf);
             String where = switch (to) {
-                case THROWN_AWAY -> "was thrown away";
-                case PUT_AWAY -> "was put away";
-                case OWN, DEMO -> "lies with your jobs again";
+                case THROWN_AWAY -> ShellWords.WAS_THROWN_AWAY;
+                case PUT_AWAY -> ShellWords.WAS_PUT_AWAY;
+                case OWN, DEMO -> ShellWords.LIES_WITH_YOURS_AGAIN;
             };
-            bench.notice().set(Notice.info("“" + card.title() + "” " + where + ".", new Notice.Action("Undo",
+            bench.notice().set(Notice.info(where.formatted(card.title()), new Notice.Action(ShellWords.UNDO,
                     () -> shelves.move(moved, from, again -> show(shelf)))));
         });
     }

@@ -56,11 +56,11 @@ final class UnitsCard {
         Notation notation = bench.notation().get();
         boolean inches = units == Units.INCHES;
         List<Node> content = new ArrayList<>();
-        content.add(answer("units-same", inches ? "Say its sizes in inches" : "Say its sizes in millimetres",
+        content.add(answer("units-same", inches ? ShellWords.SAME_IN_INCHES : ShellWords.SAME_IN_MILLIMETRES,
                 job -> OtherSystem.saidIn(units, job)));
         if (!changes.isEmpty()) {
             content.add(answer("units-nearest",
-                    inches ? "Take the sizes an inch shop would use" : "Take the sizes a metric shop would use",
+                    inches ? ShellWords.NEAREST_IN_INCHES : ShellWords.NEAREST_IN_MILLIMETRES,
                     job -> OtherSystem.nearestIn(units, job, bench.shop())));
             for (OtherSystem.Change change : changes.subList(0, Math.min(MOST_LISTED, changes.size()))) {
                 Label line = new Label(notation.words(change.title()) + "  " + notation.text(change.from()) + " → "
@@ -69,14 +69,16 @@ final class UnitsCard {
                 content.add(line);
             }
             if (changes.size() > MOST_LISTED) {
-                content.add(new Label("and " + (changes.size() - MOST_LISTED) + " more"));
+                content.add(new Label(ShellWords.AND_MORE.formatted(changes.size() - MOST_LISTED)));
             }
         }
-        Button only = new Button(inches ? "Only read it in inches" : "Only read it in millimetres");
+        Button only = new Button(inches ? ShellWords.ONLY_READ_IT_IN_INCHES : ShellWords.ONLY_READ_IT_IN_MILLIMETRES);
         only.setId("units-only");
         only.setOnAction(e -> window.closeCard());
         content.add(only);
-        window.openCard(new Card("units-card", inches ? "Made for millimetres" : "Made for inches", content), beside);
+        window.openCard(
+                new Card("units-card", inches ? ShellWords.MADE_FOR_MILLIMETRES : ShellWords.MADE_FOR_INCHES, content),
+                beside);
     }
 
     private Button answer(String id, String text, UnaryOperator<Job> change) {

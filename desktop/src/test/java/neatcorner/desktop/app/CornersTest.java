@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
@@ -154,6 +155,15 @@ class CornersTest extends WindowTest {
         robot.clickOn("#glue-jigs");
         settle();
         assertTrue(read(robot, "#jig-cuts").contains("4 × Block"), read(robot, "#jig-cuts"));
+        robot.clickOn("#jig");
+        settle();
+        String sled = robot.lookup("#jig-sled").query().getAccessibleText();
+        assertTrue(sled.contains("parts"), sled);
+        robot.clickOn("#jig-sled");
+        settle();
+        robot.push(KeyCode.ESCAPE);
+        assertTrue(read(robot, "#jig").toLowerCase(Locale.ROOT).contains("sled"), read(robot, "#jig"));
+        assertFalse(read(robot, "#jig-cuts").contains("4 × Block"), read(robot, "#jig-cuts"));
         robot.clickOn("#jig-templates");
         settle();
         assertTrue(read(robot, ".notice").contains("Templates are in"));

@@ -196,13 +196,11 @@ class MenusTest extends WindowTest {
     @Test
     void aDoubleRabbetAppearsWithItsSizesAndGoesAgain(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#rabbet-way").clickOn("#double-rabbet");
-        settle();
+        inCard(robot, "#rabbet-way", "#double-rabbet");
         assertEquals("10", read(robot, "#value-step-width"));
         type(robot, "#value-step-width", "11");
         assertEquals(Length.mm(11), Objects.requireNonNull(bench.job().section().rabbet().step()).width());
-        robot.clickOn("#rabbet-way").clickOn("#double-rabbet");
-        settle();
+        inCard(robot, "#rabbet-way", "#double-rabbet");
         assertNull(bench.job().section().rabbet().step());
     }
 
@@ -210,10 +208,10 @@ class MenusTest extends WindowTest {
     void layersGoInAndOutOfThePack(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
         int before = bench.job().pack().layers().size();
-        take(robot, "#pack", "Put in foam board");
+        inCard(robot, "#pack", "#pack-in-foam-board");
         assertEquals(before + 1, bench.job().pack().layers().size());
         assertTrue(read(robot, "#station-section").length() > 0);
-        take(robot, "#pack", "Take out glass");
+        inCard(robot, "#pack", "#pack-out-0");
         assertEquals(before, bench.job().pack().layers().size());
         assertFalse(bench.job().pack().layers().getFirst() instanceof Layer.Glazing);
     }

@@ -95,8 +95,11 @@ class RackTest extends WindowTest {
         at(robot, KeyCode.DIGIT2);
         robot.clickOn("#rabbet-way");
         settle();
-        robot.clickOn("Table saw, flat and on edge");
+        String tableSaw = robot.lookup("#way-table-saw").query().getAccessibleText();
+        assertEquals("Table saw, two cuts, 2 passes", tableSaw);
+        robot.clickOn("#way-table-saw");
         settle();
+        robot.push(KeyCode.ESCAPE);
         assertEquals(RabbetWay.TABLE_SAW, bench.job().section().milling().way());
         robot.clickOn("#passes");
         settle();
@@ -114,8 +117,9 @@ class RackTest extends WindowTest {
         at(robot, KeyCode.DIGIT2);
         robot.clickOn("#section-blank");
         settle();
-        robot.clickOn("A reclaimed tongue-and-groove board");
+        robot.clickOn("#blank-reclaimed-board");
         settle();
+        robot.push(KeyCode.ESCAPE);
         assertEquals(RabbetWay.FROM_GROOVE, bench.job().section().milling().way());
         robot.clickOn("#op-1");
         settle();

@@ -11,6 +11,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a station says in the window stands in its words and nowhere else. */
 class TextsTest {
@@ -36,6 +38,21 @@ class TextsTest {
         }
         assertEquals(List.of(), stray, "move them to the station's words");
         assertEquals(Stations.ALL.size(), words, "each station has its words");
+    }
+
+    /** What stands around the stations has its words in the package that says it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"shell", "paper"})
+    void textsAroundTheStationsStandInTheirWords(String part) throws IOException {
+        List<String> stray = new ArrayList<>();
+        try (Stream<Path> files = Files.walk(STATIONS.resolveSibling(part))) {
+            for (Path file : files.filter(each -> each.toString().endsWith(".java")).toList()) {
+                if (!file.toString().endsWith("Words.java")) {
+                    stray.addAll(texts(file));
+                }
+            }
+        }
+        assertEquals(List.of(), stray, "move them to its words");
     }
 
     private static List<String> texts(Path file) throws IOException {

@@ -107,7 +107,7 @@ class WoodTest extends WindowTest {
     @Test
     void stripsAreGluedUpWithAContrast(FxRobot robot) {
         at(robot, KeyCode.DIGIT2);
-        choose(robot, "#section-blank", "Three strips edge to edge, a contrast strip between");
+        inCard(robot, "#section-blank", "#blank-three-strips");
         assertEquals(3, bench.job().section().milling().layers().plies().size());
         type(robot, "#field-ply-1", "8");
         assertTrue(read(robot, "#finding-layers-sum").contains("32"), "the strips no longer add up");

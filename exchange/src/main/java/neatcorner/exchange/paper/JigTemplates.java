@@ -22,10 +22,11 @@ public final class JigTemplates {
         String name = name(design.kind().title());
         List<TemplatePdf.Sheet> sheets = new ArrayList<>();
         for (JigDesign.Template template : design.templates()) {
-            sheets.add(new TemplatePdf.Sheet(template.name(), JigFigure.fullSize(template)));
+            sheets.add(new TemplatePdf.Sheet(template.name(), JigFigure.fullSize(template, notation.units())));
             String one = name + "-" + name(template.name());
-            WholeFile.write(folder.resolve(one + ".svg"), SvgPainter.fullSize(JigFigure.fullSize(template), notation)
-                    .getBytes(StandardCharsets.UTF_8));
+            WholeFile.write(folder.resolve(one + ".svg"),
+                    SvgPainter.fullSize(JigFigure.fullSize(template, notation.units()), notation)
+                            .getBytes(StandardCharsets.UTF_8));
             WholeFile.write(folder.resolve(one + ".dxf"),
                     TemplateDxf.write(template).getBytes(StandardCharsets.US_ASCII));
         }

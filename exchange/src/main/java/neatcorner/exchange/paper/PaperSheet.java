@@ -9,10 +9,12 @@ import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
 import neatcorner.plan.Slate;
 
 /** A stack of sheets written from top to bottom; a new sheet is begun when something no longer fits. */
@@ -372,15 +374,15 @@ public final class PaperSheet {
         y += drawing.height() * unit + 4;
     }
 
-    /** 100 mm and 4 in, to be measured with a rule before the print is trusted. */
+    /** 100 mm or 4 in, to be measured with a rule before the print is trusted. */
     public void scaleBar(double pointsPerMm) throws IOException {
-        keepTogether(64);
+        keepTogether(38);
         y += 22;
-        bar(100 * pointsPerMm, 10, "100 mm");
-        y += 26;
-        bar(101.6 * pointsPerMm, 4, "4 in");
+        boolean metric = notation.units() == Units.MILLIMETRES;
+        Length length = notation.units().either(100, 4);
+        bar(length.toMm() * pointsPerMm, metric ? 10 : 4, notation.text(length));
         y += 18;
-        text(x, "Measure a bar: if it is not this long, print again at 100 %, without fitting to the page.", 9.5,
+        text(x, "Measure the bar: if it is not this long, print again at 100 %, without fitting to the page.", 9.5,
                 Pen.Face.TEXT, Tint.FAINT_INK);
         y += 4;
     }

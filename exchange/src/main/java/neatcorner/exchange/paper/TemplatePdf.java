@@ -32,7 +32,9 @@ public final class TemplatePdf {
             throw new IllegalArgumentException("a frame without curves has no templates");
         }
         return write(plan.job().title() + ": templates",
-                sheets.stream().map(sheet -> new Sheet(sheet.letters(), TemplateFigure.of(sheet))).toList(), paper,
+                sheets.stream().map(sheet -> new Sheet(sheet.letters(), TemplateFigure.of(sheet, notation.units())))
+                        .toList(),
+                paper,
                 notation);
     }
 

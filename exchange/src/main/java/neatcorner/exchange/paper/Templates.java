@@ -26,7 +26,7 @@ public final class Templates {
         for (TemplateFigure.Sheet sheet : TemplateFigure.sheets(plan)) {
             String one = name + "-" + String.join("-", sheet.pieces());
             WholeFile.write(folder.resolve(one + ".svg"), SvgPainter
-                    .fullSize(TemplateFigure.of(sheet), notation).getBytes(StandardCharsets.UTF_8));
+                    .fullSize(TemplateFigure.of(sheet, notation.units()), notation).getBytes(StandardCharsets.UTF_8));
             WholeFile.write(folder.resolve(one + ".dxf"),
                     TemplateDxf.write(sheet.template()).getBytes(StandardCharsets.US_ASCII));
         }

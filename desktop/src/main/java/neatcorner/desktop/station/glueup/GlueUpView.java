@@ -112,7 +112,7 @@ public final class GlueUpView extends StationView {
         finish.setOnShowing(e -> listFinishes());
         ofClamps = List.of(glue, holding, school, more);
         steps = new StepsPane(bench);
-        jigs = new JigsPane(bench, refresh);
+        jigs = new JigsPane(desk, view());
         day = new DayPane(desk, view());
         timers = new TimerBar(bench);
         addTools(choices);
@@ -232,8 +232,11 @@ public final class GlueUpView extends StationView {
         Holding with = chosen.holding();
         holding.setText(with == null ? GlueUpWords.BEST_CLAMPS : Sentence.capital(with.title()));
         squeezeOut.show(chosen.squeezeOut());
-        if (mode == Mode.CLAMPS) {
-            showChoices(known.of(plan), chosen, notation);
+        switch (mode) {
+            case CLAMPS -> showChoices(known.of(plan), chosen, notation);
+            case JIGS -> jigs.showChoices(plan, known.of(plan), notation);
+            case DAY -> {
+            }
         }
         finish.setText(Sentence.capital(chosen.finish().name()));
         boolean clamps = mode == Mode.CLAMPS;

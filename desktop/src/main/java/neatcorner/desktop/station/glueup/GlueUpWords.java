@@ -74,6 +74,7 @@ final class GlueUpWords {
 
     // GlueUpStation
 
+    static final String WHICH_JIG = "Jig to make";
     static final String MODE_DAYS = "The days of the shop";
 
     // GlueUpView

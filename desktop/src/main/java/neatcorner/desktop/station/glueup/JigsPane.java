@@ -3,12 +3,11 @@ package neatcorner.desktop.station.glueup;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
@@ -17,6 +16,10 @@ import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.Palette;
+import neatcorner.desktop.draw.PictureChoice;
+import neatcorner.desktop.station.CardButton;
+import neatcorner.desktop.station.Desk;
 import neatcorner.exchange.paper.JigTemplates;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.glueup.jig.CornerJig;
@@ -27,13 +30,15 @@ import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
+import neatcorner.station.glueup.GlueUpChoices;
 import neatcorner.station.glueup.JigFields;
 import neatcorner.station.glueup.JigWork;
 
 /** A jig for the frame on the bench: what to cut and from where, how it goes together, and its templates as files. */
 final class JigsPane extends StepList {
     private final Workbench bench;
-    private final MenuButton which = new MenuButton();
+    private final PictureChoice<JigDesign.Kind> kinds;
+    private final CardButton which;
     private final Button templates;
     private final List<LengthBox> sizes = new ArrayList<>();
     private final Label holes = new Label();
@@ -43,24 +48,19 @@ final class JigsPane extends StepList {
 
     private record Wanted(Plan plan, JigDesign.Kind kind) {}
 
-    JigsPane(Workbench bench, Runnable refresh) {
+    JigsPane(Desk desk, Palette palette) {
+        Workbench bench = desk.bench();
+        Runnable refresh = desk::refresh;
         works = new Later<>(bench, Optional.empty(),
                 (wanted, search) -> Optional.of(JigWork.of(wanted.plan, wanted.kind, search)), refresh);
         super("jig-cuts");
         this.bench = bench;
-        which.setId("jig");
-        which.setOnShowing(e -> {
-            which.getItems().clear();
-            for (JigDesign.Kind each : JigWork.kinds(bench.currentPlan())) {
-                MenuItem item = new MenuItem(bench.notation().get().words(each.title()));
-                item.setOnAction(chosen -> {
-                    kind = each;
-                    refresh.run();
-                });
-                which.getItems().add(item);
-            }
+        kinds = new PictureChoice<>(palette, 5, 4, wanted -> {
+            kind = wanted;
+            refresh.run();
         });
-        which.getItems().add(new MenuItem());
+        kinds.getStyleClass().add("card-pictures");
+        which = new CardButton(desk, "jig", "", GlueUpWords.WHICH_JIG, List.of(kinds));
         templates = Controls.chip(GlueUpWords.TEMPLATES, this::write);
         templates.setId("jig-templates");
         for (Field field : JigFields.ALL) {
@@ -77,6 +77,14 @@ final class JigsPane extends StepList {
 
     List<Node> tools() {
         return List.of(which, templates);
+    }
+
+    /** The jigs there are to choose from. */
+    void showChoices(Plan plan, GlueUpChoices choices, Notation notation) {
+        kinds.show(choices.jigs().stream().map(jig -> new PictureChoice.Option<>(jig.kind(),
+                "jig-" + jig.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                Sentence.capital(notation.words(jig.kind().title())), jig.figure().in(notation), "", true,
+                jig.kind() == kind(plan), jig.picture())).toList());
     }
 
     private CornerJig jig() {
@@ -113,7 +121,7 @@ final class JigsPane extends StepList {
     }
 
     void show(Plan plan, Notation notation) {
-        which.setText(notation.words(kind(plan).title()));
+        which.setText(Sentence.capital(notation.words(kind(plan).title())));
         List<Node> nodes = new ArrayList<>();
         JigWork work = work(plan).orElse(null);
         if (work != null) {

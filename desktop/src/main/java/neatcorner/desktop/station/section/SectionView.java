@@ -1,39 +1,39 @@
 package neatcorner.desktop.station.section;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
-import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
+import java.util.Locale;
 import javafx.scene.control.ToggleButton;
+import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.PictureChoice;
+import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
-import neatcorner.fitout.Layer;
-import neatcorner.fitout.Material;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
-import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.section.Rabbet;
 import neatcorner.section.RabbetWay;
+import neatcorner.station.section.MadeFrom;
 import neatcorner.station.section.MillingSlate;
+import neatcorner.station.section.SectionChoices;
 import neatcorner.station.section.SectionFigure;
 import neatcorner.station.section.SectionLook;
 
 /** Station 2: the stick's end, with the pack lying in its rabbet. */
 public final class SectionView extends StationView {
     private final WoodPicker wood;
-    private final CheckMenuItem doubleRabbet = new CheckMenuItem();
-    private final MenuButton pack = new MenuButton(SectionWords.PACK);
-    private final MenuButton way = new MenuButton();
-    private final MenuButton blank = new MenuButton(SectionWords.BLANK);
+    private final ToggleButton doubleRabbet = new ToggleButton();
+    private final PackCard pack;
+    private final PictureChoice<RabbetWay> ways;
+    private final CardButton way;
+    private final PictureChoice<MadeFrom> blanks;
+    private final Later<Plan, SectionChoices> known;
     private final ToggleButton safeZone = new ToggleButton(SectionWords.SAFE_ZONE);
     private final MillingEditor milling;
     private final PassStepper passes;
@@ -46,26 +46,24 @@ public final class SectionView extends StationView {
         passes = new PassStepper(refresh);
         wood = new WoodPicker(desk, species -> bench.change(SectionWords.CHANGE_WOOD,
                 job -> job.withSection(job.section().withWood(species))));
+        known = new Later<>(bench, SectionChoices.NONE, (plan, search) -> SectionChoices.of(plan), refresh);
         doubleRabbet.setId("double-rabbet");
+        doubleRabbet.getStyleClass().add("chip");
         doubleRabbet.setOnAction(e -> toggleStep());
-        pack.setId("pack");
-        pack.setOnShowing(e -> listLayers());
-        pack.getItems().add(new MenuItem());
-        way.setId("rabbet-way");
-        for (RabbetWay each : RabbetWay.values()) {
-            MenuItem item = new MenuItem(Sentence.capital(each.title()));
-            item.setOnAction(e -> bench.change(SectionWords.CHANGE_WAY_OF_THE_RABBET, job -> job.withSection(
-                    job.section().withMilling(job.section().milling().withWay(each)))));
-            way.getItems().add(item);
-        }
-        way.getItems().addAll(new SeparatorMenuItem(), doubleRabbet);
-        blank.setId("section-blank");
-        blank.setOnShowing(e -> new BlankMenu(bench).list(blank));
-        blank.getItems().add(new MenuItem());
+        pack = new PackCard(desk);
+        ways = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionWords.CHANGE_WAY_OF_THE_RABBET,
+                job -> job.withSection(job.section().withMilling(job.section().milling().withWay(wanted)))));
+        ways.getStyleClass().add("card-pictures");
+        way = new CardButton(desk, "rabbet-way", "", SectionWords.HOW_RABBET_IS_CUT, List.of(ways, doubleRabbet));
+        blanks = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionWords.CHANGE_BLANK,
+                job -> job.withSection(wanted.of(job))));
+        blanks.getStyleClass().add("card-pictures");
+        CardButton blank = new CardButton(desk, "section-blank", SectionWords.BLANK, SectionWords.MADE_FROM,
+                List.of(blanks));
         safeZone.setId("safe-zone");
         safeZone.getStyleClass().add("chip");
         safeZone.setOnAction(e -> refresh.run());
-        addTools(wood, pack, way, milling.adding(), blank, passes.play(), safeZone);
+        addTools(wood, pack.button(), way, milling.adding(), blank, passes.play(), safeZone);
         addUnderDrawing(List.of(passes, milling));
     }
 
@@ -83,36 +81,19 @@ public final class SectionView extends StationView {
         return job.withSection(job.section().withRabbet(changed));
     }
 
-    /** What lies in the rabbet can be taken out, or more put in, each at its usual thickness. */
-    private void listLayers() {
-        Job job = bench().job();
-        Notation notation = bench().notation().get();
-        pack.getItems().clear();
-        List<Layer> layers = job.pack().layers();
-        for (int i = 0; i < layers.size(); i++) {
-            int index = i;
-            item(SectionWords.TAKE_OUT.formatted(layers.get(i).within(), notation.text(layers.get(i).thickness())),
-                    now -> now.withPack(now.pack().without(index)));
-        }
-        pack.getItems().add(new SeparatorMenuItem());
-        Units units = job.units();
-        add(new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)));
-        add(new Layer.Glazing(Material.ACRYLIC, units.either(3, 1.0 / 8)));
-        add(new Layer.Art(units.either(0.3, 1.0 / 64)));
-        for (Material material : Material.BACKINGS) {
-            add(new Layer.Backing(material, units.either(3, 1.0 / 8)));
-        }
+    private void showChoices(Plan plan, Notation notation) {
+        SectionChoices choices = known.of(plan);
+        RabbetWay now = plan.job().section().milling().way();
+        ways.show(choices.ways().stream().map(each -> new PictureChoice.Option<>(each.way(),
+                "way-" + id(each.way()), notation.words(SectionWords.WAYS.getOrDefault(each.way(), each.way().title())),
+                each.figure().in(notation), "", each.possible(), each.way() == now, each.picture())).toList());
+        blanks.show(choices.blanks().stream().map(each -> new PictureChoice.Option<>(each.from(),
+                "blank-" + id(each.from()), notation.words(SectionWords.BLANKS.getOrDefault(each.from(), "")),
+                "", "", each.possible(), false, each.picture())).toList());
     }
 
-    private void add(Layer layer) {
-        item(SectionWords.PUT_IN.formatted(layer.within(), bench().notation().get().text(layer.thickness())),
-                job -> job.withPack(job.pack().plus(layer)));
-    }
-
-    private void item(String text, UnaryOperator<Job> change) {
-        MenuItem item = new MenuItem(bench().notation().get().words(text));
-        item.setOnAction(e -> bench().change(SectionWords.CHANGE_PACK, change));
-        pack.getItems().add(item);
+    private static String id(Enum<?> each) {
+        return each.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     @Override
@@ -138,6 +119,8 @@ public final class SectionView extends StationView {
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
         way.setText(notation.words(SectionWords.RABBET_BY.formatted(
                 plan.job().section().milling().way().title().split(",", 2)[0])));
+        pack.show(plan.job(), notation);
+        showChoices(plan, notation);
         milling.show(plan, notation);
         passes.show(plan);
     }

@@ -1,6 +1,9 @@
 package neatcorner.desktop.station.section;
 
 import java.util.List;
+import java.util.Map;
+import neatcorner.section.RabbetWay;
+import neatcorner.station.section.MadeFrom;
 
 /**
  * What the station of the section says in the window: names of its controls and of what they change, hints, cautions.
@@ -10,12 +13,17 @@ final class SectionWords {
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("rabbet", "rebate", "milling", "moulding", "wood", "router");
 
-    // BlankMenu
-
-    static final String ONE_PIECE = "One piece of wood";
-    static final String TWO_BOARDS = "Two boards glued face to face, the front one darker";
-    static final String THREE_STRIPS = "Three strips edge to edge, a contrast strip between";
-    static final String RECLAIMED_BOARD = "A reclaimed tongue-and-groove board";
+    /** What a section can be made from. */
+    static final Map<MadeFrom, String> BLANKS = Map.of(MadeFrom.ONE_PIECE, "One piece", MadeFrom.TWO_BOARDS,
+            "Two boards, face to face", MadeFrom.THREE_STRIPS, "Three strips, one a contrast",
+            MadeFrom.RECLAIMED_BOARD, "Reclaimed tongue and groove");
+    /** How a rabbet is cut, in a few words. */
+    static final Map<RabbetWay, String> WAYS = Map.of(RabbetWay.ROUTER, "Router, light passes", RabbetWay.TABLE_SAW,
+            "Table saw, two cuts", RabbetWay.DADO, "Dado set", RabbetWay.AFTER_ASSEMBLY, "Bearing bit, once glued",
+            RabbetWay.FROM_GROOVE, "Groove, cheek sawn off", RabbetWay.READY, "The sticks have it");
+    static final String MADE_FROM = "Made from";
+    static final String HOW_RABBET_IS_CUT = "How the rabbet is cut";
+    static final String FROM_THE_FRONT = "In the rabbet, from the front";
     static final String CHANGE_BLANK = "blank";
 
     // MillingEditor
@@ -66,8 +74,8 @@ final class SectionWords {
     static final String NO_SUCH_WOOD = "No wood here is called “%s”. Enter takes the name as it is, with a middling weight.";
     static final String WOOD = "Wood";
     static final String CHANGE_SECOND_STEP = "second step";
-    static final String TAKE_OUT = "Take out %s, %s";
-    static final String PUT_IN = "Put in %s, %s";
+    static final String TAKE_OUT = "Take out";
+    static final String PUT_IN = "+ %s";
     static final String CHANGE_PACK = "pack";
     static final String DOUBLE_RABBET = "Double rabbet";
     static final String RABBET_BY = "Rabbet by %s";

@@ -1,10 +1,6 @@
-package neatcorner.desktop.station.section;
+package neatcorner.station.section;
 
 import java.util.List;
-import java.util.function.Function;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import neatcorner.desktop.desk.Workbench;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -17,22 +13,28 @@ import neatcorner.section.RabbetWay;
 import neatcorner.section.Section;
 import neatcorner.wood.Species;
 
-/** What a section can be made from: one piece, boards or strips glued up, reclaimed tongue-and-groove boards. */
-final class BlankMenu {
-    private final Workbench bench;
+/** What a section can be made from. */
+public enum MadeFrom {
+    /** As it grew. */
+    ONE_PIECE,
+    /** Glued face to face, the front one darker. */
+    TWO_BOARDS,
+    /** Glued edge to edge, the middle one a contrast. */
+    THREE_STRIPS,
+    /** A tongue-and-groove board that was a floor or a ceiling before. */
+    RECLAIMED_BOARD;
 
-    BlankMenu(Workbench bench) {
-        this.bench = bench;
-    }
+    private static final Species DARK = Species.named("black walnut");
 
-    void list(MenuButton menu) {
-        menu.getItems().clear();
-        item(menu, SectionWords.ONE_PIECE, job -> layered(job.section(), Layers.NONE));
-        item(menu, SectionWords.TWO_BOARDS,
-                job -> layered(job.section(), faces(job.section())));
-        item(menu, SectionWords.THREE_STRIPS,
-                job -> layered(job.section(), strips(job.section(), job.units())));
-        item(menu, SectionWords.RECLAIMED_BOARD, job -> grooved(job.section(), job.units()));
+    /** A job's section, made from this. */
+    public Section of(Job job) {
+        Section section = job.section();
+        return switch (this) {
+            case ONE_PIECE -> layered(section, Layers.NONE);
+            case TWO_BOARDS -> layered(section, faces(section));
+            case THREE_STRIPS -> layered(section, strips(section, job.units()));
+            case RECLAIMED_BOARD -> grooved(section, job.units());
+        };
     }
 
     private static Section layered(Section section, Layers layers) {
@@ -41,7 +43,7 @@ final class BlankMenu {
 
     private static Layers faces(Section section) {
         Length front = new Length(section.thickness().units() / 3);
-        return new Layers(false, List.of(new Ply(Species.named("black walnut"), front, Length.ZERO),
+        return new Layers(false, List.of(new Ply(DARK, front, Length.ZERO),
                 new Ply(section.wood(), section.thickness().minus(front), Length.ZERO)));
     }
 
@@ -50,8 +52,7 @@ final class BlankMenu {
         Length outer = new Length(section.width().minus(contrast).units() / 3);
         return new Layers(true, List.of(
                 new Ply(section.wood(), section.width().minus(contrast).minus(outer), Length.ZERO),
-                new Ply(Species.named("black walnut"), contrast, Length.ZERO),
-                new Ply(section.wood(), outer, Length.ZERO)));
+                new Ply(DARK, contrast, Length.ZERO), new Ply(section.wood(), outer, Length.ZERO)));
     }
 
     /**
@@ -65,11 +66,5 @@ final class BlankMenu {
         List<Operation> ripped = List.of(new Operation.Rip(units.either(6, 0.25)));
         return section.withRabbet(Rabbet.plain(deep, depth))
                 .withMilling(new Milling(Layers.NONE, RabbetWay.FROM_GROOVE, 0, 0, ripped));
-    }
-
-    private void item(MenuButton menu, String text, Function<Job, Section> changed) {
-        MenuItem item = new MenuItem(bench.notation().get().words(text));
-        item.setOnAction(e -> bench.change(SectionWords.CHANGE_BLANK, job -> job.withSection(changed.apply(job))));
-        menu.getItems().add(item);
     }
 }
