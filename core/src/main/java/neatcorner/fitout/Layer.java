@@ -19,9 +19,10 @@ public sealed interface Layer {
     /** What it is called at the start of a text: in US words, capitalised, or as the maker called it. */
     String title();
 
-    /** What it is called within a sentence. */
+    /** What it is called within a sentence; an abbreviation such as MDF stays one. */
     default String within() {
-        return material().isKnown() ? title().toLowerCase(Locale.ROOT) : title();
+        boolean isShort = title().equals(title().toUpperCase(Locale.ROOT));
+        return material().isKnown() && !isShort ? title().toLowerCase(Locale.ROOT) : title();
     }
 
     /** The pane in front. */

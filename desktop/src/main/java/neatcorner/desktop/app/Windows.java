@@ -105,6 +105,7 @@ final class Windows {
             afterPicture(scene, () -> leave("whole"));
         });
         stage.show();
+        window.rest();
         Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> premises.fault(e));
         return scene;
     }

@@ -24,6 +24,9 @@ public class PictureChoice<T> extends FlowPane {
             boolean taken,
             Figure picture) {}
 
+    /** As wide as two tiles of a card with text of the usual size. */
+    private static final double CARD = 500;
+
     private final Palette palette;
     private final double width;
     private final double height;
@@ -45,6 +48,13 @@ public class PictureChoice<T> extends FlowPane {
     /** Never wraps. */
     public final PictureChoice<T> inOneRow() {
         oneRow = true;
+        return this;
+    }
+
+    /** In a card, two beside each other. */
+    public final PictureChoice<T> inCard() {
+        getStyleClass().add("card-pictures");
+        setPrefWrapLength(CARD);
         return this;
     }
 

@@ -314,6 +314,11 @@ public final class MainWindow extends StackPane {
         }
     }
 
+    /** Nothing has the keys until the maker goes somewhere: a number typed before is for nobody. */
+    public void rest() {
+        frame.requestFocus();
+    }
+
     /** A press on what takes no keys takes them from what had them: a number typed next is for nobody. */
     private void leaveFocus(MouseEvent e) {
         Node node = e.getPickResult().getIntersectedNode();
@@ -323,7 +328,7 @@ public final class MainWindow extends StackPane {
             }
             node = node.getParent();
         }
-        frame.requestFocus();
+        rest();
     }
 
     private void dragOver(DragEvent e) {

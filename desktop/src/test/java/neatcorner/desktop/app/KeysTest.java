@@ -119,6 +119,16 @@ class KeysTest extends WindowTest {
         assertEquals(List.of("header", "rail", "tools", "figure-view", "slate", "findings"), parts(robot));
     }
 
+    @Test
+    void aNumberTypedAtFirstIsForNobody(FxRobot robot) {
+        settle();
+        robot.write("7");
+        settle();
+        assertTrue(robot.lookup(".value-entry").queryAll().isEmpty());
+        robot.push(KeyCode.TAB);
+        assertTrue(isIn(stage.getScene().getFocusOwner(), "header"), "the keys begin at the top");
+    }
+
     /** A number, Tab, the next number: as fast as one types. */
     @ParameterizedTest
     @ValueSource(ints = {10, 60, 300})

@@ -92,8 +92,8 @@ public final class GlueUpView extends StationView {
         finish.setId("finish");
         schools = new PictureChoice<>(view(), 3, 3, wanted -> change(now -> now.withSchool(wanted.orElse(null))));
         holdings = new PictureChoice<>(view(), 5, 4, wanted -> change(now -> now.withHolding(wanted.orElse(null))));
-        schools.getStyleClass().add("card-pictures");
-        holdings.getStyleClass().add("card-pictures");
+        schools.inCard();
+        holdings.inCard();
         squeezeOut = new Controls.Choices<>(each -> change(now -> now.withSqueezeOut(each)));
         for (SqueezeOut each : SqueezeOut.values()) {
             squeezeOut.with(each, each.title(), "squeeze-" + each.name().toLowerCase(Locale.ROOT));

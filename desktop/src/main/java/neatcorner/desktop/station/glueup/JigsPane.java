@@ -59,7 +59,7 @@ final class JigsPane extends StepList {
             kind = wanted;
             refresh.run();
         });
-        kinds.getStyleClass().add("card-pictures");
+        kinds.inCard();
         which = new CardButton(desk, "jig", "", GlueUpWords.WHICH_JIG, List.of(kinds));
         templates = Controls.chip(GlueUpWords.TEMPLATES, this::write);
         templates.setId("jig-templates");

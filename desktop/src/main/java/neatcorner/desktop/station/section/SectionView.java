@@ -53,11 +53,11 @@ public final class SectionView extends StationView {
         pack = new PackCard(desk);
         ways = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionWords.CHANGE_WAY_OF_THE_RABBET,
                 job -> job.withSection(job.section().withMilling(job.section().milling().withWay(wanted)))));
-        ways.getStyleClass().add("card-pictures");
+        ways.inCard();
         way = new CardButton(desk, "rabbet-way", "", SectionWords.HOW_RABBET_IS_CUT, List.of(ways, doubleRabbet));
         blanks = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionWords.CHANGE_BLANK,
                 job -> job.withSection(wanted.of(job))));
-        blanks.getStyleClass().add("card-pictures");
+        blanks.inCard();
         CardButton blank = new CardButton(desk, "section-blank", SectionWords.BLANK, SectionWords.MADE_FROM,
                 List.of(blanks));
         safeZone.setId("safe-zone");

@@ -15,8 +15,8 @@ final class SectionWords {
 
     /** What a section can be made from. */
     static final Map<MadeFrom, String> BLANKS = Map.of(MadeFrom.ONE_PIECE, "One piece", MadeFrom.TWO_BOARDS,
-            "Two boards, face to face", MadeFrom.THREE_STRIPS, "Three strips, one a contrast",
-            MadeFrom.RECLAIMED_BOARD, "Reclaimed tongue and groove");
+            "Two boards", MadeFrom.THREE_STRIPS, "Three strips",
+            MadeFrom.RECLAIMED_BOARD, "Tongue and groove");
     /** How a rabbet is cut, in a few words. */
     static final Map<RabbetWay, String> WAYS = Map.of(RabbetWay.ROUTER, "Router, light passes", RabbetWay.TABLE_SAW,
             "Table saw, two cuts", RabbetWay.DADO, "Dado set", RabbetWay.AFTER_ASSEMBLY, "Bearing bit, once glued",
