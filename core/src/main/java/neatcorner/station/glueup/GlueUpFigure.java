@@ -105,8 +105,8 @@ public final class GlueUpFigure {
     private void number(Vertex heel, int number) {
         Point at = inwards(heel, plan.job().section().width().toMm() * 2.1);
         double r = 2.6 * unit;
-        marks.area(circle(at, r), Tint.HIGHLIGHT, Tint.INK, 1);
-        marks.label(at, 0, 5, Anchor.MIDDLE, String.valueOf(number), 14, true, Tint.INK);
+        marks.area(circle(at, r), Tint.HIGHLIGHT, Tint.WOOD_INK, 1);
+        marks.label(at, 0, 5, Anchor.MIDDLE, String.valueOf(number), 14, true, Tint.WOOD_INK);
     }
 
     private static List<Point> circle(Point at, double r) {

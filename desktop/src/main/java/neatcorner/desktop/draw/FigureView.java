@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.css.CssMetaData;
@@ -185,6 +186,7 @@ public final class FigureView extends Region implements Palette {
                         notation)
                 : Drawing.of(shown, width / zoom, height / zoom, notation);
         drawing = now;
+        setAccessibleHelp(written(now));
         canvas.setWidth(width);
         canvas.setHeight(height);
         tags.resizeRelocate(0, 0, width, height);
@@ -193,6 +195,12 @@ public final class FigureView extends Region implements Palette {
         things.place(now, notation, zoom());
         placeTags(now);
         placeKnobs(now);
+    }
+
+    /** What is written in a drawing besides its numbers, for those who listen. */
+    private static String written(Drawing drawing) {
+        return drawing.primitives().stream().filter(Drawing.Text.class::isInstance)
+                .map(text -> ((Drawing.Text) text).text()).collect(Collectors.joining(", "));
     }
 
     /** Numbers are as large as the labels beside them. */

@@ -35,7 +35,7 @@ public abstract class StationView extends BorderPane {
 
     /** The shares of the station's height that its controls may take, over the drawing and under it. */
     private static final double MOST_TOOLS = 0.45;
-    private static final double MOST_UNDER = 0.33;
+    private static final double MOST_UNDER = 0.4;
     private static final double BAR_INSETS = 24;
 
     private final Workbench bench;

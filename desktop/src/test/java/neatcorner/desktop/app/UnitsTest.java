@@ -90,6 +90,8 @@ class UnitsTest extends WindowTest {
             }
         }
         assertEquals("", String.join("\n", said));
+        assertTrue(robot.lookup(".figure-view").queryAll().stream().anyMatch(view -> view.getAccessibleHelp() != null
+                && view.getAccessibleHelp().contains("A")), "what is written in drawings is read, too");
         assertTrue(atHome.size() > 40, () -> "too little is read: " + atHome);
     }
 
@@ -134,6 +136,7 @@ class UnitsTest extends WindowTest {
             return;
         }
         look(node.getAccessibleText(), where, foreign, said);
+        look(node.getAccessibleHelp(), where, foreign, said);
         if (node instanceof Labeled labeled) {
             look(labeled.getText(), where, foreign, said);
             Tooltip tip = labeled.getTooltip();
