@@ -97,9 +97,10 @@ public final class SawSlates {
                 new GapOdds.Likely(log.steady().radians(), log.chance().radians(), LENGTHS), FRAMES);
         int cuts = 2 * plan.pieces().size();
         rows.add(
-                Slate.Row.large("Last corner, closed form", Reading.computed("Last corner", new Fine(odds.lastClosed()),
-                        "contact × tan (" + cuts + " × {0})", steady)));
-        rows.add(Slate.Row.large("Each corner, closed form", Reading.computed("Each corner",
+                Slate.Row.large("Last corner, by the steady error",
+                        Reading.computed("Last corner", new Fine(odds.lastClosed()),
+                                "contact × tan (" + cuts + " × {0})", steady)));
+        rows.add(Slate.Row.large("Each corner, by the steady error", Reading.computed("Each corner",
                 new Fine(odds.spreadClosed()), "contact × tan (2 × {0})", steady)));
         rows.add(quantile("Last corner, half / nine in ten stay under", odds.last()));
         rows.add(quantile("Spread, half / nine in ten stay under", odds.spread()));

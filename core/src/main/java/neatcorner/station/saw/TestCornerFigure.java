@@ -9,6 +9,7 @@ import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
+import neatcorner.measure.Length;
 import neatcorner.plan.Plan;
 import neatcorner.saw.measured.TestCorner;
 
@@ -20,6 +21,16 @@ public final class TestCornerFigure {
 
     /** The corner at a miter of the saw. */
     public static Figure of(Plan plan, TestCorner corner, Angle miter) {
+        return of(plan, corner, miter, found(corner));
+    }
+
+    /** Before anything was read: how it is looked at. */
+    public static Figure unread(Plan plan, Angle miter) {
+        return of(plan, new TestCorner(TestCorner.Where.CLOSED, Length.ZERO, plan.job().section().width()), miter,
+                "where does light come through?");
+    }
+
+    private static Figure of(Plan plan, TestCorner corner, Angle miter, String says) {
         Marks marks = new Marks();
         double face = plan.job().section().width().toMm();
         double way = corner.isTilt() ? 0 : Math.signum(corner.error().degrees()) * SHOWN;
@@ -31,7 +42,7 @@ public final class TestCornerFigure {
             marks.value(mouth.plus(way > 0 ? -face * 0.35 : face * 0.45, way > 0 ? face * 0.35 : -face * 0.4),
                     way > 0 ? Anchor.END : Anchor.START, Fine.of(corner.gap()), "Gap", null);
         }
-        marks.label(new Point(-face * 1.2, -face * 0.9), 0, 0, Anchor.MIDDLE, found(corner), 17, true, Tint.INK);
+        marks.label(new Point(-face * 1.2, -face * 0.9), 0, 0, Anchor.MIDDLE, says, 17, true, Tint.INK);
         saw(marks, new Point(face * 4.6, face * 0.4), face, miter, corner);
         return new Figure("A test corner", new Box(-face * 3.6, -face * 1.1, face * 8.2, face * 3.9),
                 new Figure.Margin(30, 30, 50, 30), marks.list());

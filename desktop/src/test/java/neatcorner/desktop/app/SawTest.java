@@ -39,6 +39,10 @@ class SawTest extends WindowTest {
     @Test
     void aTestCornerIsReadTurnedAndReadAgainUntilItCloses(FxRobot robot) {
         mode(robot, "#saw-test");
+        assertTrue(robot.lookup("#test-keep").query().isDisabled(), "nothing read, nothing said");
+        assertFalse(read(robot, ".slate").contains("Turn"), read(robot, ".slate"));
+        robot.clickOn("#open-toe");
+        settle();
         type(robot, "#test-gap", "0.4");
         type(robot, "#test-over", "80");
         assertTrue(read(robot, ".slate").contains("Turn towards square by"), read(robot, ".slate"));
@@ -70,11 +74,13 @@ class SawTest extends WindowTest {
     @Test
     void whatToExpectFollowsFromTheSawsReadings(FxRobot robot) {
         mode(robot, "#saw-test");
+        robot.clickOn("#open-toe");
+        settle();
         type(robot, "#test-gap", "0.4");
         robot.clickOn("#test-keep");
         settle();
         mode(robot, "#saw-before");
-        assertTrue(read(robot, ".slate").contains("Last corner, closed form"), read(robot, ".slate"));
+        assertTrue(read(robot, ".slate").contains("Last corner, by the steady error"), read(robot, ".slate"));
         assertFalse(read(robot, "#saw-says").contains("no readings"));
         assertTrue(read(robot, ".slate").contains("Odds of passing"));
     }

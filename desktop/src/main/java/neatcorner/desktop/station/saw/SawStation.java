@@ -23,7 +23,10 @@ public final class SawStation {
                     new StationSpec.Mode(SawWords.MODE_SEASONS, "saw-seasons")),
             List.of(new Shot("6-saw", demo -> {
                 demo.bench().cut().set(demo.bench().currentPlan().cuts().size() - 2);
-            }), new Shot("6-saw-test", demo -> demo.press("saw-test")), new Shot("6-saw-as-cut", demo -> {
+            }), new Shot("6-saw-test", demo -> {
+                demo.press("saw-test");
+                demo.press("open-toe");
+            }), new Shot("6-saw-as-cut", demo -> {
                 demo.bench().change(SawWords.CHANGE_MEASURED, job -> job.withChecks(measured(demo.bench())));
                 demo.press("saw-as-cut");
             }), new Shot("6-saw-dry-fit", demo -> demo.press("saw-dry-fit"))));

@@ -3,6 +3,7 @@ package neatcorner.desktop.station.saw;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -42,7 +43,8 @@ final class TestCornerMode implements StationMode {
     private final Label log = new Label();
     private final Button turned = Controls.chip(SawWords.I_TURNED_THE_SAW, this::turn);
     private final List<Node> tools;
-    private TestCorner.Where open = TestCorner.Where.TOE;
+    private TestCorner.@Nullable Where open;
+    private final Button keep = new Button(SawWords.KEEP_THIS_READING);
     private Length gap = TestCorner.SHEET_OF_PAPER;
     private @Nullable Length over;
     private @Nullable Angle miter;
@@ -69,7 +71,6 @@ final class TestCornerMode implements StationMode {
             refresh.run();
         });
         paper.setId("test-paper");
-        Button keep = new Button(SawWords.KEEP_THIS_READING);
         keep.setId("test-keep");
         keep.getStyleClass().add("accent");
         keep.setOnAction(e -> keep());
@@ -98,23 +99,29 @@ final class TestCornerMode implements StationMode {
                         : Angle.ofDegrees(Math.abs(plan.pieces().getFirst().right().miter().degrees()));
     }
 
-    private TestCorner corner(Plan plan) {
+    /** What was read; none before it was said where the corner is open. */
+    private Optional<TestCorner> corner(Plan plan) {
+        TestCorner.Where place = open;
+        return place == null ? Optional.empty() : Optional.of(new TestCorner(place, gap, contact(plan)));
+    }
+
+    private Length contact(Plan plan) {
         Length typed = over;
-        Length contact = typed != null
+        return typed != null
                 ? typed
                 : open == TestCorner.Where.FACE || open == TestCorner.Where.BACK
                         ? plan.job().section().thickness()
                         : plan.job().section().width().scaled(1 / miter(plan).cos());
-        return new TestCorner(open, gap, contact);
     }
 
     private void keep() {
         Plan plan = bench.currentPlan();
-        TestCorner corner = corner(plan);
-        SawReading reading = new SawReading(LocalDate.now(ZoneId.systemDefault()), miter(plan), corner.error(),
-                corner.isTilt(), false);
-        bench.saws().changeLog(plan.job().saw(), readings -> readings.plus(reading));
-        refresh.run();
+        corner(plan).ifPresent(corner -> {
+            SawReading reading = new SawReading(LocalDate.now(ZoneId.systemDefault()), miter(plan), corner.error(),
+                    corner.isTilt(), false);
+            bench.saws().changeLog(plan.job().saw(), readings -> readings.plus(reading));
+            refresh.run();
+        });
     }
 
     private void turn() {
@@ -134,16 +141,19 @@ final class TestCornerMode implements StationMode {
 
     @Override
     public void show(Plan plan, Notation notation) {
-        where.show(open);
+        TestCorner.Where place = open;
+        if (place != null) {
+            where.show(place);
+        }
+        keep.setDisable(place == null);
         boxes.forEach(box -> box.show(plan, notation));
         miterBox.show(miter(plan), notation);
-        TestCorner corner = corner(plan);
         gapTag.show(Fine.of(gap), SawWords.GAP, notation,
                 Typing.length(notation, LengthRange.GAP, length -> {
                     gap = length;
                     refresh.run();
                 }), () -> {});
-        overTag.show(corner.over(), SawWords.CONTACT_LENGTH, notation,
+        overTag.show(contact(plan), SawWords.CONTACT_LENGTH, notation,
                 Typing.length(notation, LengthRange.MEASURED, length -> {
                     over = length.isPositive() ? length : null;
                     refresh.run();
@@ -167,12 +177,15 @@ final class TestCornerMode implements StationMode {
 
     @Override
     public Figure figure(Plan plan) {
-        return TestCornerFigure.of(plan, corner(plan), miter(plan));
+        return corner(plan).map(corner -> TestCornerFigure.of(plan, corner, miter(plan)))
+                .orElseGet(() -> TestCornerFigure.unread(plan, miter(plan)));
     }
 
     @Override
     public Slate slate(Plan plan) {
-        return SawSlates.testCorner(plan, corner(plan), miter(plan), bench.saws().log(plan.job().saw()));
+        return corner(plan)
+                .map(corner -> SawSlates.testCorner(plan, corner, miter(plan), bench.saws().log(plan.job().saw())))
+                .orElseGet(() -> new Slate(List.of()));
     }
 
     @Override

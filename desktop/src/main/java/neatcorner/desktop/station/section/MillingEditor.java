@@ -33,6 +33,9 @@ import neatcorner.wood.Species;
 
 /** The cuts that make the section, in order: one is chosen, sized, moved earlier or later, or left out. */
 final class MillingEditor extends FlowPane {
+    /** As wide as a row of cuts may become, pixels. */
+    private static final double ROW = 640;
+
     private final Workbench bench;
     private final BuiltFrom built = new BuiltFrom();
     private List<LengthBox> boxes = List.of();
@@ -43,6 +46,7 @@ final class MillingEditor extends FlowPane {
         setId("milling");
         getStyleClass().add("stick-editor");
         setAlignment(Pos.CENTER_LEFT);
+        setPrefWrapLength(ROW);
     }
 
     /** A menu of everything that can be milled. */
