@@ -57,7 +57,7 @@ final class FramedTools {
         wood = new SwatchCard(desk, "framed-wood", OpeningWords.WOOD, woods(), Optional.empty());
         finish = new SwatchCard(desk, "framed-finish", OpeningWords.FINISH, SwatchWords.FINISHES.stream()
                 .map(each -> new SwatchCard.Choice(each.name(),
-                        Looks.isColored(each.recipe()) ? SwatchCard.swatch(each.shade()) : bare(),
+                        () -> Looks.isColored(each.recipe()) ? SwatchCard.swatch(each.shade()) : bare(),
                         () -> change(OpeningWords.FINISH, design -> design.withFinish(each.recipe(),
                                 Looks.isColored(each.recipe()) ? each.shade() : design.stain()))))
                 .toList(), Optional.empty());
@@ -80,12 +80,12 @@ final class FramedTools {
 
     private SwatchCard colors(String id, String title, List<SwatchWords.Swatch> swatches, Taken taken) {
         return new SwatchCard(desk, id, title, swatches.stream().map(each -> new SwatchCard.Choice(each.name(),
-                SwatchCard.swatch(each.shade()), () -> taken.shade(each.shade()))).toList(),
+                () -> SwatchCard.swatch(each.shade()), () -> taken.shade(each.shade()))).toList(),
                 Optional.of(taken::shade));
     }
 
     private List<SwatchCard.Choice> woods() {
-        return Species.KNOWN.stream().map(each -> new SwatchCard.Choice(each.name(), new WoodSwatch(each),
+        return Species.KNOWN.stream().map(each -> new SwatchCard.Choice(each.name(), () -> new WoodSwatch(each),
                 () -> change(OpeningWords.WOOD, design -> design.withWood(each)))).toList();
     }
 

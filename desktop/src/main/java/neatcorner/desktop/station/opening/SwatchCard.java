@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,25 +19,36 @@ import neatcorner.desktop.station.Desk;
 import neatcorner.job.Shade;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
 
 /** A button with the color that is taken, and a card of swatches to take another from. */
 final class SwatchCard extends Button {
     private static final double MOST_HEIGHT = 330;
 
     private final Desk desk;
-    private final Card card;
+    private final List<Choice> choices;
+    private final Optional<Consumer<Shade>> other;
+    private String title;
+    private Notation notation = Notation.of(Units.MILLIMETRES);
 
     /** Something to take: its name, what its swatch looks like, and what taking it does. */
-    record Choice(String name, Node swatch, Runnable take) {}
+    record Choice(String name, Supplier<Node> swatch, Runnable take) {}
 
-    /** @param other hears of a color that was typed; null where there are only these */
+    /** @param other hears of a color that was typed; none where there are only these */
     SwatchCard(Desk desk, String id, String title, List<Choice> choices, Optional<Consumer<Shade>> other) {
         this.desk = desk;
+        this.choices = choices;
+        this.other = other;
+        this.title = title;
         setId(id);
         getStyleClass().addAll("chip", "card-button");
         setMinWidth(USE_PREF_SIZE);
         setTooltip(new Tooltip());
         setOnAction(e -> toggle());
+    }
+
+    /** Made when it is opened: a window that starts has no need of so many swatches. */
+    private Card card() {
         TilePane tiles = new TilePane();
         tiles.setPrefColumns(choices.size() > 8 ? 3 : 2);
         for (Choice choice : choices) {
@@ -48,15 +60,14 @@ final class SwatchCard extends Button {
         list.setFocusTraversable(false);
         list.getStyleClass().add("wood-list");
         List<Node> content = new ArrayList<>(List.of(list));
-        other.ifPresent(taken -> content.add(typed(id, taken)));
-        card = new Card(id + "-card", title, content);
+        other.ifPresent(taken -> content.add(typed(getId(), taken)));
+        return new Card(getId() + "-card", Sentence.capital(notation.words(title)), content);
     }
 
     private Button tile(Choice choice) {
-        Button tile = new Button(choice.name, choice.swatch);
+        Button tile = new Button(notation.words(choice.name), choice.swatch.get());
         tile.getStyleClass().setAll("button", "wood-button");
         tile.setMaxWidth(Double.MAX_VALUE);
-        tile.setUserData(choice.name);
         tile.setOnAction(e -> {
             toggle();
             choice.take.run();
@@ -80,22 +91,18 @@ final class SwatchCard extends Button {
     }
 
     private void toggle() {
-        desk.card(card, this);
+        desk.card(card(), this);
     }
 
     /** Says what is taken now. */
-    void show(String title, String name, Node swatch, Notation notation) {
+    void show(String newTitle, String name, Node swatch, Notation newNotation) {
+        title = newTitle;
+        notation = newNotation;
         setText(Sentence.capital(notation.words(title)));
         String now = notation.words(title) + ": " + notation.words(name);
         setAccessibleText(now);
         getTooltip().setText(now);
         setGraphic(swatch);
-        card.setTitle(Sentence.capital(notation.words(title)));
-        card.lookupAll(".wood-button").forEach(each -> {
-            if (each instanceof Button tile) {
-                tile.setText(notation.words(String.valueOf(tile.getUserData())));
-            }
-        });
     }
 
     /** A swatch of a color. */
