@@ -21,6 +21,7 @@ import neatcorner.desktop.desk.JobFolders;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.plan.Field;
@@ -45,8 +46,8 @@ final class Finder extends StackPane {
     private List<Found> all = List.of();
     private @Nullable Awaited awaited;
 
-    /** A button that is to be pressed as soon as there is one. */
-    private record Awaited(Station station, String button) {}
+    /** A button that is to be pressed as soon as there is one; not after the job has become another meanwhile. */
+    private record Awaited(Station station, String button, Job job) {}
 
     /**
      * Something that can be gone to or done.
@@ -232,7 +233,7 @@ final class Finder extends StackPane {
 
     /** Presses a station's button, now or as soon as it has come; one that is in already stays in. */
     private void press(Station station, String id) {
-        awaited = new Awaited(station, id);
+        awaited = new Awaited(station, id, bench.job());
         enter(station);
         pressWhatHasCome();
     }
@@ -243,7 +244,7 @@ final class Finder extends StackPane {
         if (now == null) {
             return;
         }
-        if (bench.station().get() != now.station) {
+        if (bench.station().get() != now.station || !bench.job().equals(now.job)) {
             awaited = null;
         } else if (window.view(now.station).lookup("#" + now.button) instanceof ButtonBase button) {
             awaited = null;
