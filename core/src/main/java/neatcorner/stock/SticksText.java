@@ -28,11 +28,6 @@ public sealed interface SticksText {
         public Understood {
             lots = List.copyOf(lots);
         }
-
-        /** How many sticks there are in all. */
-        public int count() {
-            return lots.stream().mapToInt(Lot::count).sum();
-        }
     }
 
     /**

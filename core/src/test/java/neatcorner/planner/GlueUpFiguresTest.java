@@ -10,8 +10,10 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.solid.CornerWood;
 import neatcorner.corner.solid.Part;
+import neatcorner.drawing.Box;
 import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Figure;
+import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Mark;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.Point;
@@ -62,6 +64,20 @@ class GlueUpFiguresTest {
 
     private static CornerWork.Kind kind(Plan plan) {
         return CornerWork.of(plan).kinds().getFirst();
+    }
+
+    /** The highlight is as bright in the dark as in the light: what is written on it must be dark in both. */
+    @Test
+    void whatIsWrittenOnTheHighlightIsDarkInEveryLook() {
+        List<Mark> marks = GlueUpFigure.of(Planner.plan(Jobs.chart())).marks();
+        List<Box> bright = marks.stream()
+                .filter(mark -> mark instanceof Mark.Area area && area.fill() == Tint.HIGHLIGHT)
+                .map(mark -> FrameFront.box(((Mark.Area) mark).outline())).toList();
+        List<Tint> written = marks.stream().filter(Mark.Label.class::isInstance).map(Mark.Label.class::cast)
+                .filter(label -> bright.stream().anyMatch(box -> Math.hypot(box.center().x() - label.at().x(),
+                        box.center().y() - label.at().y()) < 1e-6))
+                .map(Mark.Label::tint).toList();
+        assertEquals(List.of(Tint.WOOD_INK, Tint.WOOD_INK, Tint.WOOD_INK, Tint.WOOD_INK), written);
     }
 
     private static List<String> labels(Figure figure) {

@@ -1,6 +1,7 @@
 package neatcorner.desktop.control;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -46,6 +47,11 @@ public final class Controls {
         }).toList());
         says.setVisible(!sentences.isEmpty());
         says.setManaged(!sentences.isEmpty());
+    }
+
+    /** The id of what stands for one of several values: {@code hold-} and {@code V_NAIL} give {@code hold-v-nail}. */
+    public static String id(String before, Enum<?> each) {
+        return before + each.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** A small round button. */

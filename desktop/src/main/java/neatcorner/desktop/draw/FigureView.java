@@ -230,7 +230,7 @@ public final class FigureView extends Region implements Palette {
 
     private void placeTags(Drawing now) {
         Set<String> shown = new HashSet<>();
-        List<Box> taken = new ArrayList<>();
+        FreePlaces places = new FreePlaces(getWidth(), getHeight());
         for (Drawing.Primitive primitive : now.primitives()) {
             if (primitive instanceof Drawing.Value value) {
                 Field field = value.field();
@@ -239,13 +239,13 @@ public final class FigureView extends Region implements Palette {
                         : Typing.length(notation, field.range(), length -> changes.typed(field, length));
                 ValueTag tag = tag(field == null ? value.name() : field.id(), shown, value.quantity(), value.name(),
                         typing);
-                place(tag, value.x() * zoom(), value.y() * zoom(), value.anchor(), taken);
+                place(tag, value.x() * zoom(), value.y() * zoom(), value.anchor(), places);
             } else if (primitive instanceof Drawing.CornerAngle angle) {
                 Typing typing = angle.free()
                         ? Typing.angle(notation, 1, 359, turned -> changes.cornerTurned(angle.corner(), turned))
                         : null;
                 ValueTag tag = tag(angle.name(), shown, angle.angle(), angle.name(), typing);
-                place(tag, angle.x() * zoom(), angle.y() * zoom(), Anchor.MIDDLE, taken);
+                place(tag, angle.x() * zoom(), angle.y() * zoom(), Anchor.MIDDLE, places);
             }
         }
         values.entrySet().removeIf(entry -> {
@@ -282,7 +282,7 @@ public final class FigureView extends Region implements Palette {
     }
 
     /** Tags stand where they belong, moved just as far as it takes to stay in view and off each other. */
-    private void place(ValueTag tag, double atX, double atY, Anchor anchor, List<Box> taken) {
+    private void place(ValueTag tag, double atX, double atY, Anchor anchor, FreePlaces places) {
         tag.fit();
         double w = tag.getWidth();
         double h = tag.isOpen() ? Math.min(tag.getHeight(), 30) : tag.getHeight();
@@ -291,46 +291,10 @@ public final class FigureView extends Region implements Palette {
             case MIDDLE -> atX - w / 2;
             case END -> atX - w;
         };
-        double y = atY - h / 2;
         x = Math.max(2, Math.min(x, getWidth() - w - 2));
-        y = Math.max(2, Math.min(y, getHeight() - h - 2));
-        Box box = free(new Box(x, y, x + w, y + h), taken);
-        taken.add(box);
+        double y = Math.max(2, Math.min(atY - h / 2, getHeight() - h - 2));
+        Box box = places.take(new Box(x, y, x + w, y + h));
         tag.relocate(Math.round(box.left()), Math.round(box.top()));
-    }
-
-    /** The nearest place in view that is on none that is taken: rather above or below than beside, for a dimension's sake. */
-    private Box free(Box wanted, List<Box> taken) {
-        Box best = wanted;
-        double least = taken.stream().anyMatch(other -> overlap(other, wanted)) ? Double.MAX_VALUE : 0;
-        for (int i = 0; i < taken.size() && least > 0; i++) {
-            Box hit = taken.get(i);
-            double up = hit.top() - 1 - wanted.bottom();
-            double down = hit.bottom() + 1 - wanted.top();
-            double left = hit.left() - 1 - wanted.right();
-            double right = hit.right() + 1 - wanted.left();
-            for (Box moved : List.of(moved(wanted, 0, up), moved(wanted, 0, down), moved(wanted, left, 0),
-                    moved(wanted, right, 0))) {
-                double far = Math.abs(moved.top() - wanted.top()) + 2 * Math.abs(moved.left() - wanted.left());
-                if (far < least && isInView(moved) && taken.stream().noneMatch(other -> overlap(other, moved))) {
-                    best = moved;
-                    least = far;
-                }
-            }
-        }
-        return best;
-    }
-
-    private static Box moved(Box box, double dx, double dy) {
-        return new Box(box.left() + dx, box.top() + dy, box.right() + dx, box.bottom() + dy);
-    }
-
-    private boolean isInView(Box box) {
-        return box.left() >= 1 && box.top() >= 1 && box.right() <= getWidth() - 1 && box.bottom() <= getHeight() - 1;
-    }
-
-    private static boolean overlap(Box a, Box b) {
-        return a.left() < b.right() && b.left() < a.right() && a.top() < b.bottom() && b.top() < a.bottom();
     }
 
     private void placeKnobs(Drawing now) {

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -20,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.JobCard;
 import neatcorner.desktop.desk.JobShelves;
 import neatcorner.desktop.desk.Notice;
@@ -125,7 +125,7 @@ final class JobRail extends StackPane {
     private ToggleButton tab(Shelf each) {
         ToggleButton tab = new ToggleButton();
         tab.getStyleClass().add("choice");
-        tab.setId("shelf-" + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        tab.setId(Controls.id("shelf-", each));
         tab.setMinWidth(USE_PREF_SIZE);
         tab.setOnAction(e -> show(each));
         tabs.put(each, tab);

@@ -24,6 +24,7 @@ import org.testfx.framework.junit5.Start;
 /** With text of twice the usual size, in a window of 1280 × 800, nothing is cut off and no number covers another. */
 class LargeTextTest extends WindowTest {
     private final List<String> faults = new ArrayList<>();
+    private int looked;
 
     @Start
     void start(Stage stage) throws Exception {
@@ -50,6 +51,7 @@ class LargeTextTest extends WindowTest {
             }
         }
         assertEquals(List.of(), faults);
+        assertTrue(looked > 300, looked + " controls and numbers looked at");
     }
 
     private void look(FxRobot robot, String where) {
@@ -63,6 +65,7 @@ class LargeTextTest extends WindowTest {
         parts(".findings", Node.class)
                 .forEach(strip -> assertTrue(strip.localToScene(strip.getLayoutBounds()).getMaxY() <= 800, where));
         List<ValueTag> tags = parts(".figure-view .value-tag", ValueTag.class).toList();
+        looked += tags.size();
         for (int i = 0; i < tags.size(); i++) {
             for (int j = 0; j < i; j++) {
                 Bounds a = tags.get(i).localToScene(tags.get(i).getLayoutBounds());
@@ -76,6 +79,7 @@ class LargeTextTest extends WindowTest {
     }
 
     private void within(String where, Node node, double left, double right) {
+        looked++;
         Bounds now = node.localToScene(node.getLayoutBounds());
         if (now.getMinX() < left - 1 || now.getMaxX() > right + 1) {
             faults.add(where + ": " + node.getId() + " goes out of its room, from " + now.getMinX() + " to "

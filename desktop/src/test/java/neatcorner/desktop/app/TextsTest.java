@@ -25,18 +25,11 @@ class TextsTest {
 
     @Test
     void textsOfAStationStandInItsWords() throws IOException {
-        List<String> stray = new ArrayList<>();
+        assertEquals(List.of(), stray(STATIONS), "move them to the station's words");
         int words = 0;
-        try (Stream<Path> files = Files.walk(STATIONS)) {
-            for (Path file : files.filter(each -> each.toString().endsWith(".java")).toList()) {
-                if (file.toString().endsWith("Words.java")) {
-                    words += STATIONS.relativize(file).getNameCount() - 1;
-                } else {
-                    stray.addAll(texts(file));
-                }
-            }
+        for (Path file : sources(STATIONS)) {
+            words += isWords(file) ? STATIONS.relativize(file).getNameCount() - 1 : 0;
         }
-        assertEquals(List.of(), stray, "move them to the station's words");
         assertEquals(Stations.ALL.size(), words, "each station has its words");
     }
 
@@ -44,15 +37,29 @@ class TextsTest {
     @ParameterizedTest
     @ValueSource(strings = {"shell", "paper"})
     void textsAroundTheStationsStandInTheirWords(String part) throws IOException {
+        Path folder = STATIONS.resolveSibling(part);
+        assertEquals(List.of(), stray(folder), "move them to its words");
+        assertEquals(1, sources(folder).stream().filter(TextsTest::isWords).count());
+    }
+
+    private static List<Path> sources(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(each -> each.toString().endsWith(".java")).toList();
+        }
+    }
+
+    private static boolean isWords(Path file) {
+        return file.toString().endsWith("Words.java");
+    }
+
+    private static List<String> stray(Path folder) throws IOException {
         List<String> stray = new ArrayList<>();
-        try (Stream<Path> files = Files.walk(STATIONS.resolveSibling(part))) {
-            for (Path file : files.filter(each -> each.toString().endsWith(".java")).toList()) {
-                if (!file.toString().endsWith("Words.java")) {
-                    stray.addAll(texts(file));
-                }
+        for (Path file : sources(folder)) {
+            if (!isWords(file)) {
+                stray.addAll(texts(file));
             }
         }
-        assertEquals(List.of(), stray, "move them to its words");
+        return stray;
     }
 
     private static List<String> texts(Path file) throws IOException {

@@ -2,7 +2,6 @@ package neatcorner.desktop.station.corners;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 import neatcorner.corner.Reinforcement;
@@ -145,7 +144,7 @@ public final class CornersView extends StationView {
         List<PictureChoice.Option<CornerJoint>> options = new ArrayList<>();
         for (CornerChoices.Joint each : known.joints()) {
             options.add(new PictureChoice.Option<>(each.joint(),
-                    "joint-" + each.joint().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                    Controls.id("joint-", each.joint()),
                     notation.words(each.joint().title()), "", "", each.possible(), plan.job().joint() == each.joint(),
                     each.picture()));
         }

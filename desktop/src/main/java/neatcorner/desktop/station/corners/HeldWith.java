@@ -2,7 +2,6 @@ package neatcorner.desktop.station.corners;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
@@ -15,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.draw.Palette;
 import neatcorner.desktop.draw.PictureChoice;
 import neatcorner.measure.Notation;
@@ -80,7 +80,7 @@ final class HeldWith extends VBox {
 
     /** The id of the tile of a kind. */
     static String id(ReinforcementKind kind) {
-        return "hold-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Controls.id("hold-", kind);
     }
 
     void show(Plan plan, CornerChoices.Ways ways, Notation notation) {

@@ -172,7 +172,7 @@ public final class GlueUpView extends StationView {
         holds.add(new PictureChoice.Option<>(Optional.empty(), "holding-best", GlueUpWords.BEST_THAT_FITS, "", "", true,
                 chosen.holding() == null, GlueUpPictures.clamps(wood)));
         for (GlueUpChoices.Held each : choices.holdings()) {
-            holds.add(new PictureChoice.Option<>(Optional.of(each.holding()), id("holding-", each.holding()),
+            holds.add(new PictureChoice.Option<>(Optional.of(each.holding()), Controls.id("holding-", each.holding()),
                     notation.words(Sentence.capital(each.holding().title())), each.figure().in(notation), "",
                     each.possible(), each.holding() == chosen.holding(), each.picture()));
         }
@@ -182,15 +182,11 @@ public final class GlueUpView extends StationView {
                 new PictureChoice.Option<>(Optional.empty(), "school-any", GlueUpWords.AS_THE_GLUE_ALLOWS, "", "", true,
                         chosen.school() == null, GlueUpPictures.clamps(wood)));
         for (GlueUpChoices.Order each : choices.schools()) {
-            orders.add(new PictureChoice.Option<>(Optional.of(each.school()), id("school-", each.school()),
+            orders.add(new PictureChoice.Option<>(Optional.of(each.school()), Controls.id("school-", each.school()),
                     Sentence.capital(each.school().title()), each.figure().in(notation), "", each.possible(),
                     each.school() == chosen.school(), each.picture()));
         }
         schools.show(orders);
-    }
-
-    private static String id(String kind, Enum<?> each) {
-        return kind + each.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private void listFinishes() {

@@ -3,7 +3,6 @@ package neatcorner.desktop.station.glueup;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -82,7 +81,7 @@ final class JigsPane extends StepList {
     /** The jigs there are to choose from. */
     void showChoices(Plan plan, GlueUpChoices choices, Notation notation) {
         kinds.show(choices.jigs().stream().map(jig -> new PictureChoice.Option<>(jig.kind(),
-                "jig-" + jig.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                Controls.id("jig-", jig.kind()),
                 Sentence.capital(notation.words(jig.kind().title())), jig.figure().in(notation), "", true,
                 jig.kind() == kind(plan), jig.picture())).toList());
     }

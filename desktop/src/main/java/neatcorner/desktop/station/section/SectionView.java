@@ -1,8 +1,8 @@
 package neatcorner.desktop.station.section;
 
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.control.ToggleButton;
+import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.PictureChoice;
@@ -85,15 +85,12 @@ public final class SectionView extends StationView {
         SectionChoices choices = known.of(plan);
         RabbetWay now = plan.job().section().milling().way();
         ways.show(choices.ways().stream().map(each -> new PictureChoice.Option<>(each.way(),
-                "way-" + id(each.way()), notation.words(SectionWords.WAYS.getOrDefault(each.way(), each.way().title())),
+                Controls.id("way-", each.way()),
+                notation.words(SectionWords.WAYS.getOrDefault(each.way(), each.way().title())),
                 each.figure().in(notation), "", each.possible(), each.way() == now, each.picture())).toList());
         blanks.show(choices.blanks().stream().map(each -> new PictureChoice.Option<>(each.from(),
-                "blank-" + id(each.from()), notation.words(SectionWords.BLANKS.getOrDefault(each.from(), "")),
+                Controls.id("blank-", each.from()), notation.words(SectionWords.BLANKS.getOrDefault(each.from(), "")),
                 "", "", each.possible(), false, each.picture())).toList());
-    }
-
-    private static String id(Enum<?> each) {
-        return each.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     @Override
