@@ -167,7 +167,7 @@ final class PlanCommand implements Callable<Integer> {
         print.println("  " + NestCommand.sticks(plan.layout().sticks().size()) + ", "
                 + (plan.layout().proved() ? "proved least: " : "not proved least: ") + plan.layout().proof());
         for (SawSetting setting : plan.settings()) {
-            print.println("  " + SawWords.of(plan.job().saw(), plan.cutOf(setting), "", "; stop {3}"
+            print.println("  " + SawWords.of(plan.job().saw(), plan.cutOf(setting), stands -> stands + "; stop {3}"
                     + SawWords.points(setting) + ": " + String.join(", ", setting.pieces()), setting.stop())
                     .in(notation));
         }

@@ -45,7 +45,7 @@ public final class FrameChain {
         boolean again = frames == 0;
         for (Reinforcement each : reinforcements) {
             if (!each.kind().isAfterGlue()) {
-                tasks.add(Task.of("Cut for the " + each.kind().title() + "s", work(each, corners, again), 0));
+                tasks.add(Task.of("Cut for the %ss".formatted(each.kind().title()), work(each, corners, again), 0));
             }
         }
         tasks.add(Task.of("Sand the faces", SAND_METRE * metres, 0));
@@ -69,18 +69,18 @@ public final class FrameChain {
 
     private static List<Task> sawn(int frames, int pieces, Preparation preparation, GlueUp chosen) {
         List<Task> tasks = new ArrayList<>();
-        String all = frames == 1 ? "" : " of all " + frames + " frames";
+        String all = frames == 1 ? "" : " of all %s frames".formatted(frames);
         if (preparation.boards() > 0) {
             tasks.add(Task.of("Prepare the boards", preparation.boards(), 0));
         }
         if (preparation.gluedUp() > 0) {
-            tasks.add(Task.of("Glue up the section" + all, preparation.gluedUp(),
+            tasks.add(Task.of("Glue up the section%s".formatted(all), preparation.gluedUp(),
                     chosen.glue().clampAt(chosen.temperature())));
         }
         if (preparation.milling() > 0) {
-            tasks.add(Task.of("Mill the section" + all, preparation.milling(), 0));
+            tasks.add(Task.of("Mill the section%s".formatted(all), preparation.milling(), 0));
         }
-        tasks.add(Task.of("Saw the pieces" + all, SAW_SET_UP + SAW_PIECE * pieces * frames, 0));
+        tasks.add(Task.of("Saw the pieces%s".formatted(all), SAW_SET_UP + SAW_PIECE * pieces * frames, 0));
         return tasks;
     }
 
@@ -155,11 +155,12 @@ public final class FrameChain {
         String name = each.kind().title();
         if (each.kind().isGlued()) {
             boolean slots = each.kind().reach() == ReinforcementKind.Reach.FROM_HEEL;
-            tasks.add(Task.of(slots ? "Cut slots, glue the " + name + "s" : "Fit and glue the " + name + "s",
-                    work(each, corners, again), chosen.glue().clampAt(chosen.temperature())));
-            tasks.add(Task.of("Flush the " + name + "s", FLUSH_CORNER * corners, 0));
+            tasks.add(
+                    Task.of(slots ? "Cut slots, glue the %ss".formatted(name) : "Fit and glue the %ss".formatted(name),
+                            work(each, corners, again), chosen.glue().clampAt(chosen.temperature())));
+            tasks.add(Task.of("Flush the %ss".formatted(name), FLUSH_CORNER * corners, 0));
         } else {
-            tasks.add(Task.of("Drive the " + name + "s", work(each, corners, again), 0));
+            tasks.add(Task.of("Drive the %ss".formatted(name), work(each, corners, again), 0));
         }
     }
 
@@ -186,7 +187,7 @@ public final class FrameChain {
             for (int i = 0; i < parts; i++) {
                 boolean last = i == parts - 1;
                 int hands = task.hands() * (i + 1) / parts - task.hands() * i / parts;
-                all.add(new Task(task.name() + ", part " + (i + 1), hands, last ? task.rest() : 0,
+                all.add(new Task("%s, part %s".formatted(task.name(), i + 1), hands, last ? task.rest() : 0,
                         i == 0 ? task.takes() : Map.of(), last ? task.frees() : Map.of()));
             }
         }

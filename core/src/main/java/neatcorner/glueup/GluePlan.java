@@ -158,11 +158,13 @@ public record GluePlan(School school, Holding holding, double opens, double take
     private static List<GlueStep> steps(Frame frame, School school, Holding holding, GlueUp chosen) {
         int n = frame.corners;
         List<GlueStep> steps = new ArrayList<>();
-        steps.add(step(GlueStep.Kind.DRY_FIT, Sentence.of("Dry fit in the " + holding.title()
-                + ": joints closed by hand, diagonals equal, no wind on a flat table, the pack drops in."),
+        steps.add(step(GlueStep.Kind.DRY_FIT, Sentence.of(
+                "Dry fit in the %s: joints closed by hand, diagonals equal, no wind on a flat table, the pack drops in."
+                        .formatted(holding.title())),
                 60 + 15 * n, 0, false));
-        steps.add(step(GlueStep.Kind.PREPARE, Sentence.of("Release paper under each of the {0} corners; rag, brush and "
-                + "rule within reach.", Scalar.count(n)), 20 + 5 * n, 0, false));
+        steps.add(step(GlueStep.Kind.PREPARE, Sentence
+                .of("Release paper under each of the {0} corners; rag, brush and rule within reach.", Scalar.count(n)),
+                20 + 5 * n, 0, false));
         int clamping = chosen.glue().clampAt(chosen.temperature());
         switch (school) {
             case ALL_AT_ONCE -> round(steps, n, n, holding, chosen, clamping, "all corners");
@@ -183,7 +185,7 @@ public record GluePlan(School school, Holding holding, double opens, double take
                 for (int i = 1; i <= n; i++) {
                     boolean last = i == n;
                     int each = frame.pinned ? 0 : clamping;
-                    round(steps, 1, last ? n : 0, holding, chosen, last ? clamping : each, "corner " + i);
+                    round(steps, 1, last ? n : 0, holding, chosen, last ? clamping : each, "corner %s".formatted(i));
                 }
             }
         }
@@ -193,18 +195,22 @@ public record GluePlan(School school, Holding holding, double opens, double take
     /** From sizing the end grain to the clamps' coming off, for some corners. */
     private static void round(List<GlueStep> steps, int corners, int check, Holding holding, GlueUp chosen, int minutes,
             String which) {
-        steps.add(step(GlueStep.Kind.SIZE, Sentence.of("Size the end grain of " + which
-                + ": a thin coat on both faces, a minute to tack."), 2 * SIZE_FACE * corners, TACK, false));
-        steps.add(step(GlueStep.Kind.SPREAD, Sentence.of("Spread glue on both faces of " + which + "."),
+        steps.add(step(GlueStep.Kind.SIZE,
+                Sentence.of("Size the end grain of %s: a thin coat on both faces, a minute to tack.".formatted(which)),
+                2 * SIZE_FACE * corners, TACK, false));
+        steps.add(step(GlueStep.Kind.SPREAD, Sentence.of("Spread glue on both faces of %s.".formatted(which)),
                 2 * SPREAD_FACE * corners, 0, true));
-        steps.add(step(GlueStep.Kind.CLOSE, Sentence.of("Close " + which + (holding == Holding.PINS
-                ? ", hold while it grabs, and pin"
-                : ", heels flush, and tighten the " + holding.title()) + "."), SET_CORNER * corners + TIGHTEN, 0,
+        steps.add(step(GlueStep.Kind.CLOSE, Sentence.of((holding == Holding.PINS
+                ? "Close %s, hold while it grabs, and pin."
+                : "Close %s, heels flush, and tighten the %s.").formatted(which, holding.title())),
+                SET_CORNER * corners + TIGHTEN, 0,
                 true));
         if (check > 0) {
-            steps.add(step(GlueStep.Kind.CHECK, Sentence.of("Before it sets: measure "
-                    + (check == 4 ? "both diagonals" : "from corner to opposite corner")
-                    + ", lay a straightedge across; pull the longest in."), CHECK, 0, false));
+            steps.add(step(GlueStep.Kind.CHECK,
+                    Sentence.of(check == 4
+                            ? "Before it sets: measure both diagonals, lay a straightedge across; pull the longest in."
+                            : "Before it sets: measure from corner to opposite corner, lay a straightedge across; pull the longest in."),
+                    CHECK, 0, false));
         }
         boolean lift = chosen.squeezeOut() == SqueezeOut.LIFT;
         int set = minutes * 60;
@@ -220,8 +226,9 @@ public record GluePlan(School school, Holding holding, double opens, double take
                     WIPE_CORNER * corners, set, false));
         }
         if (minutes > 0) {
-            steps.add(step(GlueStep.Kind.UNCLAMP, Sentence.of("Out of the " + holding.title()
-                    + "; no strain on the corners until the glue is hard."), 60, 0, false));
+            steps.add(step(GlueStep.Kind.UNCLAMP, Sentence
+                    .of("Out of the %s; no strain on the corners until the glue is hard.".formatted(holding.title())),
+                    60, 0, false));
         }
     }
 

@@ -67,11 +67,13 @@ public final class BoardWork {
         Length deep = milling.onEdge() ? milling.width() : milling.thickness();
         Length across = milling.onEdge() ? milling.thickness() : milling.width();
         for (BoardMilling.Stretch cut : milling.cuts()) {
-            String lengths = cut.lengths() == 1 ? "cut {1} long" : cut.lengths() + " lengths of {1}";
+            String lengths = cut.lengths() == 1 ? "cut {1} long" : "%s lengths of {1}".formatted(cut.lengths());
             String face = cut.bow().isPositive() ? "joint a face ({2} and the bow, {3})" : "joint a face ({2})";
-            String layers = cut.layers() > 1 ? "resaw " + cut.layers() + " layers, plane to {5}" : "plane to {5}";
-            steps.add(Sentence.of("From {0}: " + lengths + "; " + face + " and an edge ({4}); " + layers + "; rip "
-                    + cut.strips() + " strips of {6}: " + cut.sticks() + " sticks of {7}.", cut.from(), cut.rough(),
+            String layers = cut.layers() > 1 ? "resaw %s layers, plane to {5}".formatted(cut.layers()) : "plane to {5}";
+            steps.add(Sentence.of(
+                    "From {0}: %s; %s and an edge ({4}); %s; rip %s strips of {6}: %s sticks of {7}.".formatted(lengths,
+                            face, layers, cut.strips(), cut.sticks()),
+                    cut.from(), cut.rough(),
                     a.face(), cut.bow(), a.edge(), deep, across, cut.stick()));
         }
         if (steps.isEmpty()) {

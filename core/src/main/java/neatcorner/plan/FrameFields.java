@@ -41,7 +41,7 @@ public final class FrameFields {
 
     /** The face width of one side, counted clockwise from the top, 0 … 3. */
     public static Field face(int side) {
-        return new Field("face." + SIDES.get(side), "Face width, " + SIDES.get(side), LengthRange.ACROSS,
+        return new Field("face." + SIDES.get(side), "Face width, %s".formatted(SIDES.get(side)), LengthRange.ACROSS,
                 plan -> plan.job().faces().list().get(side),
                 (job, length) -> job.withFaceWidths(job.faces().with(side, length)));
     }

@@ -31,7 +31,7 @@ public final class SizeReadings {
     /** Of the art, or the sheet. */
     public Reading art(boolean across) {
         Length value = pick(sizes.art(), across);
-        String name = "Art " + direction(across);
+        String name = "Art %s".formatted(direction(across));
         if (from == SizeOf.ART) {
             return Reading.given(name, value);
         }
@@ -44,7 +44,7 @@ public final class SizeReadings {
     public Reading window(boolean across) {
         Opening window = sizes.window() == null ? sizes.art() : sizes.window();
         Length value = pick(window, across);
-        String name = "Window " + direction(across);
+        String name = "Window %s".formatted(direction(across));
         var mat = plan.job().pack().mat().orElse(null);
         if (mat == null) {
             return Reading.given(name, value);
@@ -73,7 +73,7 @@ public final class SizeReadings {
             return art(across);
         }
         Length value = pick(sizes.pack(), across);
-        String name = "Mat outer " + direction(across);
+        String name = "Mat outer %s".formatted(direction(across));
         return from == SizeOf.ART
                 ? Reading.computed(name, value, "{0} + {1} + {2}", window(across), border(across, 0),
                         border(across, 1))
@@ -99,7 +99,7 @@ public final class SizeReadings {
     /** Of the rabbet, from wall to wall. */
     public Reading rabbet(boolean across) {
         Length value = pick(sizes.rabbet(), across);
-        String name = "Rabbet size, " + direction(across);
+        String name = "Rabbet size, %s".formatted(direction(across));
         return switch (from) {
             case RABBET -> Reading.given(name, value);
             case ART -> around(name, value, pack(across), "+", clearance());
@@ -110,7 +110,7 @@ public final class SizeReadings {
     /** Of what is seen, from lip to lip. */
     public Reading sight(boolean across) {
         Length value = pick(sizes.sight(), across);
-        String name = "Sight " + direction(across);
+        String name = "Sight %s".formatted(direction(across));
         return switch (from) {
             case SIGHT -> Reading.given(name, value);
             case OUTSIDE -> sides(name, value, outside(across), "−", across);
@@ -121,7 +121,7 @@ public final class SizeReadings {
     /** Of the whole frame. */
     public Reading outside(boolean across) {
         Length value = pick(sizes.outside(), across);
-        String name = "Outside " + direction(across);
+        String name = "Outside %s".formatted(direction(across));
         return from == SizeOf.OUTSIDE
                 ? Reading.given(name, value)
                 : sides(name, value, sight(across), "+", across);
@@ -130,8 +130,8 @@ public final class SizeReadings {
     /** As much more, or less, on every side: twice of it across a rectangle, and not across another shape. */
     private Reading around(String name, Length value, Reading base, String sign, Reading each) {
         return Reading.computed(name, value, plan.job().outline().isRectangle()
-                ? "{0} " + sign + " 2 × {1}"
-                : "{0} " + sign + " {1} on every side, measured as this shape is", base, each);
+                ? "{0} %s 2 × {1}".formatted(sign)
+                : "{0} %s {1} on every side, measured as this shape is".formatted(sign), base, each);
     }
 
     /** Of another shape than a flat rectangle, edges are moved square to each side; their box is what is read. */
@@ -150,14 +150,16 @@ public final class SizeReadings {
     private Reading sides(String name, Length value, Reading base, String sign, boolean across) {
         if (!isPlain()) {
             return Reading.computed(name, value, plan.job().outline().isSloped()
-                    ? "{0} " + sign + " {1} on every side, measured as this shape is"
-                    : "{0} " + sign + " the face width {1} on every side, measured as this shape is", base, reach());
+                    ? "{0} %s {1} on every side, measured as this shape is".formatted(sign)
+                    : "{0} %s the face width {1} on every side, measured as this shape is".formatted(sign), base,
+                    reach());
         }
         var faces = plan.job().faces();
         Length first = across ? faces.left() : faces.top();
         Length second = across ? faces.right() : faces.bottom();
         return first.equals(second)
-                ? Reading.computed(name, value, "{0} " + sign + " 2 × {1}", base, Reading.given("Face width", first))
+                ? Reading.computed(name, value, "{0} %s 2 × {1}".formatted(sign), base,
+                        Reading.given("Face width", first))
                 : Reading.computed(name, value, "{0} " + sign + " {1} " + sign + " {2}", base,
                         Reading.given(across ? "Left face" : "Top face", first),
                         Reading.given(across ? "Right face" : "Bottom face", second));

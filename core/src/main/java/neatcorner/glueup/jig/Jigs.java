@@ -109,13 +109,14 @@ public final class Jigs {
                 new Part("Arm", 4, mm(length), mm(wide)), new Part("Bridge", 2, mm(bridgeLength), mm(across))),
                 List.of(block, arm, bridge), settings,
                 List.of(Sentence
-                        .of("Cut the bites square, drill the relief hole at the heel so that glue has somewhere "
-                                + "to go, and wax the bites."),
+                        .of("Cut the bites square, drill the relief hole at the heel so that glue has somewhere to go, and wax the bites."),
                         Sentence.of("Screws snug, not tight: the arms must turn, so that the jig squares itself."),
-                        Sentence.of("Two arms to each bridge; one clamp draws the bridges together"
-                                + (fit == null
-                                        ? "."
-                                        : fit.across() ? ", along the frame's width." : ", along its height.")),
+                        Sentence.of(
+                                fit == null
+                                        ? "Two arms to each bridge; one clamp draws the bridges together."
+                                        : fit.across()
+                                                ? "Two arms to each bridge; one clamp draws the bridges together, along the frame's width."
+                                                : "Two arms to each bridge; one clamp draws the bridges together, along its height."),
                         Sentence.of("Holes are counted from the block.")));
     }
 
@@ -161,11 +162,10 @@ public final class Jigs {
                                 "90° less the miter"),
                         Reading.computed("Stop on the fence, from the kerf", longest, "the longest piece")),
                 List.of(Sentence.of("Glue the runner to fit the saw's slot; saw the kerf half through the base."),
-                        Sentence.of("Screw the fences along the lines; one screw each until two test pieces close "
-                                + "against a square, then the rest."),
                         Sentence.of(
-                                "A rule along the fence reads the long point; hands stay outside the red block over "
-                                        + "the kerf's end.")));
+                                "Screw the fences along the lines; one screw each until two test pieces close against a square, then the rest."),
+                        Sentence.of(
+                                "A rule along the fence reads the long point; hands stay outside the red block over the kerf's end.")));
     }
 
     /**
@@ -208,13 +208,11 @@ public final class Jigs {
                         Reading.computed("Lowest screw above the table",
                                 mm(lift + depth.toMm() + aboveBlade), "well above the blade")),
                 List.of(Sentence
-                        .of("The supports meet at the frame's own angle; the frame is clamped to them, never held "
-                                + "by hand."),
+                        .of("The supports meet at the frame's own angle; the frame is clamped to them, never held by hand."),
                         Sentence.of("No screw lower than {0} above the table: the blade comes up to {1}.",
                                 mm(lift + depth.toMm() + aboveBlade), mm(lift + depth.toMm())),
                         Sentence.of(
-                                "The guard cannot stay over this cut: both hands on the upright, behind the blade's "
-                                        + "path, and the saw stopped before the frame is taken out.")));
+                                "The guard cannot stay over this cut: both hands on the upright, behind the blade's path, and the saw stopped before the frame is taken out.")));
     }
 
     /** Blocks between a band and the corners of a polygon, so that the band pulls round and bruises nothing. */
@@ -233,10 +231,10 @@ public final class Jigs {
             int count = (int) interiors.stream()
                     .filter(other -> Math.abs(other.degrees() - interior.degrees()) < 1e-5).count();
             List<Vertex> block = moved(bandBlock(interior.radians()));
-            String name = kinds.size() == 1 ? "Band block" : "Band block " + (templates.size() + 1);
+            String name = kinds.size() == 1 ? "Band block" : "Band block %s".formatted(templates.size() + 1);
             templates.add(new Template(name, block, List.of(), List.of()));
             parts.add(new Part(name, count, whole(width(block)), whole(height(block))));
-            settings.add(Reading.computed(name + ", bite", interior, "the corner's own angle"));
+            settings.add(Reading.computed("%s, bite".formatted(name), interior, "the corner's own angle"));
         }
         return new JigDesign(JigDesign.Kind.BAND_BLOCKS, parts, templates, settings,
                 List.of(Sentence.of("As thick as the frame, {0}; a groove or a pin top and bottom keeps the band on.",

@@ -39,20 +39,20 @@ public final class HoursText {
             }
             Set<DayOfWeek> days = days(words[0]);
             if (days.isEmpty()) {
-                return new NotUnderstood("“" + words[0] + "”: a day or days come first, as mon-fri or sat");
+                return new NotUnderstood("“%s”: a day or days come first, as mon-fri or sat".formatted(words[0]));
             }
             if (words.length == 1) {
-                return new NotUnderstood("“" + words[0] + "”: from when to when? as 8-12");
+                return new NotUnderstood("“%s”: from when to when? as 8-12".formatted(words[0]));
             }
             for (int i = 1; i < words.length; i++) {
                 Matcher span = SPAN.matcher(words[i]);
                 if (!span.matches()) {
-                    return new NotUnderstood("“" + words[i] + "”: a time from and to, as 8:30-12");
+                    return new NotUnderstood("“%s”: a time from and to, as 8:30-12".formatted(words[i]));
                 }
                 LocalTime from = time(span.group(1), span.group(2));
                 LocalTime to = time(span.group(3), span.group(4));
                 if (from == null || to == null || !to.isAfter(from)) {
-                    return new NotUnderstood("“" + words[i] + "”: times of one day, the later one second");
+                    return new NotUnderstood("“%s”: times of one day, the later one second".formatted(words[i]));
                 }
                 shifts.add(new WorkingHours.Shift(days, from, to));
             }

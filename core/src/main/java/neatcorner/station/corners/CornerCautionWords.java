@@ -18,7 +18,7 @@ public final class CornerCautionWords {
         of(plan.job().joint().on(plan.job().outline())).ifPresent(all::add);
         plan.job().reinforcement().forEach(each -> of(each.kind()).ifPresent(all::add));
         if (!all.isEmpty()) {
-            all.add("The tool's own manual decides.");
+            all.add(CornersTexts.TOOLS_OWN_MANUAL_DECIDES);
         }
         return all.stream().distinct().collect(Collectors.joining(" "));
     }
@@ -26,15 +26,15 @@ public final class CornerCautionWords {
     /** What to beware of where a kind is put in. */
     private static Optional<String> of(ReinforcementKind kind) {
         return switch (kind) {
-            case SPLINE -> Optional.of("Saw splines with the frame clamped to its cradle, never held by hand.");
+            case SPLINE -> Optional.of(CornersTexts.SAW_SPLINES_WITH_THE_FRAME);
             case SLIP, BISCUIT ->
-                Optional.of("Clamp the work before the cutter plunges, and keep both hands on the tool.");
+                Optional.of(CornersTexts.CLAMP_THE_WORK_BEFORE);
             case TENON ->
-                Optional.of("Clamp the piece before the mortise is cut; fingers stay out of line with the cutter.");
-            case DOWEL, PEG, SCREW, POCKET_SCREW -> Optional.of("Clamp what you drill, and do not hold it by hand.");
+                Optional.of(CornersTexts.CLAMP_THE_PIECE_BEFORE);
+            case DOWEL, PEG, SCREW, POCKET_SCREW -> Optional.of(CornersTexts.CLAMP_WHAT_YOU_DRILL);
             case V_NAIL, CORRUGATED, STAPLE, PIN, BRAD, NAIL ->
                 Optional.of(
-                        "Keep the hand that steadies the corner a nail's length away: hard grain turns nails aside.");
+                        CornersTexts.KEEP_THE_HAND_THAT_STEADIES);
             case BRACE, BLOCK -> Optional.empty();
         };
     }
@@ -45,7 +45,7 @@ public final class CornerCautionWords {
             case MITER, BUTT -> Optional.empty();
             case LAP, MITRED_LAP, BOX ->
                 Optional.of(
-                        "Short ends over a blade ride in a jig or on a miter gauge with a stop, never in the hand.");
+                        CornersTexts.SHORT_ENDS_OVER_A_BLADE);
         };
     }
 }

@@ -42,7 +42,8 @@ public final class CornerFields {
 
     /** Where it lies along the joint or the edge; shows the usual place until another is typed. */
     public static Field fromHeel(ReinforcementKind kind, int index) {
-        return new Field("reinforcement." + index + ".heel", Sentence.capital(kind.title()) + ", from the heel",
+        return new Field("reinforcement." + index + ".heel",
+                CornersTexts.PART_FROM_THE_HEEL.formatted(Sentence.capital(kind.title())),
                 LengthRange.PLACE,
                 plan -> place(plan, index, true),
                 (job, length) -> change(job, index, what -> what.at(length, what.fromFace())));
@@ -50,7 +51,8 @@ public final class CornerFields {
 
     /** From the front face to the middle of the reinforcement of that index. */
     public static Field fromFace(ReinforcementKind kind, int index) {
-        return new Field("reinforcement." + index + ".face", Sentence.capital(kind.title()) + ", from the front",
+        return new Field("reinforcement." + index + ".face",
+                CornersTexts.PART_FROM_THE_FRONT.formatted(Sentence.capital(kind.title())),
                 LengthRange.PLACE,
                 plan -> place(plan, index, false),
                 (job, length) -> change(job, index, what -> what.at(what.fromHeel(), length)));

@@ -53,7 +53,7 @@ public final class CornerFigure {
         front.plainPieces();
         front.hiddenSeams();
         front.parts();
-        return new Figure("A corner", front.bounds(0), Figure.Margin.all(3), marks.list());
+        return new Figure(CornersTexts.CORNER, front.bounds(0), Figure.Margin.all(3), marks.list());
     }
 
     /** With the sizes of one reinforcement, by its number, to be changed in the drawing; −1 for none. */
@@ -67,7 +67,7 @@ public final class CornerFigure {
         double left = seen.right() + seen.width() * 0.3;
         Box cut = through(left, seen.top() + seen.height() * 0.06, 1);
         Box all = new Box(seen.left(), seen.top(), Math.max(cut.right(), left), Math.max(seen.bottom(), cut.bottom()));
-        return new Figure("A corner from the front, and cut through along the joint", all,
+        return new Figure(CornersTexts.CORNER_FROM_THE_FRONT, all,
                 new Figure.Margin(36, 40, 34, 40), marks.list());
     }
 
@@ -85,7 +85,7 @@ public final class CornerFigure {
             front.part(part);
             marks.label(front.at(middle(part)), 14, -6, Anchor.START, String.valueOf(number++), 13, true, Tint.INK);
         }
-        return new Figure("The corner apart, parts in the order in which they go in", front.bounds(gap),
+        return new Figure(CornersTexts.CORNER_APART, front.bounds(gap),
                 Figure.Margin.all(24), marks.list());
     }
 
@@ -139,7 +139,9 @@ public final class CornerFigure {
         String what = clash.other() >= 0 ? corner.parts().get(clash.other()).name() : clash.with().title();
         Box box = front.bounds(0);
         marks.label(new Point(box.left(), box.bottom()), 0, 20 + line * 18.0, Anchor.START,
-                part.name() + (clash.breach() ? " runs into " : " comes too near to ") + what, 13, true, Tint.CUT);
+                (clash.breach() ? CornersTexts.SHOWN_RUNS_INTO : CornersTexts.SHOWN_TOO_NEAR).formatted(part.name(),
+                        what),
+                13, true, Tint.CUT);
     }
 
     private void dimensions() {
@@ -155,14 +157,14 @@ public final class CornerFigure {
             case FROM_HEEL -> {
                 Vertex in = wood.bisector();
                 Point end = front.at(new Vertex(in.x() * what.size().toMm(), in.y() * what.size().toMm()));
-                marks.dimension(new Point(0, 0), end, 0, what.size(), "Depth along the diagonal",
+                marks.dimension(new Point(0, 0), end, 0, what.size(), CornersTexts.DEPTH_ALONG_THE_DIAGONAL,
                         CornerFields.size(what.kind(), chosen));
                 handle(end, CornerFields.size(what.kind(), chosen), in);
             }
             case FROM_EDGE -> {
                 double e = part.fromHeel();
                 Point to = front.at(new Vertex(wood.along().x() * e, wood.along().y() * e));
-                marks.dimension(new Point(0, 0), to, front.side(26), Length.mm(e), "From the heel",
+                marks.dimension(new Point(0, 0), to, front.side(26), Length.mm(e), CornersTexts.FROM_THE_HEEL,
                         CornerFields.fromHeel(what.kind(), chosen));
                 handle(to, CornerFields.fromHeel(what.kind(), chosen), wood.along());
             }
@@ -171,7 +173,7 @@ public final class CornerFigure {
                 Vertex way = wood.seam().direction();
                 double c = part.fromHeel();
                 Point to = front.at(new Vertex(start.x() + way.x() * c, start.y() + way.y() * c));
-                marks.dimension(front.at(start), to, front.side(-22), Length.mm(c), "From the heel, along the joint",
+                marks.dimension(front.at(start), to, front.side(-22), Length.mm(c), CornersTexts.FROM_THE_HEEL_ALONG,
                         CornerFields.fromHeel(what.kind(), chosen));
                 handle(to, CornerFields.fromHeel(what.kind(), chosen), way);
             }
@@ -221,10 +223,10 @@ public final class CornerFigure {
             }
         }
         Point corner0 = new Point(left, top);
-        marks.label(corner0.plus(whole / 2, 0), 0, -26, Anchor.MIDDLE, "through the joint, front up", 12, false,
+        marks.label(corner0.plus(whole / 2, 0), 0, -26, Anchor.MIDDLE, CornersTexts.THROUGH_THE_JOINT_FRONT, 12, false,
                 Tint.FAINT_INK);
-        marks.label(corner0.plus(0, t), 0, 20, Anchor.START, "heel", 12, false, Tint.FAINT_INK);
-        marks.label(corner0.plus(whole, t), 0, 20, Anchor.END, "toe", 12, false, Tint.FAINT_INK);
+        marks.label(corner0.plus(0, t), 0, 20, Anchor.START, CornersTexts.HEEL, 12, false, Tint.FAINT_INK);
+        marks.label(corner0.plus(whole, t), 0, 20, Anchor.END, CornersTexts.TOE, 12, false, Tint.FAINT_INK);
         depths(corner0, scale);
         return new Box(left, top, left + whole, top + t);
     }
@@ -239,7 +241,7 @@ public final class CornerFigure {
             return;
         }
         double z = (parts.getFirst().fromFace() + parts.getLast().fromFace()) / 2;
-        marks.dimension(origin, origin.plus(0, z * scale), -26, Length.mm(z), "From the front to its middle",
+        marks.dimension(origin, origin.plus(0, z * scale), -26, Length.mm(z), CornersTexts.FROM_THE_FRONT_TO_ITS_MIDDLE,
                 CornerFields.fromFace(parts.getFirst().kind(), chosen));
     }
 }

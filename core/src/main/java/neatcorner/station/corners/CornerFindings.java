@@ -49,7 +49,7 @@ public final class CornerFindings {
         }
         if (job.outline().isSloped()) {
             findings.add(Finding.note(CornerFinding.CORNER_SLOPED, CORNERS, Sentence.of(
-                    "The sides slope: parts in the corners are checked as if they lay flat."), null));
+                    CornersTexts.SIDES_SLOPE_PARTS_IN_THE_CORNERS), null));
         }
     }
 
@@ -57,9 +57,9 @@ public final class CornerFindings {
         boolean endGrain = plan.job().joint() == CornerJoint.MITER || plan.job().joint() == CornerJoint.BUTT;
         if (endGrain && plan.weight().total().kilograms() > LIGHT) {
             findings.add(Finding.note(CornerFinding.CORNER_UNREINFORCED, CORNERS, Sentence.of(
-                    "A frame of {0} hangs on glued end grain alone: splines, V-nails or tenons would hold it.",
+                    CornersTexts.FRAME_OF_HANGS_ON_GLUED,
                     plan.weight().total()),
-                    new Remedy(Sentence.of("Add splines"), Edit.jobIn(CornerFindings::withSplines))));
+                    new Remedy(Sentence.of(CornersTexts.ADD_SPLINES), Edit.jobIn(CornerFindings::withSplines))));
         }
     }
 
@@ -95,49 +95,51 @@ public final class CornerFindings {
     }
 
     private static Finding missing(Plan plan, Reinforcement what, int index, CornerWork.Kind kind) {
-        Remedy without = new Remedy(Sentence.of("Take the " + what.kind().title() + " out"),
+        Remedy without = new Remedy(Sentence.of(CornersTexts.TAKE_PART_OUT.formatted(what.kind().title())),
                 job -> CornerChoices.without(job, index));
         if (!what.isPossible()) {
             return Finding.stop(CornerFinding.REINFORCEMENT_IMPOSSIBLE, CORNERS, Sentence.of(
-                    "This " + what.kind().title() + " cannot exist: all its sizes are more than zero."), without);
+                    CornersTexts.PART_CANNOT_EXIST.formatted(what.kind().title())), without);
         }
         if (!what.kind().suits(plan.job().joint())) {
-            return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS, Sentence.of("A " + what.kind().title()
-                    + " does not hold a " + plan.job().joint().title() + " corner."), without);
+            return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS, Sentence
+                    .of(CornersTexts.DOES_NOT_HOLD_THIS_CORNER.formatted(what.kind().title(),
+                            plan.job().joint().title())),
+                    without);
         }
-        return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS, Sentence.of("Corner " + kind.at().getFirst()
-                + " does not stand out, so no " + what.kind().title() + " can go in from outside."), without);
+        return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS,
+                Sentence.of(CornersTexts.CORNER_DOES_NOT_STAND_OUT
+                        .formatted(kind.at().getFirst(), what.kind().title())),
+                without);
     }
 
     private static Finding clash(Plan plan, int index, CornerWork.Kind kind, Clash clash,
             Search search) {
         JoinedCorner corner = kind.corner();
         Part part = corner.parts().get(clash.part());
-        String where = plan.pieces().size() > 4 || kind.at().size() < plan.pieces().size()
-                ? " at " + kind.at().getFirst()
-                : "";
         String other = clash.other() >= 0
-                ? "the " + corner.parts().get(clash.other()).name()
+                ? CornersTexts.THE_PART.formatted(corner.parts().get(clash.other()).name())
                 : clash.with().title();
-        String what = Sentence.capital("the " + part.name()) + where;
-        Sentence message = clash.out()
-                ? clash.with() == Clash.With.PART
-                        ? Sentence.of(what + " runs into " + other + ".")
-                        : Sentence.of(what + " " + through(clash) + " " + other + " by {0}.", Length.mm(clash.by()))
-                : Sentence.of(what + " comes {0} too near to " + other + ".", Length.mm(clash.by()));
+        boolean several = plan.pieces().size() > 4 || kind.at().size() < plan.pieces().size();
+        String what = (several ? CornersTexts.PART_AT_CORNER : CornersTexts.PART).formatted(part.name(),
+                kind.at().getFirst());
+        Sentence message = Sentence.of(happens(clash).formatted(what, other), Length.mm(clash.by()));
         Remedy remedy = remedy(plan, index, kind, search);
         return clash.breach()
                 ? Finding.stop(kind(part.kind(), clash), CORNERS, message, remedy)
                 : Finding.check(kind(part.kind(), clash), CORNERS, message, remedy);
     }
 
-    private static String through(Clash clash) {
+    private static String happens(Clash clash) {
+        if (!clash.out()) {
+            return CornersTexts.COMES_TOO_NEAR;
+        }
         return switch (clash.with()) {
-            case RABBET -> "cuts into";
-            case FACE, BACK, OUTER, SIGHT -> "breaks out of";
-            case MILLED -> "is laid open by";
-            case PACK -> "is in the way of";
-            case PART -> "runs into";
+            case RABBET -> CornersTexts.CUTS_INTO;
+            case FACE, BACK, OUTER, SIGHT -> CornersTexts.BREAKS_OUT_OF;
+            case MILLED -> CornersTexts.IS_LAID_OPEN_BY;
+            case PACK -> CornersTexts.IS_IN_THE_WAY_OF;
+            case PART -> CornersTexts.RUNS_INTO;
         };
     }
 
@@ -171,7 +173,7 @@ public final class CornerFindings {
             return null;
         }
         if (mended.isEmpty()) {
-            return new Remedy(Sentence.of("Take it out"), job -> CornerChoices.without(job, index));
+            return new Remedy(Sentence.of(CornersTexts.TAKE_IT_OUT), job -> CornerChoices.without(job, index));
         }
         Reinforcement better = mended.get().reinforcement();
         return new Remedy(label(plan.job().reinforcement().get(index), mended.get()),
@@ -184,12 +186,13 @@ public final class CornerFindings {
         Length face = better.fromFace();
         return switch (mended.how()) {
             case MOVED -> heel != null && !heel.equals(before.fromHeel())
-                    ? Sentence.of("Move to {0} from the heel", heel)
+                    ? Sentence.of(CornersTexts.MOVE_TO_FROM_THE_HEEL, heel)
                     : face != null && !face.equals(before.fromFace())
-                            ? Sentence.of("Move to {0} behind the face", face)
-                            : Sentence.of("Move to the usual place");
-            case SHORTENED -> Sentence.of(Sentence.capital(better.kind().sizeName()) + " {0}", better.size());
-            case FEWER -> Sentence.of("Use {0} only", Scalar.count(better.count()));
+                            ? Sentence.of(CornersTexts.MOVE_TO_BEHIND_THE_FACE, face)
+                            : Sentence.of(CornersTexts.MOVE_TO_THE_USUAL);
+            case SHORTENED ->
+                Sentence.of("%s {0}".formatted(Sentence.capital(better.kind().sizeName())), better.size());
+            case FEWER -> Sentence.of(CornersTexts.USE_FEWER, Scalar.count(better.count()));
         };
     }
 
@@ -202,9 +205,12 @@ public final class CornerFindings {
         double near = part.fromHeel() / Math.max(0.05, Math.abs(corner.wood().corner().miterAfter().tan()));
         double holds = what.size().toMm() - near;
         if (holds < what.size().toMm() / 2 - 0.01) {
-            findings.add(Finding.check(CornerFinding.FASTENER_SHORT, CORNERS, Sentence.of("Only {0} of the "
-                    + what.kind().title() + " hold in the far piece: half of it or more should.",
-                    Length.mm(Math.max(0, holds))), null));
+            findings.add(Finding.check(CornerFinding.FASTENER_SHORT, CORNERS,
+                    Sentence.of(
+                            CornersTexts.TOO_LITTLE_HOLDS_IN_FAR_PIECE
+                                    .formatted(what.kind().title()),
+                            Length.mm(Math.max(0, holds))),
+                    null));
         }
     }
 }

@@ -140,8 +140,8 @@ final class CornerFront {
     /** The names of heel and toe, outside the wood. */
     void heelAndToe() {
         Vertex in = way(wood.bisector());
-        outside(new Vertex(0, 0), new Vertex(-in.x(), -in.y()), "heel");
-        outside(wood.toe(), in, "toe");
+        outside(new Vertex(0, 0), new Vertex(-in.x(), -in.y()), CornersTexts.HEEL);
+        outside(wood.toe(), in, CornersTexts.TOE);
     }
 
     /** A name beside a place, in a direction away from the wood. */

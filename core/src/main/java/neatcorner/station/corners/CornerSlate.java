@@ -64,15 +64,16 @@ public final class CornerSlate {
             case DOWEL -> dowel(what, parts);
             case V_NAIL, STAPLE, POCKET_SCREW, PEG, CORRUGATED -> alongSeam(what, parts);
             case PIN, BRAD, NAIL, SCREW -> throughEdge(what, parts);
-            case BRACE, BLOCK -> rows.add(Slate.Row.large(title(what) + ", leg",
-                    Reading.given(title(what) + ", leg", what.size())));
+            case BRACE, BLOCK -> rows.add(Slate.Row.large(CornersTexts.PART_LEG.formatted(title(what)),
+                    Reading.given(CornersTexts.PART_LEG.formatted(title(what)), what.size())));
         }
         rooms(index, what);
         long count = (long) what.parts() * corners()
                 * plan.job().quantity();
-        rows.add(Slate.Row.plain(title(what) + "s in all", Reading.computed(title(what) + "s in all",
-                Scalar.count(count), "for {0} corners", Reading.given("Corners",
-                        Scalar.count((long) corners() * plan.job().quantity())))));
+        rows.add(Slate.Row.plain(CornersTexts.PARTS_IN_ALL.formatted(title(what)),
+                Reading.computed(CornersTexts.PARTS_IN_ALL.formatted(title(what)),
+                        Scalar.count(count), CornersTexts.FOR_CORNERS, Reading.given(CornersTexts.CORNERS,
+                                Scalar.count((long) corners() * plan.job().quantity())))));
     }
 
     private int corners() {
@@ -83,89 +84,102 @@ public final class CornerSlate {
         return Sentence.capital(what.kind().title());
     }
 
+    private static String size(Reinforcement what) {
+        return "%s, %s".formatted(title(what), what.kind().sizeName());
+    }
+
     private void spline(Reinforcement what, List<Part> parts) {
-        Reading depth = Reading.given("Depth from the heel", what.size());
-        rows.add(Slate.Row.large("Blade height", Reading.computed("Blade height", what.size(),
-                "{0}, along the diagonal: blade above the cradle's lowest point", depth)));
-        Reading thickness = Reading.given("Thickness", plan.job().section().thickness());
-        Reading thin = Reading.given("Slot", what.thickness());
+        Reading depth = Reading.given(CornersTexts.DEPTH_FROM_THE_HEEL, what.size());
+        rows.add(Slate.Row.large(CornersTexts.BLADE_HEIGHT, Reading.computed(CornersTexts.BLADE_HEIGHT, what.size(),
+                CornersTexts.BLADE_HEIGHT_FORMULA, depth)));
+        Reading thickness = Reading.given(CornersTexts.THICKNESS, plan.job().section().thickness());
+        Reading thin = Reading.given(CornersTexts.SLOT, what.thickness());
         for (Part part : parts) {
-            Reading middle = Reading.given("Middle of the slot from the front", Length.mm(part.fromFace()));
+            Reading middle = Reading.given(CornersTexts.MIDDLE_OF_THE_SLOT, Length.mm(part.fromFace()));
             Length back = kind.corner().toBack(part);
-            rows.add(Slate.Row.large("Back to blade" + number(part, parts), Reading.computed(
-                    "Back of the frame to the blade", back, "{0} − {1} − ½ × {2}: fence, less the cradle's upright",
+            rows.add(Slate.Row.large(numbered(CornersTexts.BACK_TO_BLADE, part, parts), Reading.computed(
+                    CornersTexts.BACK_OF_THE_FRAME, back, CornersTexts.BACK_TO_BLADE_FORMULA,
                     thickness, middle, thin)));
         }
         Angle half = Angle.ofDegrees(kind.corner().wood().corner().interior().degrees() / 2);
-        Reading halfCorner = Reading.given("Half the corner", half);
-        rows.add(Slate.Row.plain("Spline blank, thick", Reading.computed("Spline blank, thickness",
-                what.thickness().plus(FULL), "{0} + {1}: sawn full, sanded to a push fit", thin,
-                Reading.given("Over", FULL))));
+        Reading halfCorner = Reading.given(CornersTexts.HALF_THE_CORNER, half);
+        rows.add(Slate.Row.plain(CornersTexts.SPLINE_BLANK_THICK, Reading.computed(CornersTexts.SPLINE_BLANK_THICKNESS,
+                what.thickness().plus(FULL), CornersTexts.BLANK_THICKNESS_FORMULA, thin,
+                Reading.given(CornersTexts.OVER, FULL))));
         Length longSide = what.size().scaled(2 * half.tan()).plus(PROUD.times(2));
-        Reading base = Reading.computed("Triangle, long side", longSide, "2 × {0} × tan {1} + 2 × {2}", depth,
+        Reading base = Reading.computed(CornersTexts.TRIANGLE_LONG_SIDE, longSide, CornersTexts.LONG_SIDE_FORMULA,
+                depth,
                 halfCorner,
-                Reading.given("Proud", PROUD));
-        rows.add(Slate.Row.plain("Triangle, long side", base));
-        rows.add(Slate.Row.plain("Triangle, legs", Reading.computed("Triangle, legs",
-                longSide.scaled(1 / (2 * half.sin())), "{0} ÷ (2 × sin {1})", base, halfCorner)));
+                Reading.given(CornersTexts.PROUD, PROUD));
+        rows.add(Slate.Row.plain(CornersTexts.TRIANGLE_LONG_SIDE, base));
+        rows.add(Slate.Row.plain(CornersTexts.TRIANGLE_LEGS, Reading.computed(CornersTexts.TRIANGLE_LEGS,
+                longSide.scaled(1 / (2 * half.sin())), CornersTexts.LEGS_FORMULA, base, halfCorner)));
         if (Math.abs(what.tilt().degrees()) > 1e-9) {
-            rows.add(Slate.Row.large("Blade tilted", Reading.given("Blade tilted, each second slot the other way",
+            rows.add(Slate.Row.large(CornersTexts.BLADE_TILTED, Reading.given(CornersTexts.BLADE_TILTED_EACH_WAY,
                     what.tilt())));
         }
     }
 
-    private static String number(Part part, List<Part> parts) {
-        return parts.size() > 1 ? " " + (part.number() + 1) : "";
+    /** With a number where there are several. */
+    private static String numbered(String what, Part part, List<Part> parts) {
+        return parts.size() > 1 ? what + " " + (part.number() + 1) : what;
     }
 
     private void tenon(Reinforcement what, Part part) {
         boolean biscuit = what.kind() == ReinforcementKind.BISCUIT;
         Length across = what.size();
-        Reading whole = Reading.given(title(what) + ", " + what.kind().sizeName(), across);
-        rows.add(Slate.Row.large("Depth stop",
-                Reading.computed("Depth stop", across.scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
-                        "½ × {0} + {1}", whole, Reading.given("Room for glue", ReinforcementKind.GLUE_ROOM))));
+        Reading whole = Reading.given(size(what), across);
+        rows.add(Slate.Row.large(CornersTexts.DEPTH_STOP,
+                Reading.computed(CornersTexts.DEPTH_STOP, across.scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
+                        "½ × {0} + {1}", whole,
+                        Reading.given(CornersTexts.ROOM_FOR_GLUE, ReinforcementKind.GLUE_ROOM))));
         Length near = Length.mm(part.fromHeel()).minus(what.width().scaled(0.5));
-        Reading middle = place("Heel to its middle", part.fromHeel(), what.fromHeel());
-        rows.add(Slate.Row.large("Heel to near side", Reading.computed(
-                "Heel to the " + (biscuit ? "biscuit" : "mortise") + "'s near side, along the miter", near,
-                "{0} − ½ × {1}", middle, Reading.given("Width", what.width()))));
-        rows.add(Slate.Row.plain("Heel to middle", middle));
-        rows.add(Slate.Row.plain("Face to middle", place("Front face to its middle", part.fromFace(),
-                what.fromFace())));
+        Reading middle = place(CornersTexts.HEEL_TO_ITS_MIDDLE, part.fromHeel(), what.fromHeel());
+        rows.add(Slate.Row.large(CornersTexts.HEEL_TO_NEAR_SIDE, Reading.computed(
+                biscuit
+                        ? CornersTexts.HEEL_TO_BISCUIT
+                        : CornersTexts.HEEL_TO_MORTISE,
+                near,
+                "{0} − ½ × {1}", middle, Reading.given(CornersTexts.WIDTH, what.width()))));
+        rows.add(Slate.Row.plain(CornersTexts.HEEL_TO_MIDDLE, middle));
+        rows.add(Slate.Row.plain(CornersTexts.FACE_TO_MIDDLE,
+                place(CornersTexts.FRONT_FACE_TO_ITS_MIDDLE, part.fromFace(),
+                        what.fromFace())));
     }
 
     /** Where a part lies: as entered, or spread over the wood that is open to it. */
     private static Reading place(String name, double at, @Nullable Length given) {
         return given != null
-                ? Reading.computed(name, Length.mm(at), "from the place that was entered")
+                ? Reading.computed(name, Length.mm(at), CornersTexts.THE_PLACE_ENTERED)
                 : Reading.computed(name, Length.mm(at),
-                        "the usual place: in the middle of the open wood, several spread over it");
+                        CornersTexts.THE_USUAL_PLACE);
     }
 
     private void dowel(Reinforcement what, List<Part> parts) {
-        Reading whole = Reading.given("Dowel, length", what.size());
-        rows.add(Slate.Row.large("Drill", Reading.given("Drill, diameter", what.thickness())));
-        rows.add(Slate.Row.large("Depth stop",
-                Reading.computed("Depth stop", what.size().scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
-                        "½ × {0} + {1}", whole, Reading.given("Room for glue", ReinforcementKind.GLUE_ROOM))));
+        Reading whole = Reading.given(CornersTexts.DOWEL_LENGTH, what.size());
+        rows.add(Slate.Row.large(CornersTexts.DRILL, Reading.given(CornersTexts.DRILL_DIAMETER, what.thickness())));
+        rows.add(Slate.Row.large(CornersTexts.DEPTH_STOP,
+                Reading.computed(CornersTexts.DEPTH_STOP, what.size().scaled(0.5).plus(ReinforcementKind.GLUE_ROOM),
+                        "½ × {0} + {1}", whole,
+                        Reading.given(CornersTexts.ROOM_FOR_GLUE, ReinforcementKind.GLUE_ROOM))));
         for (Part part : parts) {
-            rows.add(Slate.Row.large("Heel to dowel" + number(part, parts), place(
-                    "Heel to the dowel's middle, along the miter", part.fromHeel(), what.fromHeel())));
+            rows.add(Slate.Row.large(numbered(CornersTexts.HEEL_TO_DOWEL, part, parts), place(
+                    CornersTexts.HEEL_TO_THE_DOWELS, part.fromHeel(), what.fromHeel())));
         }
-        rows.add(Slate.Row.plain("Face to middle", place("Front face to the dowels' middle",
+        rows.add(Slate.Row.plain(CornersTexts.FACE_TO_MIDDLE, place(CornersTexts.FRONT_FACE_TO_THE_DOWELS,
                 parts.getFirst().fromFace(), what.fromFace())));
     }
 
     private void alongSeam(Reinforcement what, List<Part> parts) {
-        rows.add(Slate.Row.large(title(what) + ", " + what.kind().sizeName(),
-                Reading.given(title(what) + ", " + what.kind().sizeName(),
+        rows.add(Slate.Row.large(size(what),
+                Reading.given(size(what),
                         what.kind() == ReinforcementKind.PEG
                                 ? plan.job().section().thickness()
                                 : what.size())));
         for (Part part : parts) {
-            rows.add(Slate.Row.large("Heel to " + part.name(), place("Heel to its middle, along the joint",
-                    part.fromHeel(), what.fromHeel())));
+            rows.add(Slate.Row.large(CornersTexts.HEEL_TO_PART.formatted(part.name()),
+                    place(CornersTexts.HEEL_TO_MIDDLE_OF_PART,
+                            part.fromHeel(), what.fromHeel())));
         }
         if (what.kind().isScrew()) {
             drills(what);
@@ -173,13 +187,17 @@ public final class CornerSlate {
     }
 
     private void throughEdge(Reinforcement what, List<Part> parts) {
-        rows.add(Slate.Row.large(title(what) + ", length", Reading.given(title(what) + ", length", what.size())));
-        rows.add(Slate.Row.large("Heel to " + what.kind().title(), place("Heel to it, along the outer edge",
-                parts.getFirst().fromHeel(), what.fromHeel())));
+        rows.add(Slate.Row.large(CornersTexts.PART_LENGTH.formatted(title(what)),
+                Reading.given(CornersTexts.PART_LENGTH.formatted(title(what)), what.size())));
+        rows.add(Slate.Row.large(CornersTexts.HEEL_TO_PART.formatted(what.kind().title()),
+                place(CornersTexts.HEEL_TO_FASTENER,
+                        parts.getFirst().fromHeel(), what.fromHeel())));
         for (Part part : parts) {
-            rows.add(Slate.Row.plain("Face to " + part.name(), place("Front face to " + part.name() + ", "
-                    + (part.number() % 2 == 0 ? "from the second piece" : "from the first piece"), part.fromFace(),
-                    what.fromFace())));
+            rows.add(Slate.Row.plain(CornersTexts.FACE_TO_PART.formatted(part.name()),
+                    place((part.number() % 2 == 0
+                            ? CornersTexts.FACE_FROM_SECOND_PIECE
+                            : CornersTexts.FACE_FROM_FIRST_PIECE).formatted(part.name()), part.fromFace(),
+                            what.fromFace())));
         }
         if (what.kind().isScrew()) {
             drills(what);
@@ -189,17 +207,18 @@ public final class CornerSlate {
     private void drills(Reinforcement what) {
         ScrewGauge gauge = ScrewGauge.nearest(what.thickness());
         boolean soft = plan.job().section().wood().isSoftwood();
-        Reading shank = Reading.computed("Shank of a No. " + gauge.number(), gauge.diameter(),
-                "[1.52 mm + 0.33 mm|0.060 in + 0.013 in] × the gauge");
-        rows.add(Slate.Row.large("Pilot drill", Reading.computed("Pilot drill", gauge.pilot(
+        Reading shank = Reading.computed(CornersTexts.SHANK_OF_A_NO.formatted(gauge.number()), gauge.diameter(),
+                CornersTexts.SHANK_FORMULA);
+        rows.add(Slate.Row.large(CornersTexts.PILOT_DRILL, Reading.computed(CornersTexts.PILOT_DRILL, gauge.pilot(
                 plan.job().section().wood()),
-                (soft ? "0.6" : "0.7") + " × {0}, in " + (soft ? "soft" : "hard")
-                        + " wood",
+                soft ? CornersTexts.PILOT_IN_SOFT_WOOD : CornersTexts.PILOT_IN_HARD_WOOD,
                 shank)));
-        rows.add(Slate.Row.plain("Clearance drill", Reading.computed("Clearance drill", gauge.clearance(), "{0}",
-                shank)));
-        rows.add(Slate.Row.plain("Countersink", Reading.computed("Countersink, width", gauge.head(), "2 × {0}",
-                shank)));
+        rows.add(Slate.Row.plain(CornersTexts.CLEARANCE_DRILL,
+                Reading.computed(CornersTexts.CLEARANCE_DRILL, gauge.clearance(), "{0}",
+                        shank)));
+        rows.add(Slate.Row.plain(CornersTexts.COUNTERSINK,
+                Reading.computed(CornersTexts.COUNTERSINK_WIDTH, gauge.head(), "2 × {0}",
+                        shank)));
     }
 
     private void rooms(int index, Reinforcement what) {
@@ -207,9 +226,10 @@ public final class CornerSlate {
         for (Room room : Room.values()) {
             Double free = rooms.get(room);
             if (free != null && kind.corner().clashesOf(index).isEmpty()) {
-                rows.add(Slate.Row.plain("Room " + room.title(), Reading.computed("Room of the "
-                        + what.kind().title() + " " + room.title(), Length.mm(free),
-                        "until it comes too near to something")));
+                rows.add(Slate.Row.plain(CornersTexts.ROOM_OF_A_KIND.formatted(room.title()),
+                        Reading.computed(CornersTexts.ROOM_OF_A_PART.formatted(what.kind().title(), room.title()),
+                                Length.mm(free),
+                                CornersTexts.UNTIL_IT_COMES_TOO)));
             }
         }
     }
@@ -217,10 +237,11 @@ public final class CornerSlate {
     private void glue() {
         JoinedCorner corner = kind.corner();
         GlueArea glue = corner.glue();
-        rows.add(Slate.Row.plain("Glue, long grain", Reading.computed("Glued long grain in a corner",
-                Physical.area(glue.longGrain()),
-                "broad faces of splines, tenons, cheeks; half of round holes")));
-        rows.add(Slate.Row.plain("Glue, end grain", Reading.computed("Glued end grain in a corner",
-                Physical.area(glue.endGrain()), "the joint's own faces, less what parts take out of them")));
+        rows.add(Slate.Row.plain(CornersTexts.GLUE_LONG_GRAIN,
+                Reading.computed(CornersTexts.GLUED_LONG_GRAIN_IN_A_CORNER,
+                        Physical.area(glue.longGrain()),
+                        CornersTexts.BROAD_FACES_OF_SPLINES)));
+        rows.add(Slate.Row.plain(CornersTexts.GLUE_END_GRAIN, Reading.computed(CornersTexts.GLUED_END_GRAIN_IN_A_CORNER,
+                Physical.area(glue.endGrain()), CornersTexts.JOINTS_OWN_FACES_LESS)));
     }
 }

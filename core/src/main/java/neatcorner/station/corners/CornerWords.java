@@ -15,13 +15,13 @@ import neatcorner.plan.Plan;
 
 /** What is said about corners besides what is found: why no more goes in, and what speaks for a way to join them. */
 final class CornerWords {
-    static final String REASON_FOR_GLUE = "Nothing but saw and glue; nothing shows.";
-    static final String AGAINST_GLUE = "A glued miter is end grain to end grain: it drinks glue and is weak.";
+    static final String REASON_FOR_GLUE = CornersTexts.NOTHING_BUT_SAW_AND_GLUE;
+    static final String AGAINST_GLUE = CornersTexts.GLUED_MITER_IS_END;
 
     private CornerWords() {}
 
     static Sentence noCorner() {
-        return Sentence.of("There is no corner to hold yet.");
+        return Sentence.of(CornersTexts.THERE_IS_NO_CORNER);
     }
 
     /** Why no more of a kind goes in than the strongest that does. */
@@ -29,23 +29,26 @@ final class CornerWords {
         Reinforcement next = fit.next();
         Clash why = fit.why();
         if (!kind.suits(plan.job().joint())) {
-            return Sentence.of("A " + kind.title() + " does not hold a " + plan.job().joint().title() + " corner.");
+            return Sentence
+                    .of(CornersTexts.DOES_NOT_HOLD_THIS_CORNER.formatted(kind.title(), plan.job().joint().title()));
         }
         if (plan.shop().inventory().of(kind).isEmpty()) {
-            return Sentence.of("There is no " + kind.title() + " in the shop's drawers.");
+            return Sentence.of(CornersTexts.NONE_IN_THE_DRAWERS.formatted(kind.title()));
         }
-        String none = fit.chosen() == null ? "No " + kind.title() + " goes in: " : "";
+        boolean none = fit.chosen() == null;
         if (next == null || why == null) {
-            return Sentence.of(fit.chosen() == null
-                    ? none + "this corner does not take one."
-                    : "The largest " + kind.title() + " in the shop goes in.");
+            return Sentence.of((none
+                    ? CornersTexts.CORNER_DOES_NOT_TAKE_ONE
+                    : CornersTexts.LARGEST_GOES_IN).formatted(kind.title()));
         }
-        return Sentence.of(none + "{0} of " + kind.sizeName() + " × {1} would come {2} too near to "
-                + why.with().title() + ".", next.size(), next.thickness(), Length.mm(why.by()));
+        String tooNear = CornersTexts.NEXT_WOULD_COME_TOO_NEAR.formatted(kind.sizeName(),
+                why.with().title());
+        return Sentence.of(none ? CornersTexts.NONE_GOES_IN.formatted(kind.title(), tooNear) : tooNear, next.size(),
+                next.thickness(), Length.mm(why.by()));
     }
 
     static Sentence doesNotFit() {
-        return Sentence.of("does not fit");
+        return Sentence.of(CornersTexts.DOES_NOT_FIT);
     }
 
     /** What decides for it: long grain for what is glued in, how many and how large for what is driven in. */
@@ -59,12 +62,14 @@ final class CornerWords {
     /** Whether it is seen, and how long it takes for the frame. */
     static Sentence time(ReinforcementKind kind, int corners) {
         Craft craft = Craft.of(kind);
-        return Sentence.of((kind.shows() ? "shows" : "hidden") + " {0}",
+        return Sentence.of(kind.shows() ? CornersTexts.SHOWS_AND_TIME : CornersTexts.HIDDEN_AND_TIME,
                 new Scalar(craft.setUp() + craft.perCorner() * corners, "min", 0));
     }
 
     /** Where one sees what holds the corners. */
     static String shows(List<String> what) {
-        return what.isEmpty() ? "nothing" : String.join(", ", what) + " on the outer edges";
+        return what.isEmpty()
+                ? CornersTexts.NOTHING
+                : CornersTexts.ON_THE_OUTER_EDGES.formatted(String.join(", ", what));
     }
 }

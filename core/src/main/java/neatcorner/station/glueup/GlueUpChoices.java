@@ -57,14 +57,14 @@ public record GlueUpChoices(List<Held> holdings, List<Order> schools, List<Jig> 
         for (School each : School.values()) {
             double takes = work.minutes(each);
             schools.add(new Order(each,
-                    Sentence.of("takes {0}, open {1}", new Scalar(takes, "", 1),
+                    Sentence.of(GlueUpTexts.TAKES_AND_OPEN, new Scalar(takes, "", 1),
                             new Scalar(work.glue().opens(), "min", 1)),
                     takes <= work.glue().opens(), GlueUpPictures.school(each, Tint.wood(plan.job().section().wood()))));
         }
         List<Jig> jigs = JigWork.kinds(plan).stream().map(kind -> {
             JigDesign design = JigWork.design(plan, kind);
             int parts = design.parts().stream().mapToInt(JigDesign.Part::count).sum();
-            return new Jig(kind, Sentence.of("{0} parts", Scalar.count(parts)), JigFigure.of(design).bare());
+            return new Jig(kind, Sentence.of(GlueUpTexts.PARTS, Scalar.count(parts)), JigFigure.of(design).bare());
         }).toList();
         return new GlueUpChoices(holdings, schools, jigs);
     }

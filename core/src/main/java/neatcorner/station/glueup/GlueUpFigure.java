@@ -79,7 +79,8 @@ public final class GlueUpFigure {
             case PINS -> heels.forEach(this::pins);
         }
         Box box = FrameFront.box(outside).grown(reach + 2 * unit);
-        return new Figure("The frame in the " + glue.holding().title(), box, new Figure.Margin(26, 30, 26, 30),
+        return new Figure(GlueUpTexts.FRAME_IN_ITS_CLAMPS.formatted(glue.holding().title()), box,
+                new Figure.Margin(26, 30, 26, 30),
                 marks.list());
     }
 
@@ -132,7 +133,9 @@ public final class GlueUpFigure {
         Point at = new Point(box.center().x(), box.bottom() + 1.8 * unit);
         marks.area(new Box(at.x() - 5 * unit, at.y() - 1.6 * unit, at.x() + 5 * unit, at.y() + 2.2 * unit), Tint.METAL,
                 Tint.INK, 1.2);
-        marks.label(at, 0, 5, Anchor.MIDDLE, glue.clamps() > 1 ? glue.clamps() + " bands" : "band", 12, true, Tint.INK);
+        marks.label(at, 0, 5, Anchor.MIDDLE,
+                glue.clamps() > 1 ? GlueUpTexts.BANDS.formatted(glue.clamps()) : GlueUpTexts.BAND, 12, true,
+                Tint.INK);
     }
 
     /** Blocks, arms and bridges where they are when the frame is closed. */
@@ -168,7 +171,7 @@ public final class GlueUpFigure {
         Point to = fit.across() ? middle.plus(gap, 0) : middle.plus(0, gap);
         marks.line(Tint.CUT, 5, from, to);
         marks.label(middle, fit.across() ? 0 : 12, fit.across() ? -34 : 5, fit.across() ? Anchor.MIDDLE : Anchor.START,
-                "hole " + fit.hole(), 16, true, Tint.CUT);
+                GlueUpTexts.HOLE_NUMBER.formatted(fit.hole()), 16, true, Tint.CUT);
         return b + 34;
     }
 
@@ -226,9 +229,11 @@ public final class GlueUpFigure {
         marks.dashed(Tint.CONSTRUCTION, b, d);
         boolean middleTaken = glue.holding() == Holding.JIG;
         double at = middleTaken ? 0.27 : 0.36;
-        marks.value(between(a, c, 1 - at), Anchor.MIDDLE, measured(fit.first(), box), "Diagonal from the top left",
+        marks.value(between(a, c, 1 - at), Anchor.MIDDLE, measured(fit.first(), box),
+                GlueUpTexts.DIAGONAL_FROM_TOP_LEFT,
                 FrameFields.FIRST_DIAGONAL);
-        marks.value(between(b, d, 1 - at), Anchor.MIDDLE, measured(fit.second(), box), "Diagonal from the top right",
+        marks.value(between(b, d, 1 - at), Anchor.MIDDLE, measured(fit.second(), box),
+                GlueUpTexts.DIAGONAL_FROM_TOP_RIGHT,
                 FrameFields.SECOND_DIAGONAL);
     }
 

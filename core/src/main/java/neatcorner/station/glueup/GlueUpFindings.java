@@ -38,23 +38,26 @@ public final class GlueUpFindings {
         addGlue(chosen, findings);
         GluePlan glue = work.glue();
         if (glue.takes() > glue.opens() + 1e-9) {
-            findings.add(Finding.check(GlueUpFinding.GLUE_OPEN_TIME, GLUE_UP, Sentence.of("Closing "
-                    + (glue.school() == School.ALL_AT_ONCE ? "all corners" : "the corners")
-                    + " takes {0}, but " + chosen.glue().name() + " stays open for {1} in this room.",
-                    minutes(glue.takes()), minutes(glue.opens())), quicker(work, chosen)));
+            findings.add(Finding.check(GlueUpFinding.GLUE_OPEN_TIME, GLUE_UP,
+                    Sentence.of((glue.school() == School.ALL_AT_ONCE
+                            ? GlueUpTexts.CLOSING_ALL_CORNERS_TAKES
+                            : GlueUpTexts.CLOSING_THE_CORNERS_TAKES)
+                            .formatted(chosen.glue().name()),
+                            minutes(glue.takes()), minutes(glue.opens())),
+                    quicker(work, chosen)));
         }
         if (chosen.finish().stained() && chosen.squeezeOut() == SqueezeOut.WIPE) {
             findings.add(Finding.note(GlueUpFinding.GLUE_STAIN_FOLLOWS, GLUE_UP, Sentence.of(
-                    "Stain follows: where wet glue was wiped into the grain it stays pale."),
-                    new Remedy(Sentence.of("Lift the glue when rubbery"), job -> job.withGlueUp(
+                    GlueUpTexts.STAIN_FOLLOWS_WHERE_WET),
+                    new Remedy(Sentence.of(GlueUpTexts.LIFT_THE_GLUE_WHEN), job -> job.withGlueUp(
                             job.glueUp().withSqueezeOut(SqueezeOut.LIFT)))));
         }
         addClamps(plan, work, findings);
         addJig(plan, work, findings);
         if (plan.shop().hours().isEmpty()) {
             findings.add(Finding.check(GlueUpFinding.SCHEDULE_NO_HOURS, GLUE_UP, Sentence.of(
-                    "There are no working hours, so no day can be planned: set the shop's hours."),
-                    new Remedy(Sentence.of("Work Monday to Friday, 8 to 5"), Edit.shop(
+                    GlueUpTexts.THERE_ARE_NO_WORKING),
+                    new Remedy(Sentence.of(GlueUpTexts.WORK_MONDAY_TO_FRIDAY), Edit.shop(
                             shop -> shop.withHours(WorkingHours.usual())))));
         }
     }
@@ -68,11 +71,13 @@ public final class GlueUpFindings {
         if (chosen.temperature() < glue.coldest()) {
             Glue hardier = Glue.KNOWN.stream().filter(other -> other.coldest() <= chosen.temperature()
                     && (other.outdoors() || !chosen.outdoors())).findFirst().orElse(null);
-            findings.add(Finding.stop(GlueUpFinding.GLUE_TOO_COLD, GLUE_UP, Sentence.of("At {0} " + glue.name()
-                    + " does not set: it wants {1} or more, in the room and in the wood.",
-                    celsius(chosen.temperature()), celsius(glue.coldest())),
+            findings.add(Finding.stop(GlueUpFinding.GLUE_TOO_COLD, GLUE_UP,
+                    Sentence.of(
+                            GlueUpTexts.GLUE_DOES_NOT_SET
+                                    .formatted(glue.name()),
+                            celsius(chosen.temperature()), celsius(glue.coldest())),
                     hardier == null
-                            ? new Remedy(Sentence.of("Warm the room to {0}", celsius(glue.coldest() + 5)),
+                            ? new Remedy(Sentence.of(GlueUpTexts.WARM_THE_ROOM_TO, celsius(glue.coldest() + 5)),
                                     job -> job.withGlueUp(job.glueUp().withTemperature(glue.coldest() + 5)))
                             : use(hardier)));
         }
@@ -80,13 +85,16 @@ public final class GlueUpFindings {
             Glue weatherproof = Glue.KNOWN.stream().filter(Glue::outdoors)
                     .filter(other -> other.coldest() <= chosen.temperature()).findFirst().orElse(null);
             findings.add(
-                    Finding.stop(GlueUpFinding.GLUE_NOT_OUTDOORS, GLUE_UP, Sentence.of(Sentence.capital(glue.name())
-                            + " does not stand the weather."), weatherproof == null ? null : use(weatherproof)));
+                    Finding.stop(GlueUpFinding.GLUE_NOT_OUTDOORS, GLUE_UP,
+                            Sentence.of(
+                                    GlueUpTexts.GLUE_DOES_NOT_STAND_WEATHER.formatted(Sentence.capital(glue.name()))),
+                            weatherproof == null ? null : use(weatherproof)));
         }
     }
 
     private static Remedy use(Glue glue) {
-        return new Remedy(Sentence.of("Use " + glue.name()), job -> job.withGlueUp(job.glueUp().withGlue(glue)));
+        return new Remedy(Sentence.of(GlueUpTexts.USE_GLUE.formatted(glue.name())),
+                job -> job.withGlueUp(job.glueUp().withGlue(glue)));
     }
 
     private static Physical celsius(double temperature) {
@@ -97,9 +105,10 @@ public final class GlueUpFindings {
     private static @Nullable Remedy quicker(GlueUpWork work, GlueUp chosen) {
         for (School school : List.of(School.TWO_HALVES, School.CORNER_BY_CORNER)) {
             if (work.minutes(school) <= work.glue().opens()) {
-                return new Remedy(Sentence.of("Glue " + (school == School.TWO_HALVES
-                        ? "in two halves"
-                        : school.title())), job -> job.withGlueUp(job.glueUp().withSchool(school)));
+                return new Remedy(Sentence.of(school == School.TWO_HALVES
+                        ? GlueUpTexts.GLUE_IN_TWO_HALVES
+                        : GlueUpTexts.GLUE_IN_ANOTHER_WAY.formatted(school.title())),
+                        job -> job.withGlueUp(job.glueUp().withSchool(school)));
             }
         }
         return Glue.KNOWN.stream().filter(glue -> glue.openAt(chosen.temperature()) >= work.glue().takes()
@@ -116,15 +125,15 @@ public final class GlueUpFindings {
         Length band = work.frame().band();
         Sentence message = switch (glue.holding()) {
             case BAND -> !work.frame().standsOut()
-                    ? Sentence.of("A band does not press corners that turn inwards: glue corner by corner.")
+                    ? Sentence.of(GlueUpTexts.BAND_DOES_NOT_PRESS)
                     : glue.there() == 0
-                            ? Sentence.of("No band in the shop reaches round this frame: {0} are needed.", band)
-                            : Sentence.of("Pressing this section takes {0} band clamps at once; {1} reach round.",
+                            ? Sentence.of(GlueUpTexts.NO_BAND_IN_THE_SHOP, band)
+                            : Sentence.of(GlueUpTexts.PRESSING_THIS_SECTION_TAKES,
                                     Scalar.count(glue.clamps()), Scalar.count(glue.there()));
-            case JIG -> Sentence.of("The corner jig does not take this frame.");
-            case CORNER_CLAMPS -> Sentence.of("This takes {0} corner clamps at once; the shop has {1}.",
+            case JIG -> Sentence.of(GlueUpTexts.CORNER_JIG_DOES_NOT);
+            case CORNER_CLAMPS -> Sentence.of(GlueUpTexts.THIS_TAKES_CORNER_CLAMPS,
                     Scalar.count(glue.clamps()), Scalar.count(glue.there()));
-            case PINS -> Sentence.of("Pins need no clamps.");
+            case PINS -> Sentence.of(GlueUpTexts.PINS_NEED_NO_CLAMPS);
         };
         findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_FEW, GLUE_UP, message, otherwise(plan, work)));
     }
@@ -140,11 +149,10 @@ public final class GlueUpFindings {
         if (there < glue.jigPull() - 1e-6) {
             Physical pull = Physical.force(glue.jigPull());
             findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_WEAK, GLUE_UP, there <= 0
-                    ? Sentence.of("The jig's clamp must open to {0} and pull {1}: the shop has no bar clamp that does.",
+                    ? Sentence.of(GlueUpTexts.NO_CLAMP_FOR_THE_JIG,
                             opens, pull)
                     : Sentence.of(
-                            "The jig's clamp must pull {0}, twice what a band would; the shop's bar clamps that open"
-                                    + " to {1} pull {2}.",
+                            GlueUpTexts.JIGS_CLAMP_MUST_PULL,
                             pull, opens, Physical.force(there)),
                     otherwise(plan, work)));
         }
@@ -159,13 +167,15 @@ public final class GlueUpFindings {
                 Job tried = plan.job().withGlueUp(plan.job().glueUp().withSchool(school).withHolding(holding));
                 GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), plan.shop().holders());
                 if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()) {
-                    return new Remedy(Sentence.of(Sentence.capital(school.title()) + ", with " + holding.title()),
+                    return new Remedy(
+                            Sentence.of(GlueUpTexts.SCHOOL_WITH_HOLDING.formatted(Sentence.capital(school.title()),
+                                    holding.title())),
                             job -> job.withGlueUp(job.glueUp().withSchool(school).withHolding(holding)));
                 }
             }
         }
         return work.glue().holding() == Holding.BAND && work.frame().standsOut()
-                ? new Remedy(Sentence.of("Put a longer band on the list"), Edit.shop(shop -> longer(shop, work)))
+                ? new Remedy(Sentence.of(GlueUpTexts.PUT_A_LONGER_BAND), Edit.shop(shop -> longer(shop, work)))
                 : null;
     }
 
@@ -173,7 +183,7 @@ public final class GlueUpFindings {
         List<Clamp> clamps = new ArrayList<>(shop.clamps());
         double needs = work.glue().tension().least();
         Length reach = Length.mm(Math.ceil(work.frame().band().toMm() / 500) * 500);
-        clamps.add(new Clamp(Clamp.Kind.BAND, "long band clamp", reach, Math.max(1200, needs), 1));
+        clamps.add(new Clamp(Clamp.Kind.BAND, GlueUpTexts.LONG_BAND_CLAMP, reach, Math.max(1200, needs), 1));
         return shop.withClamps(clamps);
     }
 
@@ -183,16 +193,16 @@ public final class GlueUpFindings {
         if (jig == null || !work.frame().square() || work.glue().jig().isPresent()) {
             if (wanted && !work.frame().square()) {
                 findings.add(Finding.stop(GlueUpFinding.JIG_OUT_OF_RANGE, GLUE_UP, Sentence.of(
-                        "The corner jig takes square corners only: use band blocks."), band()));
+                        GlueUpTexts.CORNER_JIG_TAKES_SQUARE), band()));
             }
             return;
         }
         Length arm = jig.armFor(work.frame().outside());
         boolean longer = arm.isMoreThan(jig.longestArm());
-        Sentence message = Sentence.of("This frame is out of the corner jig's range: arms of {0} would hold it, "
-                + (longer
-                        ? "its longest hole is at {1}."
-                        : "its nearest hole is at {1}, or the clamp opens too little."),
+        Sentence message = Sentence.of(
+                longer
+                        ? GlueUpTexts.FRAME_TOO_LARGE_FOR_THE_JIG
+                        : GlueUpTexts.FRAME_TOO_SMALL_FOR_THE_JIG,
                 arm, longer ? jig.longestArm() : jig.arm(1));
         findings.add(wanted
                 ? Finding.stop(GlueUpFinding.JIG_OUT_OF_RANGE, GLUE_UP, message, band())
@@ -200,6 +210,7 @@ public final class GlueUpFindings {
     }
 
     private static Remedy band() {
-        return new Remedy(Sentence.of("Use a band"), job -> job.withGlueUp(job.glueUp().withHolding(Holding.BAND)));
+        return new Remedy(Sentence.of(GlueUpTexts.USE_A_BAND),
+                job -> job.withGlueUp(job.glueUp().withHolding(Holding.BAND)));
     }
 }

@@ -12,7 +12,7 @@ public final class GlueUpPictures {
 
     /** A frame with a band round it. */
     public static Figure clamps(Tint wood) {
-        return new Pictogram("In the clamps").ring(wood, Pictogram.points(4, 4, 20, 4, 20, 20, 4, 20),
+        return new Pictogram(GlueUpTexts.IN_THE_CLAMPS).ring(wood, Pictogram.points(4, 4, 20, 4, 20, 20, 4, 20),
                 Pictogram.points(8, 8, 16, 8, 16, 16, 8, 16), 0, 1, 2, 3)
                 .line(Tint.CUT, 2, 3, 1.5, 21, 1.5, 22.5, 3, 22.5, 21, 21, 22.5, 3, 22.5, 1.5, 21, 1.5, 3, 3, 1.5)
                 .figure();
@@ -20,7 +20,7 @@ public final class GlueUpPictures {
 
     /** Blocks round a corner. */
     public static Figure jigs(Tint wood) {
-        return new Pictogram("Jigs").area(Tint.BACKING, 0, 0, 16, 0, 16, 5, 5, 5, 5, 16, 0, 16)
+        return new Pictogram(GlueUpTexts.JIGS).area(Tint.BACKING, 0, 0, 16, 0, 16, 5, 5, 5, 5, 16, 0, 16)
                 .area(wood, 6, 6, 24, 6, 18, 12, 12, 12, 12, 18, 6, 24).figure();
     }
 
@@ -49,7 +49,7 @@ public final class GlueUpPictures {
 
     /** Work and waiting along the hours. */
     public static Figure days() {
-        return new Pictogram("The days").box(Tint.CUT, 0, 3, 8, 7).box(Tint.WASTE, 8, 4, 19, 6)
+        return new Pictogram(GlueUpTexts.DAYS).box(Tint.CUT, 0, 3, 8, 7).box(Tint.WASTE, 8, 4, 19, 6)
                 .box(Tint.CUT, 8, 10, 14, 14)
                 .box(Tint.WASTE, 14, 11, 24, 13).box(Tint.CUT, 15, 17, 23, 21).figure();
     }

@@ -28,51 +28,61 @@ public final class GlueUpSlate {
     private static Slate of(Plan plan, GlueUpWork work) {
         GluePlan glue = work.glue();
         List<Slate.Row> rows = new ArrayList<>();
-        Reading label = Reading.given("Least on the label", minutes(plan.job().glueUp().glue().open().least()));
+        Reading label = Reading.given(GlueUpTexts.LEAST_ON_THE_LABEL,
+                minutes(plan.job().glueUp().glue().open().least()));
         double share = plan.job().glueUp().glue().openShare(plan.job().glueUp().temperature());
-        Reading opens = Reading.computed("Glue stays open", minutes(glue.opens()), "{0} × {1}", label,
-                Reading.computed("Share in this room", new Scalar(share, "", 2),
-                        "half for each [10|18] degrees over [21 °C|70 °F]; when it is colder more, one and a half at most"));
-        rows.add(Slate.Row.large("Open time", opens));
-        rows.add(Slate.Row.large("Takes", Reading.computed("Spreading and closing", minutes(glue.takes()),
-                "32 s for each corner that is open at once, and 25 s to tighten")));
-        rows.add(Slate.Row.plain("In the clamps", Reading.computed("In the clamps", minutes(
+        Reading opens = Reading.computed(GlueUpTexts.GLUE_STAYS_OPEN, minutes(glue.opens()), "{0} × {1}", label,
+                Reading.computed(GlueUpTexts.SHARE_IN_THIS_ROOM, new Scalar(share, "", 2),
+                        GlueUpTexts.OPEN_TIME_FORMULA));
+        rows.add(Slate.Row.large(GlueUpTexts.OPEN_TIME, opens));
+        rows.add(Slate.Row.large(GlueUpTexts.TAKES,
+                Reading.computed(GlueUpTexts.SPREADING_AND_CLOSING, minutes(glue.takes()),
+                        GlueUpTexts.CLOSING_FORMULA)));
+        rows.add(Slate.Row.plain(GlueUpTexts.IN_THE_CLAMPS, Reading.computed(GlueUpTexts.IN_THE_CLAMPS, minutes(
                 plan.job().glueUp().glue().clampAt(plan.job().glueUp().temperature())),
-                "the label's least when warm, its most near the coldest")));
+                GlueUpTexts.LABELS_LEAST_WHEN_WARM)));
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
             jig(glue.jig().get(), rows);
         }
-        Reading face = Reading.given("Face × thickness", Physical.area(work.frame().faceArea()));
-        Reading pressure = Reading.given("Pressure", new Physical(glue.pressures().least(), Physical.Kind.PRESSURE));
-        Reading tension = Reading.computed("Pull on each corner, along both sides",
+        Reading face = Reading.given(GlueUpTexts.FACE_THICKNESS, Physical.area(work.frame().faceArea()));
+        Reading pressure = Reading.given(GlueUpTexts.PRESSURE,
+                new Physical(glue.pressures().least(), Physical.Kind.PRESSURE));
+        Reading tension = Reading.computed(GlueUpTexts.PULL_ON_EACH_CORNER,
                 Physical.force(glue.tension().least()),
-                "{0} × {1}: it presses every miter alike, whatever its angle", pressure, face);
-        rows.add(Slate.Row.large(glue.holding() == Holding.BAND ? "Tension of the band" : "Pull on each corner",
+                GlueUpTexts.TENSION_FORMULA, pressure, face);
+        rows.add(Slate.Row.large(
+                glue.holding() == Holding.BAND ? GlueUpTexts.TENSION_OF_THE_BAND : GlueUpTexts.PULL_ON_A_CORNER,
                 tension));
-        rows.add(Slate.Row.plain("At most", Reading.computed("Most pull", Physical.force(glue.tension().most()),
-                "more starves the joint")));
+        rows.add(Slate.Row.plain(GlueUpTexts.AT_MOST,
+                Reading.computed(GlueUpTexts.MOST_PULL, Physical.force(glue.tension().most()),
+                        GlueUpTexts.MORE_STARVES_THE_JOINT)));
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
-            rows.add(Slate.Row.large("Jig's clamp pulls", Reading.computed("Jig's clamp pulls",
-                    Physical.force(glue.jigPull()), "2 × {0}, shared by two arms on either side"
-                            + (glue.jig().get().slant().degrees() < 45 ? ", ÷ the tangent of their slant" : ""),
+            rows.add(Slate.Row.large(GlueUpTexts.JIGS_CLAMP_PULLS, Reading.computed(GlueUpTexts.JIGS_CLAMP_PULLS,
+                    Physical.force(glue.jigPull()),
+                    glue.jig().get().slant().degrees() < 45
+                            ? GlueUpTexts.JIG_PULL_SLANTED
+                            : GlueUpTexts.JIG_PULL,
                     tension)));
         }
         if (glue.clamps() > 0) {
-            rows.add(Slate.Row.plain(clampName(glue) + " at once", Reading.computed(clampName(glue) + " at once",
-                    Scalar.count(glue.clamps()), "so many that together they pull enough, or hold every corner")));
+            rows.add(Slate.Row.plain(GlueUpTexts.CLAMPS_AT_ONCE.formatted(clampName(glue)),
+                    Reading.computed(GlueUpTexts.CLAMPS_AT_ONCE.formatted(clampName(glue)),
+                            Scalar.count(glue.clamps()),
+                            GlueUpTexts.SO_MANY_THAT_TOGETHER)));
         }
-        rows.add(Slate.Row.plain("Hands on", Reading.computed("Hands on, all steps", minutes(glue.hands()),
-                "work by hand in all steps, without the waits")));
+        rows.add(Slate.Row.plain(GlueUpTexts.HANDS_ON,
+                Reading.computed(GlueUpTexts.HANDS_ON_ALL_STEPS, minutes(glue.hands()),
+                        GlueUpTexts.WORK_BY_HAND_IN_ALL)));
         square(plan, rows);
         return new Slate(rows);
     }
 
     private static String clampName(GluePlan glue) {
         return switch (glue.holding()) {
-            case BAND -> "Bands";
-            case JIG -> "Jigs";
-            case CORNER_CLAMPS -> "Corner clamps";
-            case PINS -> "Clamps";
+            case BAND -> GlueUpTexts.BAND_CLAMPS;
+            case JIG -> GlueUpTexts.JIGS;
+            case CORNER_CLAMPS -> GlueUpTexts.CORNER_CLAMPS;
+            case PINS -> GlueUpTexts.CLAMPS;
         };
     }
 
@@ -81,14 +91,14 @@ public final class GlueUpSlate {
     }
 
     private static void jig(CornerJig.Fit fit, List<Slate.Row> rows) {
-        Reading arm = Reading.given("Arm", fit.arm());
-        rows.add(Slate.Row.large("Hole", Reading.computed("Hole of each arm, from the block",
-                Scalar.count(fit.hole()), "{0}; the arms then slant by {1}, 45° presses most evenly", arm,
-                Reading.given("Slant", fit.slant()))));
-        rows.add(Slate.Row.plain("Clamp closes", Reading.computed("Clamp closes by", fit.travel(),
-                "from [3 mm|1/8 in] of play at each corner")));
-        rows.add(Slate.Row.plain("Between bridges", Reading.computed("Between the bridges' pivots, closed",
-                fit.gap(), "from the arms and the frame's outside")));
+        Reading arm = Reading.given(GlueUpTexts.ARM, fit.arm());
+        rows.add(Slate.Row.large(GlueUpTexts.HOLE_OF_ARM, Reading.computed(GlueUpTexts.HOLE_OF_EACH_ARM,
+                Scalar.count(fit.hole()), GlueUpTexts.HOLE_FORMULA, arm,
+                Reading.given(GlueUpTexts.SLANT, fit.slant()))));
+        rows.add(Slate.Row.plain(GlueUpTexts.CLAMP_CLOSES, Reading.computed(GlueUpTexts.CLAMP_CLOSES_BY, fit.travel(),
+                GlueUpTexts.FROM_PLAY_AT_EACH_CORNER)));
+        rows.add(Slate.Row.plain(GlueUpTexts.BETWEEN_BRIDGES, Reading.computed(GlueUpTexts.BETWEEN_THE_BRIDGES_PIVOTS,
+                fit.gap(), GlueUpTexts.FROM_THE_ARMS_AND_THE_FRAMES)));
     }
 
     /** What two diagonals say, once both are entered. */
@@ -98,15 +108,16 @@ public final class GlueUpSlate {
             return;
         }
         Squareness square = squareness(plan);
-        Reading first = Reading.given("From the top left", square.first());
-        Reading second = Reading.given("From the top right", square.second());
-        rows.add(Slate.Row.large("Diagonals differ", Reading.computed("Diagonals differ by",
+        Reading first = Reading.given(GlueUpTexts.FROM_THE_TOP_LEFT, square.first());
+        Reading second = Reading.given(GlueUpTexts.FROM_THE_TOP_RIGHT, square.second());
+        rows.add(Slate.Row.large(GlueUpTexts.DIAGONALS_DIFFER, Reading.computed(GlueUpTexts.DIAGONALS_DIFFER_BY,
                 square.difference().abs(), "{0} − {1}", first, second)));
-        rows.add(Slate.Row.plain("Skew", Reading.computed("Skew", Angle.ofDegrees(Math.abs(square.skew().degrees())),
-                "difference × mean diagonal ÷ (2 × width × height)")));
+        rows.add(Slate.Row.plain(GlueUpTexts.SKEW,
+                Reading.computed(GlueUpTexts.SKEW, Angle.ofDegrees(Math.abs(square.skew().degrees())),
+                        GlueUpTexts.SKEW_FORMULA)));
         if (!square.difference().equals(Length.ZERO)) {
-            rows.add(Slate.Row.large("Pull in", Reading.computed(pull(square), square.pull(),
-                    "half the difference: the other diagonal grows by as much")));
+            rows.add(Slate.Row.large(GlueUpTexts.PULL_IN, Reading.computed(pull(square), square.pull(),
+                    GlueUpTexts.PULL_IN_FORMULA)));
         }
     }
 
@@ -119,7 +130,7 @@ public final class GlueUpSlate {
     /** Which corners are drawn together. */
     public static String pull(Squareness square) {
         return square.difference().isPositive()
-                ? "Clamp from the top left to the bottom right and pull by"
-                : "Clamp from the top right to the bottom left and pull by";
+                ? GlueUpTexts.CLAMP_FROM_TOP_LEFT
+                : GlueUpTexts.CLAMP_FROM_TOP_RIGHT;
     }
 }

@@ -13,15 +13,15 @@ import neatcorner.shop.Shop;
 
 /** The dimensions of the shop's corner clamping jig. */
 public final class JigFields {
-    public static final Field FIRST = field("first", "Block pivot to first hole", CornerJig::first,
+    public static final Field FIRST = field("first", GlueUpTexts.BLOCK_PIVOT_TO_FIRST, CornerJig::first,
             CornerJig::withFirst);
-    public static final Field PITCH = field("pitch", "Hole to hole", CornerJig::pitch,
+    public static final Field PITCH = field("pitch", GlueUpTexts.HOLE_TO_HOLE, CornerJig::pitch,
             CornerJig::withPitch);
-    public static final Field BLOCK = field("block", "Bite to block pivot", CornerJig::block,
+    public static final Field BLOCK = field("block", GlueUpTexts.BITE_TO_BLOCK_PIVOT, CornerJig::block,
             CornerJig::withBlock);
-    public static final Field BRIDGE = field("bridge", "Pivots of a bridge", CornerJig::bridge,
+    public static final Field BRIDGE = field("bridge", GlueUpTexts.PIVOTS_OF_A_BRIDGE, CornerJig::bridge,
             CornerJig::withBridge);
-    public static final Field MOST = field("most", "Clamp opens to", CornerJig::most,
+    public static final Field MOST = field("most", GlueUpTexts.CLAMP_OPENS_TO, CornerJig::most,
             CornerJig::withMost);
     /** In the order in which a maker measures them. */
     public static final List<Field> ALL = List.of(FIRST, PITCH, BLOCK, BRIDGE, MOST);

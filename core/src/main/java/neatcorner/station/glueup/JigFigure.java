@@ -50,7 +50,7 @@ public final class JigFigure {
         double h = height(template);
         Point bar = new Point(0, h + 12);
         double measured = marks.measuredLine(bar, units);
-        return new Figure("Template: " + template.name(), new Box(0, 0, Math.max(w, measured), h + 12),
+        return new Figure(GlueUpTexts.TEMPLATE.formatted(template.name()), new Box(0, 0, Math.max(w, measured), h + 12),
                 new Figure.Margin(12, 12, 24, 12), marks.list());
     }
 
@@ -80,8 +80,12 @@ public final class JigFigure {
         double h = height(template);
         marks.label(at.plus(w / 2, 0), 0, -10, Anchor.MIDDLE, template.name(), 13, true, Tint.INK);
         if (sized) {
-            marks.dimension(at.plus(0, h), at.plus(w, h), -20, Length.mm(w), template.name() + ", length", null);
-            marks.dimension(at.plus(w, 0), at.plus(w, h), 20, Length.mm(h), template.name() + ", width", null);
+            marks.dimension(at.plus(0, h), at.plus(w, h), -20, Length.mm(w),
+                    GlueUpTexts.TEMPLATE_LENGTH.formatted(template.name()),
+                    null);
+            marks.dimension(at.plus(w, 0), at.plus(w, h), 20, Length.mm(h),
+                    GlueUpTexts.TEMPLATE_WIDTH.formatted(template.name()),
+                    null);
         }
     }
 

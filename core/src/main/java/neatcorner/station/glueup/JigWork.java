@@ -39,7 +39,9 @@ public record JigWork(JigDesign design, SheetNesting nesting, SheetLayout layout
                 .filter(sheet -> sheet.material().equalsIgnoreCase(MATERIAL)).toList());
         if (sheets.isEmpty()) {
             Units units = plan.job().units();
-            sheets.add(new Sheet(units == Units.MILLIMETRES ? "half sheet, 18 mm" : "half sheet, 3/4 in", MATERIAL,
+            sheets.add(new Sheet(
+                    units == Units.MILLIMETRES ? GlueUpTexts.HALF_SHEET_METRIC : GlueUpTexts.HALF_SHEET_INCHES,
+                    MATERIAL,
                     units.either(1220, 48), units.either(1220, 48), 4, null, false, Length.ZERO));
         }
         SheetNesting nesting = new SheetNesting(panels, sheets, plan.job().saw().kerf(), true);

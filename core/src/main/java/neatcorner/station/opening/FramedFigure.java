@@ -63,7 +63,7 @@ public final class FramedFigure {
         }
         FramedFigure figure = new FramedFigure(plan, contours);
         figure.frame(Design.of(plan.job()));
-        return new Figure("The frame as it will look", FrameFront.box(contours.outside()), Figure.Margin.all(4),
+        return new Figure(OpeningTexts.FRAME_AS_IT_WILL, FrameFront.box(contours.outside()), Figure.Margin.all(4),
                 figure.marks.list());
     }
 
@@ -90,7 +90,7 @@ public final class FramedFigure {
                 caption(box, gap, said, i == picked, paint.light() > 0.3 ? Tint.WOOD_INK : Tint.HIGHLIGHT);
             }
         }
-        return new Figure("The frame on the wall", wall, Figure.Margin.all(0), marks.list());
+        return new Figure(OpeningTexts.FRAME_ON_THE_WALL, wall, Figure.Margin.all(0), marks.list());
     }
 
     /** Tells one design from the others beside it, and rings the one that is picked. */

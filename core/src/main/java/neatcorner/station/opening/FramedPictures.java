@@ -10,13 +10,13 @@ public final class FramedPictures {
 
     /** The frame with a dimension over it. */
     public static Figure sizes(Tint wood) {
-        return frame("Sizes", wood, 7).line(Tint.INK, 1, 3, 3, 21, 3).line(Tint.INK, 1, 3, 1, 3, 5)
+        return frame(OpeningTexts.SIZES, wood, 7).line(Tint.INK, 1, 3, 3, 21, 3).line(Tint.INK, 1, 3, 1, 3, 5)
                 .line(Tint.INK, 1, 21, 1, 21, 5).figure();
     }
 
     /** The frame with a picture in it. */
     public static Figure framed(Tint wood) {
-        return frame("Framed", wood, 2).area(Tint.ART, 8, 7, 16, 7, 16, 18, 8, 18)
+        return frame(OpeningTexts.FRAMED, wood, 2).area(Tint.ART, 8, 7, 16, 7, 16, 18, 8, 18)
                 .line(Tint.ART_LINE, 1.6, 8, 14, 11, 11, 13, 13, 16, 10).figure();
     }
 

@@ -14,19 +14,19 @@ import neatcorner.section.Seat;
 
 /** Lengths of a mat. */
 public final class MatFields {
-    public static final Field MAT_TOP = border("mat.top", "Mat border, top", 0);
-    public static final Field MAT_RIGHT = border("mat.right", "Mat border, right", 1);
-    public static final Field MAT_BOTTOM = border("mat.bottom", "Mat border, bottom", 2);
-    public static final Field MAT_LEFT = border("mat.left", "Mat border, left", 3);
-    public static final Field MAT_OVERLAP = mat("mat.overlap", "Mat overlap", Layer.Mat::overlap,
+    public static final Field MAT_TOP = border("mat.top", OpeningTexts.MAT_BORDER_TOP, 0);
+    public static final Field MAT_RIGHT = border("mat.right", OpeningTexts.MAT_BORDER_RIGHT, 1);
+    public static final Field MAT_BOTTOM = border("mat.bottom", OpeningTexts.MAT_BORDER_BOTTOM, 2);
+    public static final Field MAT_LEFT = border("mat.left", OpeningTexts.MAT_BORDER_LEFT, 3);
+    public static final Field MAT_OVERLAP = mat("mat.overlap", OpeningTexts.MAT_OVERLAP, Layer.Mat::overlap,
             Layer.Mat::withOverlap);
     /** What shows of each mat border, outside the lip; clockwise from the top. */
-    public static final List<Field> MAT_SHOWS = List.of(shows("mat.top.shows", "Mat border that shows, top", 0),
-            shows("mat.right.shows", "Mat border that shows, right", 1),
-            shows("mat.bottom.shows", "Mat border that shows, bottom", 2),
-            shows("mat.left.shows", "Mat border that shows, left", 3));
+    public static final List<Field> MAT_SHOWS = List.of(shows("mat.top.shows", OpeningTexts.BORDER_SHOWS_TOP, 0),
+            shows("mat.right.shows", OpeningTexts.BORDER_SHOWS_RIGHT, 1),
+            shows("mat.bottom.shows", OpeningTexts.BORDER_SHOWS_BOTTOM, 2),
+            shows("mat.left.shows", OpeningTexts.BORDER_SHOWS_LEFT, 3));
     /** The border that shows, all round the same; as it is now, the top one. */
-    public static final Field MAT_EVEN = new Field("mat.even", "Mat border that shows, all round", LengthRange.BORDER,
+    public static final Field MAT_EVEN = new Field("mat.even", OpeningTexts.BORDER_SHOWS_ALL_ROUND, LengthRange.BORDER,
             plan -> MAT_SHOWS.getFirst().in(plan),
             (job, length) -> job.pack().mat()
                     .map(mat -> job

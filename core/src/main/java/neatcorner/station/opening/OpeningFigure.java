@@ -60,7 +60,7 @@ public final class OpeningFigure {
         drawUnderLip();
         drawDimensions(outside, sight, rabbet);
         drawHandles(outside);
-        return new Figure("The frame from the front", outside,
+        return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, outside,
                 new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
     }
 
@@ -75,26 +75,31 @@ public final class OpeningFigure {
             across(across, outside.top(), 28, sizes.outside(), FrameFields.OUTSIDE_WIDTH);
             Box inner = centered(sizes.sight());
             marks.dimension(new Point(inner.left(), outside.bottom()), new Point(inner.right(), outside.bottom()),
-                    -FIRST, sizes.sight().width(), "Sight width", FrameFields.SIGHT_WIDTH);
-            marks.label(new Point(inner.left(), outside.bottom()), -6, FIRST + 4, Anchor.END, "sight", 12, false,
+                    -FIRST, sizes.sight().width(), OpeningTexts.SIGHT_WIDTH, FrameFields.SIGHT_WIDTH);
+            marks.label(new Point(inner.left(), outside.bottom()), -6, FIRST + 4, Anchor.END, OpeningTexts.SHOWN_SIGHT,
+                    12, false,
                     Tint.FAINT_INK);
             Box art = centered(sizes.art());
-            marks.dimension(new Point(art.left(), 0), new Point(art.right(), 0), 0, sizes.art().width(), "Art width",
+            marks.dimension(new Point(art.left(), 0), new Point(art.right(), 0), 0, sizes.art().width(),
+                    OpeningTexts.ART_WIDTH,
                     FrameFields.ART_WIDTH);
-            marks.label(new Point(0, 0), 0, -16, Anchor.MIDDLE, "art", 12, false, Tint.FAINT_INK);
+            marks.label(new Point(0, 0), 0, -16, Anchor.MIDDLE, OpeningTexts.SHOWN_ART, 12, false, Tint.FAINT_INK);
         } else {
             drawEdges(outside, sight, rabbet);
             Box art = middled(sight, sizes.art());
             double y = art.bottom() - art.height() * 0.18;
             double x = art.right() - art.width() * 0.2;
-            marks.dimension(new Point(art.left(), y), new Point(art.right(), y), 0, sizes.art().width(), "Art width",
+            marks.dimension(new Point(art.left(), y), new Point(art.right(), y), 0, sizes.art().width(),
+                    OpeningTexts.ART_WIDTH,
                     FrameFields.ART_WIDTH);
-            marks.dimension(new Point(x, art.top()), new Point(x, art.bottom()), 0, sizes.art().height(), "Art height",
+            marks.dimension(new Point(x, art.top()), new Point(x, art.bottom()), 0, sizes.art().height(),
+                    OpeningTexts.ART_HEIGHT,
                     FrameFields.ART_HEIGHT);
-            marks.label(new Point(art.center().x(), y), 0, -16, Anchor.MIDDLE, "art", 12, false, Tint.FAINT_INK);
+            marks.label(new Point(art.center().x(), y), 0, -16, Anchor.MIDDLE, OpeningTexts.SHOWN_ART, 12, false,
+                    Tint.FAINT_INK);
             drawHandles(outside);
         }
-        return new Figure("The frame from the front", outside,
+        return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, outside,
                 new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
     }
 
@@ -108,13 +113,13 @@ public final class OpeningFigure {
     private Figure impossible() {
         Box sheet = new Box(-150, -100, 150, 100);
         marks.hidden(sheet, Tint.CONSTRUCTION);
-        marks.label(new Point(0, -20), 0, 0, Anchor.MIDDLE, "No frame of these sizes can be made", 16, true, Tint.INK);
+        marks.label(new Point(0, -20), 0, 0, Anchor.MIDDLE, OpeningTexts.NO_FRAME_OF_THESE, 16, true, Tint.INK);
         boolean art = plan.job().sizeOf() == SizeOf.ART;
         Field width = art ? FrameFields.ART_WIDTH : widthField();
         Field height = art ? FrameFields.ART_HEIGHT : heightField();
         marks.dimension(new Point(-150, 100), new Point(150, 100), -FIRST, width.in(plan), width.title(), width);
         marks.dimension(new Point(150, -100), new Point(150, 100), FIRST, height.in(plan), height.title(), height);
-        return new Figure("No frame can be made", sheet, new Figure.Margin(40, 140, 80, 100), marks.list());
+        return new Figure(OpeningTexts.NO_FRAME, sheet, new Figure.Margin(40, 140, 80, 100), marks.list());
     }
 
     private Field widthField() {
@@ -192,14 +197,16 @@ public final class OpeningFigure {
         double x = window.left() + window.width() * 0.22;
         double y = window.top() + window.height() * 0.78;
         drawShowing(window);
-        marks.dimension(new Point(x, pack.top()), new Point(x, window.top()), 0, borders.top(), "Mat border, top",
+        marks.dimension(new Point(x, pack.top()), new Point(x, window.top()), 0, borders.top(),
+                OpeningTexts.MAT_BORDER_TOP,
                 MatFields.MAT_TOP);
         marks.dimension(new Point(x, window.bottom()), new Point(x, pack.bottom()), 0, borders.bottom(),
-                "Mat border, bottom", MatFields.MAT_BOTTOM);
-        marks.dimension(new Point(pack.left(), y), new Point(window.left(), y), 0, borders.left(), "Mat border, left",
+                OpeningTexts.MAT_BORDER_BOTTOM, MatFields.MAT_BOTTOM);
+        marks.dimension(new Point(pack.left(), y), new Point(window.left(), y), 0, borders.left(),
+                OpeningTexts.MAT_BORDER_LEFT,
                 MatFields.MAT_LEFT);
         marks.dimension(new Point(window.right(), y), new Point(pack.right(), y), 0, borders.right(),
-                "Mat border, right", MatFields.MAT_RIGHT);
+                OpeningTexts.MAT_BORDER_RIGHT, MatFields.MAT_RIGHT);
     }
 
     /** Beside each border, what of it shows. */
@@ -242,7 +249,7 @@ public final class OpeningFigure {
         drawArtDimensions();
         double corner = outside.top();
         marks.shortDimension(new Point(sight.right(), corner), new Point(outside.right(), corner), 28,
-                plan.job().faces().right(), "Face width",
+                plan.job().faces().right(), OpeningTexts.FACE_WIDTH,
                 plan.job().outline().faceWidths().isEmpty() ? FrameFields.FACE_WIDTH : FrameFields.face(1));
     }
 
@@ -251,16 +258,18 @@ public final class OpeningFigure {
         down(outside, outside.left(), -44, sizes.outside(), FrameFields.OUTSIDE_HEIGHT);
         double below = outside.bottom();
         marks.dimension(new Point(sight.left(), below), new Point(sight.right(), below), -FIRST,
-                sizes.sight().width(), "Sight width", FrameFields.SIGHT_WIDTH);
+                sizes.sight().width(), OpeningTexts.SIGHT_WIDTH, FrameFields.SIGHT_WIDTH);
         marks.dimension(new Point(rabbet.left(), below), new Point(rabbet.right(), below), -SECOND,
-                sizes.rabbet().width(), "Rabbet size, width", FrameFields.OPENING_WIDTH);
+                sizes.rabbet().width(), OpeningTexts.RABBET_SIZE_WIDTH, FrameFields.OPENING_WIDTH);
         double right = outside.right();
         marks.dimension(new Point(right, sight.top()), new Point(right, sight.bottom()), FIRST + 8,
-                sizes.sight().height(), "Sight height", FrameFields.SIGHT_HEIGHT);
+                sizes.sight().height(), OpeningTexts.SIGHT_HEIGHT, FrameFields.SIGHT_HEIGHT);
         marks.dimension(new Point(right, rabbet.top()), new Point(right, rabbet.bottom()), FIRST + 76,
-                sizes.rabbet().height(), "Rabbet size, height", FrameFields.OPENING_HEIGHT);
-        marks.label(new Point(sight.left(), below), -6, FIRST + 4, Anchor.END, "sight", 12, false, Tint.FAINT_INK);
-        marks.label(new Point(rabbet.left(), below), -6, SECOND + 4, Anchor.END, "rabbet", 12, false, Tint.FAINT_INK);
+                sizes.rabbet().height(), OpeningTexts.RABBET_SIZE_HEIGHT, FrameFields.OPENING_HEIGHT);
+        marks.label(new Point(sight.left(), below), -6, FIRST + 4, Anchor.END, OpeningTexts.SHOWN_SIGHT, 12, false,
+                Tint.FAINT_INK);
+        marks.label(new Point(rabbet.left(), below), -6, SECOND + 4, Anchor.END, OpeningTexts.SHOWN_RABBET, 12, false,
+                Tint.FAINT_INK);
     }
 
     private void across(Box box, double y, double offset, Opening size, Field field) {
@@ -280,11 +289,12 @@ public final class OpeningFigure {
         Length height = sizes.art().height();
         double y = art.bottom() - art.height() * 0.12;
         double x = art.right() - art.width() * 0.14;
-        marks.dimension(new Point(art.left(), y), new Point(art.right(), y), 0, width, "Art width",
+        marks.dimension(new Point(art.left(), y), new Point(art.right(), y), 0, width, OpeningTexts.ART_WIDTH,
                 FrameFields.ART_WIDTH);
-        marks.dimension(new Point(x, art.top()), new Point(x, art.bottom()), 0, height, "Art height",
+        marks.dimension(new Point(x, art.top()), new Point(x, art.bottom()), 0, height, OpeningTexts.ART_HEIGHT,
                 FrameFields.ART_HEIGHT);
-        marks.label(new Point(art.center().x(), y), 0, -16, Anchor.MIDDLE, "art", 12, false, Tint.FAINT_INK);
+        marks.label(new Point(art.center().x(), y), 0, -16, Anchor.MIDDLE, OpeningTexts.SHOWN_ART, 12, false,
+                Tint.FAINT_INK);
     }
 
     private Box artBox(Layer.Mat mat) {

@@ -21,21 +21,21 @@ final class OpeningSlate {
     static Slate of(Plan plan) {
         SizeReadings sizes = new SizeReadings(plan);
         List<Slate.Row> rows = new ArrayList<>();
-        rows.add(Slate.Row.large("Art", sizes.art(true), sizes.art(false)));
+        rows.add(Slate.Row.large(OpeningTexts.ART, sizes.art(true), sizes.art(false)));
         if (plan.sizes().window() != null) {
-            rows.add(Slate.Row.plain("Window", sizes.window(true), sizes.window(false)));
-            rows.add(Slate.Row.plain("Mat outer", sizes.pack(true), sizes.pack(false)));
+            rows.add(Slate.Row.plain(OpeningTexts.WINDOW, sizes.window(true), sizes.window(false)));
+            rows.add(Slate.Row.plain(OpeningTexts.MAT_OUTER, sizes.pack(true), sizes.pack(false)));
         }
-        rows.add(Slate.Row.plain("Rabbet size", sizes.rabbet(true), sizes.rabbet(false)));
-        rows.add(Slate.Row.plain("Sight", sizes.sight(true), sizes.sight(false)));
-        rows.add(Slate.Row.large("Outside", sizes.outside(true), sizes.outside(false)));
+        rows.add(Slate.Row.plain(OpeningTexts.RABBET_SIZE, sizes.rabbet(true), sizes.rabbet(false)));
+        rows.add(Slate.Row.plain(OpeningTexts.SIGHT, sizes.sight(true), sizes.sight(false)));
+        rows.add(Slate.Row.large(OpeningTexts.OUTSIDE, sizes.outside(true), sizes.outside(false)));
         for (Layer layer : plan.job().pack().layers()) {
             if (layer instanceof Layer.Glazing || layer instanceof Layer.Backing) {
-                rows.add(Slate.Row.plain("Cut " + layer.within(),
+                rows.add(Slate.Row.plain(OpeningTexts.CUT_WITHIN.formatted(layer.within()),
                         cutSize(plan, layer, sizes, true), cutSize(plan, layer, sizes, false)));
             }
         }
-        rows.add(Slate.Row.plain("Weight", weight(plan)));
+        rows.add(Slate.Row.plain(OpeningTexts.WEIGHT, weight(plan)));
         return new Slate(rows);
     }
 
@@ -44,21 +44,21 @@ final class OpeningSlate {
         Opening cut = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
         Length value = across ? cut.width() : cut.height();
         Length extra = value.plus(under).minus(SizeReadings.pick(plan.sizes().rabbet(), across));
-        String name = layer.title() + ", cut " + SizeReadings.direction(across);
-        Reading play = Reading.given("Play in all", under);
+        String name = OpeningTexts.LAYER_CUT.formatted(layer.title(), SizeReadings.direction(across));
+        Reading play = Reading.given(OpeningTexts.PLAY_IN_ALL, under);
         return extra.equals(Length.ZERO)
                 ? Reading.computed(name, value, "{0} − {1}", sizes.rabbet(across), play)
                 : Reading.computed(name, value, "{0} + {1} − {2}", sizes.rabbet(across),
-                        Reading.given("Second step, both sides", extra), play);
+                        Reading.given(OpeningTexts.SECOND_STEP_BOTH_SIDES, extra), play);
     }
 
     private static Reading weight(Plan plan) {
         Mass wood = plan.weight().wood();
         Section section = plan.job().section();
-        Reading perMetre = Reading.given("Weight of the stick",
+        Reading perMetre = Reading.given(OpeningTexts.WEIGHT_OF_THE_STICK,
                 new Physical(section.perMetre().kilograms(), Physical.Kind.BY_LENGTH));
-        Reading woodReading = Reading.computed("Wood", wood, "pieces at {0}", perMetre);
-        return Reading.computed("Weight", plan.weight().total(), "{0} + {1}", woodReading,
-                Reading.given("Glazing, mat, art and backing", plan.weight().pack()));
+        Reading woodReading = Reading.computed(OpeningTexts.WOOD, wood, OpeningTexts.PIECES_AT, perMetre);
+        return Reading.computed(OpeningTexts.WEIGHT, plan.weight().total(), "{0} + {1}", woodReading,
+                Reading.given(OpeningTexts.GLAZING_MAT_ART_AND_BACKING, plan.weight().pack()));
     }
 }

@@ -37,21 +37,21 @@ public final class SizeFindings {
         Opening window = sizes.window();
         if (!job.size().isPositive()) {
             return Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, OPENING,
-                    Sentence.of("A frame needs a width and a height above zero; this one measures {0} by {1}.",
+                    Sentence.of(OpeningTexts.FRAME_NEEDS_A_WIDTH,
                             job.size().width(), job.size().height()),
-                    new Remedy(Sentence.of("Start again from the usual size"), SizeFindings::withUsualSize));
+                    new Remedy(Sentence.of(OpeningTexts.START_AGAIN_FROM_THE_USUAL), SizeFindings::withUsualSize));
         }
         if (window != null && !window.isPositive() && sizes.sight().isPositive()) {
             return Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, OPENING, Sentence.of(
-                    "The mat's borders and overlap leave no window: it would be {0} by {1}.", window.width(),
+                    OpeningTexts.NO_WINDOW_IS_LEFT, window.width(),
                     window.height()), thinnerBorders(job));
         }
         return Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, OPENING, Sentence.of(
-                "From a size of {0} by {1} nothing is left for what goes in the frame: the sight size would be {2} by {3}.",
+                OpeningTexts.NOTHING_IS_LEFT_TO_FRAME,
                 job.size().width(), job.size().height(), sizes.sight().width(), sizes.sight().height()),
                 job.sizeOf() == SizeOf.ART
                         ? null
-                        : new Remedy(Sentence.of("Take {0} by {1} as the art's size", job.size().width(),
+                        : new Remedy(Sentence.of(OpeningTexts.TAKE_AS_THE_ART, job.size().width(),
                                 job.size().height()), j -> j.withSize(SizeOf.ART, j.size())));
     }
 
@@ -67,24 +67,24 @@ public final class SizeFindings {
         Opening pack = job.sizes().pack();
         Length border = new Length(Math.min(pack.width().units(), pack.height().units()) / 6);
         Layer.Mat thinner = mat.withBorders(Faces.all(border)).withOverlap(Defaults.matOverlap(job.units()));
-        return new Remedy(Sentence.of("Make the mat's borders {0}", border),
+        return new Remedy(Sentence.of(OpeningTexts.MAKE_THE_MATS_BORDERS, border),
                 j -> j.withPack(j.pack().withMat(thinner)));
     }
 
     private static void addClearance(Job job, List<Finding> findings) {
         Length usual = Defaults.clearance(job.units());
-        Remedy remedy = new Remedy(Sentence.of("Make it {0} a side", usual), j -> j.withClearance(usual));
+        Remedy remedy = new Remedy(Sentence.of(OpeningTexts.MAKE_IT_A_SIDE, usual), j -> j.withClearance(usual));
         if (job.clearance().isNegative()) {
             findings.add(Finding.stop(SharedFinding.CLEARANCE_TIGHT, OPENING, Sentence
-                    .of("The pack is larger than the rabbet by {0} a side: it cannot go in.", job.clearance().negate()),
+                    .of(OpeningTexts.PACK_CANNOT_GO_IN, job.clearance().negate()),
                     remedy));
         } else if (job.clearance().times(2).isLessThan(Defaults.leastPlay(job.units()))) {
             findings.add(Finding.check(SharedFinding.CLEARANCE_TIGHT, OPENING, Sentence
-                    .of("The pack has only {0} of play in all: it may not drop in.", job.clearance().times(2)),
+                    .of(OpeningTexts.PACK_MAY_NOT_DROP_IN, job.clearance().times(2)),
                     remedy));
         } else if (job.clearance().isMoreThan(Defaults.mostClearance(job.units()))) {
             findings.add(Finding.check(SizeFinding.CLEARANCE_LOOSE, OPENING,
-                    Sentence.of("The pack has {0} of play a side and will wander.", job.clearance()), remedy));
+                    Sentence.of(OpeningTexts.PACK_WILL_WANDER, job.clearance()), remedy));
         }
     }
 }

@@ -51,9 +51,10 @@ public final class ClosingFigure {
     /** Nothing was measured that is off: the frame as planned, and no numbers. */
     private Figure asPlanned() {
         frame(closing.tight(), 1, 0);
-        marks.label(new Point(bounds.center().x(), bounds.bottom()), 0, 34, Anchor.MIDDLE, "as planned", 16, true,
+        marks.label(new Point(bounds.center().x(), bounds.bottom()), 0, 34, Anchor.MIDDLE, SawTexts.AS_PLANNED, 16,
+                true,
                 Tint.INK);
-        return new Figure("How the frame closes", bounds.grown(bounds.width() * 0.04),
+        return new Figure(SawTexts.HOW_THE_FRAME_CLOSES, bounds.grown(bounds.width() * 0.04),
                 new Figure.Margin(30, 40, 60, 40),
                 marks.list());
     }
@@ -68,12 +69,12 @@ public final class ClosingFigure {
         frame(closing.tight(), tight, 0);
         Point last = new Point(bounds.left(), bounds.top());
         marks.value(FrameFront.point(meant.getFirst().start()), Anchor.END, new Fine(closing.lastGap()),
-                "Last corner", null);
-        caption(0, "all tight but the last corner", tight);
+                SawTexts.LAST_CORNER, null);
+        caption(0, SawTexts.ALL_TIGHT_BUT_THE_LAST, tight);
         frame(closing.banded(), banded, apart);
         gaps(apart);
-        caption(apart, "a band spreads it", banded);
-        return new Figure("How the frame closes",
+        caption(apart, SawTexts.BAND_SPREADS_IT, banded);
+        return new Figure(SawTexts.HOW_THE_FRAME_CLOSES,
                 new Box(last.x() - bounds.width() * 0.06, bounds.top() - bounds.height() * 0.04,
                         bounds.right() + apart + bounds.width() * 0.06, bounds.bottom() + bounds.height() * 0.04),
                 new Figure.Margin(60, 40, 70, 70), marks.list());
@@ -96,7 +97,7 @@ public final class ClosingFigure {
         Point at = new Point(bounds.center().x() + right, bounds.bottom());
         marks.label(at, 0, 34, Anchor.MIDDLE, what, 16, true, Tint.INK);
         marks.label(at, 0, 54, Anchor.MIDDLE,
-                factor == 1 ? "true to scale" : "errors drawn " + factor + " times as large",
+                factor == 1 ? SawTexts.TRUE_TO_SCALE : SawTexts.ERRORS_DRAWN_TIMES_AS_LARGE.formatted(factor),
                 13, false, Tint.FAINT_INK);
     }
 
@@ -108,7 +109,7 @@ public final class ClosingFigure {
             double x = corner.x() + (middle.x() - corner.x()) * 0.5;
             double y = corner.y() + (middle.y() - corner.y()) * 0.36;
             marks.value(new Point(x + right, y), Anchor.MIDDLE, new Fine(joint.gap()),
-                    "Corner " + names.get(i) + names.get((i + 1) % names.size()), null);
+                    SawTexts.CORNER.formatted(names.get(i), names.get((i + 1) % names.size())), null);
         }
     }
 

@@ -28,8 +28,8 @@ public final class DryFitFigure {
         Contours contours = plan.contours();
         if (contours == null || !plan.job().outline().isRectangle()) {
             Box sheet = new Box(-150, -100, 150, 100);
-            marks.label(sheet.center(), 0, 0, Anchor.MIDDLE, "A dry fit is read on rectangles", 16, true, Tint.INK);
-            return new Figure("No dry fit", sheet, Figure.Margin.all(40), marks.list());
+            marks.label(sheet.center(), 0, 0, Anchor.MIDDLE, SawTexts.DRY_FIT_IS_READ, 16, true, Tint.INK);
+            return new Figure(SawTexts.NO_DRY_FIT, sheet, Figure.Margin.all(40), marks.list());
         }
         new FrameFront(plan, contours, marks).draw();
         Loop outside = contours.outside();
@@ -49,9 +49,9 @@ public final class DryFitFigure {
         diagonal(marks, outside.at(1), outside.at(3), fit.second(), FrameFields.SECOND_DIAGONAL, 0.3);
         Box box = FrameFront.box(outside);
         marks.label(new Point(box.center().x(), box.top()), 0, -22, Anchor.MIDDLE,
-                "type each gap where it is: outside at the heel, inside at the toe; both diagonals from corner to corner",
+                SawTexts.TYPE_EACH_GAP_WHERE,
                 13, false, Tint.FAINT_INK);
-        return new Figure("The frame put together dry", box, new Figure.Margin(50, 90, 30, 90), marks.list());
+        return new Figure(SawTexts.FRAME_PUT_TOGETHER_DRY, box, new Figure.Margin(50, 90, 30, 90), marks.list());
     }
 
     private static void gap(Marks marks, Plan plan, Point at, Anchor anchor, Field field) {

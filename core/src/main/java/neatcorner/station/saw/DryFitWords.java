@@ -50,8 +50,8 @@ public final class DryFitWords {
     public static List<Sentence> of(Plan plan) {
         if (isRead(plan) && !isMeasured(plan)) {
             return List.of(
-                    Sentence.of("Put the frame together dry. Where light comes through, slip in a feeler or a strip of"
-                            + " paper, and type the gap there: at the heel outside, at the toe inside. Then both diagonals."));
+                    Sentence.of(
+                            SawTexts.PUT_THE_FRAME_TOGETHER));
         }
         List<Explanation> all = explanations(plan);
         if (all.isEmpty()) {
@@ -62,7 +62,7 @@ public final class DryFitWords {
         words.question(said);
         boolean single = all.stream().anyMatch(one -> one.causes().size() == 1 && one.left().isEmpty());
         if (!single) {
-            said.add(Sentence.of("No single cause explains all of this."));
+            said.add(Sentence.of(SawTexts.NO_SINGLE_CAUSE_EXPLAINS));
         }
         for (int i = 0; i < Math.min(2, all.size()); i++) {
             words.add(all.get(i), i > 0, said);
@@ -78,8 +78,7 @@ public final class DryFitWords {
             double due = Math.hypot(frame.width(), frame.height());
             double read = Math.abs(fit.first() - due) > Math.abs(fit.second() - due) ? fit.first() : fit.second();
             said.add(Sentence.of(
-                    "A diagonal of {0} is not of this frame, where {1} is due from outer corner to outer corner:"
-                            + " measure again. Diagonals are left out of what follows.",
+                    SawTexts.DIAGONAL_IN_QUESTION,
                     Length.mm(read), Length.mm(due)));
         }
     }
@@ -87,17 +86,27 @@ public final class DryFitWords {
     private void add(Explanation explanation, boolean other, List<Sentence> said) {
         for (int i = 0; i < explanation.causes().size(); i++) {
             Sentence cause = words(explanation.causes().get(i));
-            String start = i > 0 ? "And: " : other ? "Or: " : "";
-            said.add(new Sentence(start + cause.template(), cause.quantities()));
+            String start = i > 0 ? SawTexts.AND_ALSO : other ? SawTexts.OR_ELSE : "%s";
+            said.add(new Sentence(start.formatted(cause.template()), cause.quantities()));
         }
         if (!explanation.left().isEmpty()) {
             List<Fine> gaps = explanation.left().stream().map(left -> new Fine(Math.abs(left.gap()))).toList();
-            String places = String.join(", ", IntStream.range(0, gaps.size()).mapToObj(i -> "{" + i + "} at the "
-                    + (explanation.left().get(i).toe() ? "toe" : "heel") + " of "
-                    + corner(explanation.left().get(i).corner())
-                    + (explanation.left().get(i).gap() < 0 ? ", where less is read" : "")).toList());
-            said.add(new Sentence("That leaves unexplained: " + places + ".", List.copyOf(gaps)));
+            String places = String.join(", ",
+                    IntStream.range(0, gaps.size())
+                            .mapToObj(i -> leaves(explanation.left().get(i)).formatted(i,
+                                    corner(explanation.left().get(i).corner())))
+                            .toList());
+            said.add(new Sentence(SawTexts.THAT_LEAVES_UNEXPLAINED.formatted(places), List.copyOf(gaps)));
         }
+    }
+
+    private static String leaves(DryFitReading.Left left) {
+        if (left.gap() < 0) {
+            return left.toe()
+                    ? SawTexts.LESS_AT_TOE
+                    : SawTexts.LESS_AT_HEEL;
+        }
+        return left.toe() ? SawTexts.LEFT_AT_TOE : SawTexts.LEFT_AT_HEEL;
     }
 
     /** "D–A" for the corner at which A starts. */
@@ -111,58 +120,62 @@ public final class DryFitWords {
 
     static String title(Plan plan, Explanation explanation) {
         DryFitWords words = new DryFitWords(plan);
-        String title = String.join(" and ", explanation.causes().stream().map(words::title).toList());
+        String title = String.join(SawTexts.BOTH, explanation.causes().stream().map(words::title).toList());
         return Sentence.capital(title);
     }
 
     private String title(Cause cause) {
         return switch (cause.fault()) {
-            case NONE -> "nothing is wrong";
-            case SAW_ANGLE -> "saw angle";
-            case CORNER_CUT -> "one cut at " + corner(cause.at());
-            case SHORT_PIECE -> "length of " + name(cause.at());
-            case DRAWN_UP, PAIRS -> "lengths of a pair";
-            case SEATING -> corner(cause.at()) + " not home";
-            case RACKED -> "out of square";
-            case BEVEL -> "blade tilt or thickness";
-            case WIND -> "a twisted side";
+            case NONE -> SawTexts.NOTHING_IS_WRONG;
+            case SAW_ANGLE -> SawTexts.SAW_ANGLE;
+            case CORNER_CUT -> SawTexts.ONE_CUT_AT.formatted(corner(cause.at()));
+            case SHORT_PIECE -> SawTexts.LENGTH_OF.formatted(name(cause.at()));
+            case DRAWN_UP, PAIRS -> SawTexts.LENGTHS_OF_A_PAIR;
+            case SEATING -> SawTexts.NOT_HOME.formatted(corner(cause.at()));
+            case RACKED -> SawTexts.OUT_OF_SQUARE;
+            case BEVEL -> SawTexts.BLADE_TILT_OR_THICKNESS;
+            case WIND -> SawTexts.TWISTED_SIDE;
         };
     }
 
     private Sentence words(Cause cause) {
         double size = Math.abs(cause.size());
         return switch (cause.fault()) {
-            case NONE -> Sentence.of("Nothing to mend: all joints close.");
+            case NONE -> Sentence.of(SawTexts.NOTHING_TO_MEND_ALL);
             case SAW_ANGLE -> saw(cause.size() > 0, size);
             case CORNER_CUT -> cut(cause.at(), cause.size() < 0, size);
             case SHORT_PIECE -> Sentence.of(
-                    "Piece " + name(cause.at()) + " is about {0} shorter than " + name(cause.at()
-                            + 2) + ": take that off one end of " + name(cause.at() + 2)
-                            + ", {1} square to the cut, heel and toe"
-                            + " alike, or cut " + name(cause.at()) + " anew. Then both close.",
+                    SawTexts.PIECE_IS_SHORTER
+                            .formatted(name(cause.at()), name(cause.at()
+                                    + 2), name(cause.at() + 2), name(cause.at())),
                     new Fine(2 * size * Math.sqrt(2)),
                     new Fine(2 * size));
             case DRAWN_UP -> {
                 int longer = cause.size() > 0 ? cause.at() : cause.at() + 2;
-                yield Sentence.of("Piece " + name(longer) + " is about {0} longer than " + name(longer + 2)
-                        + ", and the corners share it: take that off one end of " + name(longer)
-                        + ", {1} square to the cut, heel and toe alike. Then they lie alike.", new Fine(size),
+                yield Sentence.of(
+                        SawTexts.PIECE_IS_LONGER
+                                .formatted(name(longer), name(longer + 2), name(longer)),
+                        new Fine(size),
                         new Fine(size / Math.sqrt(2)));
             }
             case PAIRS ->
-                Sentence.of("Opposite sides differ in length by about {0}: lay each pair together, and take the"
-                        + " difference off the longer, heel and toe alike.", new Fine(size * Math.sqrt(2)));
+                Sentence.of(
+                        SawTexts.OPPOSITE_SIDES_DIFFER_IN_LENGTH,
+                        new Fine(size * Math.sqrt(2)));
             case SEATING ->
-                Sentence.of("Corner " + corner(cause.at()) + " stands open by {0} at heel and toe alike: push it"
-                        + " home; if it does not go, " + name(cause.at() + 3) + " or " + name(cause.at())
-                        + " is short by {1}, or its twin long.", new Fine(size), new Fine(size * Math.sqrt(2)));
+                Sentence.of(
+                        SawTexts.CORNER_NOT_HOME
+                                .formatted(corner(cause.at()), name(cause.at() + 3), name(cause.at())),
+                        new Fine(size), new Fine(size * Math.sqrt(2)));
             case RACKED -> racked(cause.size(), size);
             case BEVEL ->
-                Sentence.of("The faces are stepped by {0}: the blade does not stand square to the table, or the"
-                        + " sticks differ in thickness.", new Fine(size));
+                Sentence.of(
+                        SawTexts.FACES_ARE_STEPPED,
+                        new Fine(size));
             case WIND ->
-                Sentence.of("It rocks by {0}, so a side is twisted: sight along each piece, plane or replace the one"
-                        + " that winds.", new Fine(size));
+                Sentence.of(
+                        SawTexts.IT_ROCKS_BY_SO,
+                        new Fine(size));
         };
     }
 
@@ -174,15 +187,11 @@ public final class DryFitWords {
         double along = gap / 2 / top.left().miter().cos();
         return tooBig
                 ? Sentence.of(
-                        "Every miter is too big: turn the saw towards square by {0}. To mend these, take {1} off the heel"
-                                + " of every end, square to the cut, and nothing off the toe: {2} along the piece. Then all four"
-                                + " close, and outside each piece is {3} shorter.",
+                        SawTexts.EVERY_MITER_IS_TOO_BIG,
                         off, new Fine(gap / 2), new Fine(along),
                         new Fine(2 * along))
                 : Sentence.of(
-                        "Every miter is too small: turn the saw away from square by {0}. To mend these, take {1} off the"
-                                + " toe of every end, square to the cut, and nothing off the heel. Then all four close, and the"
-                                + " sight is {2} smaller.",
+                        SawTexts.EVERY_MITER_IS_TOO,
                         off, new Fine(gap / 2), new Fine(2 * along));
     }
 
@@ -193,14 +202,17 @@ public final class DryFitWords {
         double along = gap / miter;
         double wall = plan.seat().wall().toMm() / ends.face().toMm();
         double play = 2 * plan.job().clearance().toMm() - along * (atToe ? wall : 1 - wall);
-        String where = atToe ? "heel" : "toe";
         String afterwards = plan.job().pack().layers().isEmpty()
-                ? ""
-                : play > 0 ? "; the pack keeps {3} of play along it" : "; then the pack no longer goes in along it";
-        return Sentence.of("One of the two cuts at " + corner(corner) + " is off by {0}: take {1} off the " + where
-                + " at the right end of " + ends.name() + ", or at the left end of " + name(corner)
-                + ", square to the cut, down to nothing at the " + (atToe ? "toe" : "heel") + "; that is {2} along the"
-                + " piece. Then the corner closes" + afterwards + ".", Angle.ofRadians(Math.atan(gap / contact)),
+                ? SawTexts.THEN_THE_CORNER_CLOSES
+                : play > 0
+                        ? SawTexts.THEN_THE_CORNER_CLOSES_THE_PACK
+                        : SawTexts.THEN_THE_CORNER_CLOSES_NO_PACK;
+        return Sentence.of(
+                (atToe
+                        ? SawTexts.ONE_CUT_IS_OFF_AT_THE_HEEL
+                        : SawTexts.ONE_CUT_IS_OFF_AT_THE_TOE)
+                        .formatted(corner(corner), ends.name(), name(corner), afterwards),
+                Angle.ofRadians(Math.atan(gap / contact)),
                 new Fine(gap), new Fine(along), new Fine(Math.max(0, play)));
     }
 
@@ -208,9 +220,10 @@ public final class DryFitWords {
         DryFitReading.Frame frame = frame(plan);
         double mean = frame.contact().stream().mapToDouble(c -> c).average().orElse(1);
         double differ = 2 * frame.width() * frame.height() / Math.hypot(frame.width(), frame.height()) * gap / mean;
-        String longer = way > 0 ? "top right" : "top left";
-        return Sentence.of("The frame is racked by {0}: squeeze the diagonal from the " + longer
-                + ", which is {1} the longer, until both agree. Then the corners close by themselves.",
+        String longer = way > 0 ? SawTexts.TOP_RIGHT : SawTexts.TOP_LEFT;
+        return Sentence.of(
+                SawTexts.FRAME_IS_RACKED_BY_SQUEEZE
+                        .formatted(longer),
                 Angle.ofRadians(gap / mean), new Fine(differ));
     }
 }

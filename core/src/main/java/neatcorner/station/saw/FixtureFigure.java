@@ -32,10 +32,10 @@ final class FixtureFigure {
         marks.area(new Box(-w * 2, 0, w * 4.2, far + w * 0.3), Tint.TABLE, null, 0);
         marks.area(new Box(-w * 2, -w * 0.45, -w * 0.2, 0), Tint.METAL, Tint.INK, 1.2);
         marks.area(new Box(w * 0.2, -w * 0.45, w * 4.2, 0), Tint.METAL, Tint.INK, 1.2);
-        marks.label(new Point(w * 4.2, -w * 0.2), -12, 5, Anchor.END, "fence", 13, false, Tint.FAINT_INK);
+        marks.label(new Point(w * 4.2, -w * 0.2), -12, 5, Anchor.END, SawTexts.FENCE, 13, false, Tint.FAINT_INK);
         Box auxiliary = new Box(w * 1.25, 0, w * 1.6, far);
         marks.area(auxiliary, Tint.METAL, Tint.INK, 1.2);
-        marks.label(new Point(w * 1.7, far * 0.5), 10, 5, Anchor.START, "auxiliary fence, square to the saw's own", 14,
+        marks.label(new Point(w * 1.7, far * 0.5), 10, 5, Anchor.START, SawTexts.AUXILIARY_FENCE, 14,
                 false, Tint.INK);
         double left = from;
         double right = w * 1.25;
@@ -51,23 +51,24 @@ final class FixtureFigure {
         marks.cut(3, new Point(0, 0), new Point(right + w * 0.9, reach));
         marks.dashed(Tint.CONSTRUCTION, new Point(0, 0), new Point(0, far * 0.8));
         marks.value(new Point(-w * 0.9, far * 0.55), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(set.degrees())),
-                "Set the saw to",
+                SawTexts.SET_THE_SAW_TO,
                 null);
-        marks.label(new Point(-w * 0.9, far * 0.55), 0, -18, Anchor.MIDDLE, "set the saw to", 15, true, Tint.INK);
+        marks.label(new Point(-w * 0.9, far * 0.55), 0, -18, Anchor.MIDDLE, SawTexts.SET_THE_SAW_TO_HERE, 15, true,
+                Tint.INK);
         marks.label(new Point((left + right) / 2, far * 0.78), 0, 12, Anchor.MIDDLE,
                 cut.piece().label(plan.job().quantity()), 32, true, Tint.WOOD_INK);
         Length stop = cut.stop();
         marks.label(new Point(w * 1.7, far * 0.5), 10, 30, Anchor.START,
                 stop == null
-                        ? "clamp the stick; never hold it by hand here"
-                        : "clamp the stick, first miter at its stop",
+                        ? SawTexts.CLAMP_THE_STICK_NEVER
+                        : SawTexts.CLAMP_THE_STICK_FIRST,
                 14,
                 true, Tint.INK);
         if (stop != null) {
-            marks.value(new Point(w * 2.6, far * 0.5 + w * 0.7), Anchor.START, stop, "Length along the outer edge",
+            marks.value(new Point(w * 2.6, far * 0.5 + w * 0.7), Anchor.START, stop, SawTexts.LENGTH_ALONG_THE_OUTER,
                     null);
         }
-        return new Figure("The saw table from above, with a fixture", new Box(-w * 2, -w * 0.6, w * 4.2, far + w * 0.3),
+        return new Figure(SawTexts.TABLE_WITH_A_FIXTURE, new Box(-w * 2, -w * 0.6, w * 4.2, far + w * 0.3),
                 new Figure.Margin(40, 24, 40, 24), marks.list());
     }
 }

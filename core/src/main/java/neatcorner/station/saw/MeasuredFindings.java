@@ -57,24 +57,25 @@ public final class MeasuredFindings {
         Length least = Length.mm(pack.least());
         if (least.isNegative()) {
             findings.add(Finding.stop(SharedFinding.CLEARANCE_TIGHT, Station.SAW,
-                    Sentence.of("As cut, the rabbet along piece "
-                            + tight
-                            + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
+                    Sentence.of(
+                            SawTexts.AS_CUT_RABBET_TOO_SHORT
+                                    .formatted(tight),
                             Fine.of(least.negate())),
                     null));
         } else if (least
                 .isLessThan(Length.min(Defaults.leastPlay(plan.job().units()), plan.job().clearance().times(2)))) {
             findings.add(Finding.check(SharedFinding.CLEARANCE_TIGHT, Station.SAW, Sentence.of(
-                    "As cut, the pack has only {0} of play along piece " + tight + ".", Fine.of(least)), null));
+                    SawTexts.AS_CUT_THE_PACK.formatted(tight), Fine.of(least)), null));
         }
         Length cover = plan.seat().rabbet().width().minus(Length.mm(pack.play().get(pack.loosest())));
         if (cover.isLessThan(Length.min(Defaults.leastCover(plan.job().units()), plan.coverLeft()))) {
             String loose = plan.pieces().get(pack.loosest()).name();
             Sentence message = cover.isPositive()
-                    ? Sentence.of("As cut, the lip covers the pack by only {0} along piece " + loose
-                            + " when it slides to one side.", Fine.of(cover))
-                    : Sentence.of("As cut, the pack shows or drops out along piece " + loose
-                            + " when it slides to one side.");
+                    ? Sentence
+                            .of(SawTexts.AS_CUT_THE_LIP
+                                    .formatted(loose), Fine.of(cover))
+                    : Sentence.of(SawTexts.AS_CUT_THE_PACK_SHOWS
+                            .formatted(loose));
             findings.add(cover.isPositive()
                     ? Finding.check(SharedFinding.LIP_COVER_THIN, Station.SAW, message, null)
                     : Finding.stop(SharedFinding.LIP_COVER_THIN, Station.SAW, message, null));
@@ -92,7 +93,7 @@ public final class MeasuredFindings {
             Length differs = outer(plan, longest).minus(outer(plan, shortest));
             if (differs.toMm() > Shaving.MOST_MISMATCH) {
                 findings.add(Finding.check(SawFinding.LENGTH_MISMATCH, Station.SAW, Sentence.of(
-                        "Piece " + longest.name() + " is {0} longer than its twin " + shortest.name() + ".",
+                        SawTexts.LONGER_THAN_ITS_TWIN.formatted(longest.name(), shortest.name()),
                         Fine.of(differs)),
                         null));
             }
@@ -106,11 +107,11 @@ public final class MeasuredFindings {
     private static void gaps(Closing closing, Checks checks, List<Finding> findings) {
         if (closing.spreadGap() > checks.gapLimit().toMm()) {
             findings.add(Finding.check(SawFinding.CORNER_GAP, Station.SAW, Sentence.of(
-                    "Put together like this, corners open by up to {0} under a band, or by {1} in the last one.",
+                    SawTexts.PUT_TOGETHER_LIKE_THIS_CORNERS,
                     new Fine(closing.spreadGap()), new Fine(closing.lastGap())), null));
         } else if (closing.lean() > Shaving.MOST_LEAN) {
             findings.add(Finding.check(SawFinding.OUT_OF_SQUARE, Station.SAW, Sentence.of(
-                    "Put together like this, a corner is off by {0}.", Angle.ofRadians(closing.lean())), null));
+                    SawTexts.PUT_TOGETHER_LIKE_THIS_A_CORNER, Angle.ofRadians(closing.lean())), null));
         }
     }
 
@@ -121,7 +122,7 @@ public final class MeasuredFindings {
                 && Math.abs(first - second) > MOST_OUT.toMm()) {
             Squareness square = new Squareness(plan.sizes().outside(), Length.mm(first), Length.mm(second));
             findings.add(Finding.check(SawFinding.OUT_OF_SQUARE, Station.SAW, Sentence.of(
-                    "The diagonals differ by {0}, so the frame leans by {1}: push one end over by {2} before the glue sets.",
+                    SawTexts.DIAGONALS_DIFFER_BY_SO,
                     new Fine(Math.abs(first - second)), Angle.ofDegrees(Math.abs(square.skew().degrees())),
                     Fine.of(square.push())), null));
         }
@@ -130,10 +131,10 @@ public final class MeasuredFindings {
     private static void season(Plan plan, Climate place, Climate.Air air, List<Finding> findings) {
         SeasonGap gap = SeasonGap.of(plan.pieces(), plan.job().section().wood(), place, air);
         if (gap.gap().isMoreThan(OPENS)) {
-            String when = gap.isAtToe() ? "driest" : "dampest";
-            String where = gap.isAtToe() ? "inside" : "outside";
-            findings.add(Finding.note(SawFinding.MOVEMENT_OPENS_MITER, Station.SAW, Sentence.of("In the " + when
-                    + " month the miters open by {0} " + where + ": glue at the moisture of the place, or reinforce.",
+            findings.add(Finding.note(SawFinding.MOVEMENT_OPENS_MITER, Station.SAW, Sentence.of(
+                    gap.isAtToe()
+                            ? SawTexts.IN_THE_DRIEST_MONTH
+                            : SawTexts.IN_THE_DAMPEST_MONTH,
                     Fine.of(gap.gap())), remedy(place)));
         }
     }
@@ -144,8 +145,8 @@ public final class MeasuredFindings {
         return Math.abs(rounded - place.glued()) < 0.5
                 ? null
                 : new Remedy(
-                        Sentence.of("Let the wood come to {0} first",
-                                new Scalar(rounded, "% moisture", 1)),
+                        Sentence.of(SawTexts.LET_THE_WOOD_COME,
+                                new Scalar(rounded, SawTexts.PERCENT_MOISTURE, 1)),
                         job -> {
                             Climate newest = job.checks().place();
                             return job.withChecks(job.checks().withPlace(

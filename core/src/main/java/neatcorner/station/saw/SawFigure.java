@@ -58,7 +58,7 @@ public final class SawFigure {
         drawBlade();
         drawStop();
         drawWords();
-        return new Figure("The saw table from above", new Box(left, -w * 0.9, right, w * 2.5),
+        return new Figure(SawTexts.TABLE_FROM_ABOVE, new Box(left, -w * 0.9, right, w * 2.5),
                 new Figure.Margin(60, 24, 40, 24), marks.list());
     }
 
@@ -68,7 +68,7 @@ public final class SawFigure {
         marks.area(new Box(left, -w * 0.55, -gap, 0), Tint.METAL, Tint.INK, 1.2);
         marks.area(new Box(gap, -w * 0.55, right, 0), Tint.METAL, Tint.INK, 1.2);
         marks.label(new Point(side > 0 ? left : right, -w * 0.27), side * 14, 5,
-                side > 0 ? Anchor.START : Anchor.END, "fence", 13, false, Tint.FAINT_INK);
+                side > 0 ? Anchor.START : Anchor.END, SawTexts.FENCE, 13, false, Tint.FAINT_INK);
     }
 
     /** Horizontal distance that the blade line runs over the face width. */
@@ -182,7 +182,7 @@ public final class SawFigure {
         marks.line(Tint.CONSTRUCTION, 1, arc);
         double middle = miter.radians() / 2;
         marks.value(new Point(side * radius * 1.12 * Math.sin(middle), radius * 1.12 * Math.cos(middle)),
-                Anchor.MIDDLE, Angle.ofDegrees(Math.abs(miter.degrees())), "Miter", null);
+                Anchor.MIDDLE, Angle.ofDegrees(Math.abs(miter.degrees())), SawTexts.MITER, null);
     }
 
     /** Between the outermost points of both ends: at the fence where the heels stand out, else at the sight edge. */
@@ -197,10 +197,11 @@ public final class SawFigure {
             Box block = stopBlock(far, toe);
             marks.area(block, Tint.CUT, Tint.INK, 1.2);
             marks.label(new Point(block.center().x(), block.bottom()), 0, 18, Anchor.MIDDLE,
-                    toe ? "stop, at the toe" : "stop", 14, true, Tint.INK);
+                    toe ? SawTexts.STOP_AT_THE_TOE : "stop", 14, true, Tint.INK);
         }
         marks.dimension(new Point(Math.min(near, far), -w * 0.55), new Point(Math.max(near, far), -w * 0.55), 30,
-                stop == null ? cut.leaves(plan.job().saw()) : stop, stop == null ? "Leave" : "Stop", null);
+                stop == null ? cut.leaves(plan.job().saw()) : stop, stop == null ? SawTexts.LEAVE : SawTexts.STOP,
+                null);
     }
 
     private Box stopBlock(double at, boolean toe) {
@@ -211,8 +212,9 @@ public final class SawFigure {
     private void drawWords() {
         boolean down = cut.isFaceDown(plan.job().saw());
         double x = side * shown * 0.72;
-        marks.label(new Point(x, w), 0, 26, Anchor.MIDDLE, down ? "face down" : "face up", 17, true, Tint.INK);
-        marks.label(new Point(x, w), 0, 48, Anchor.MIDDLE, "sight edge and rabbet towards you", 14, false, Tint.INK);
+        marks.label(new Point(x, w), 0, 26, Anchor.MIDDLE, down ? SawTexts.FACE_DOWN : SawTexts.FACE_UP, 17, true,
+                Tint.INK);
+        marks.label(new Point(x, w), 0, 48, Anchor.MIDDLE, SawTexts.SIGHT_EDGE_AND_RABBET, 14, false, Tint.INK);
         drawTilt();
         marks.label(new Point(-side * w * 1.1, w), 0, 22, Anchor.MIDDLE, waste(), 13, false, Tint.FAINT_INK);
     }
@@ -228,14 +230,19 @@ public final class SawFigure {
         marks.line(Tint.INK, 1.4, foot.plus(-w * 0.45, 0), foot.plus(w * 0.45, 0));
         marks.dashed(Tint.CONSTRUCTION, foot, foot.plus(0, -w * 0.7));
         marks.cut(3, foot, foot.plus(Math.sin(angle) * w * 0.7, -Math.cos(angle) * w * 0.7));
-        marks.value(foot.plus(0, w * 0.18), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(cut.bevel().degrees())), "Tilt",
+        marks.value(foot.plus(0, w * 0.18), Anchor.MIDDLE, Angle.ofDegrees(Math.abs(cut.bevel().degrees())),
+                SawTexts.TILT,
                 null);
-        marks.label(foot.plus(0, w * 0.18), 0, 26, Anchor.MIDDLE, "blade's top to the " + leans.title(), 14, true,
+        marks.label(foot.plus(0, w * 0.18), 0, 26, Anchor.MIDDLE, SawTexts.BLADES_TOP_TO_THE.formatted(leans.title()),
+                14,
+                true,
                 Tint.CUT);
     }
 
     private String waste() {
         CutStick stick = cut.stick();
-        return isFinal() || stick == null ? "waste" : "waste, towards the start of " + Theirs.words(stick.label());
+        return isFinal() || stick == null
+                ? SawTexts.WASTE
+                : SawTexts.WASTE_TOWARDS_THE_START.formatted(Theirs.words(stick.label()));
     }
 }

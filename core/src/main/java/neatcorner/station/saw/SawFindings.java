@@ -27,9 +27,8 @@ final class SawFindings {
             Piece shortest = shortOnes.stream().min(Comparator.comparing(Piece::span)).orElseThrow();
             String names = String.join(", ", shortOnes.stream().map(Piece::name).toList());
             findings.add(Finding.check(SawFinding.PIECE_SHORT_TO_HOLD, Station.SAW, Sentence.of(
-                    "Too short to hold by hand: " + names
-                            + " ({0}, the limit is {1}). Clamp them, use a sled, or cut the"
-                            + " miters before cutting them from the stick.",
+                    SawTexts.TOO_SHORT_TO_HOLD
+                            .formatted(names),
                     shortest.span(), plan.job().saw().minHold()), null));
         }
         plan.pieces().stream().flatMap(piece -> Stream.of(piece.left(), piece.right()))
@@ -37,12 +36,11 @@ final class SawFindings {
                 .max(Comparator.comparingDouble(miter -> Math.abs(miter.degrees())))
                 .ifPresent(miter -> findings.add(Finding.check(
                         SawFinding.SAW_MITER_OUT_OF_RANGE, Station.SAW, Sentence.of(
-                                "The saw swings to {0}, the steepest miter is {1}: clamp the stick square to an auxiliary fence and cut"
-                                        + " the complement, {2}.",
+                                SawTexts.SAW_SWINGS_TOO_LITTLE,
                                 plan.job().saw().maxMiter(), miter, miter.complement()),
                         plan.job().outline().faceWidths().isEmpty()
                                 ? null
-                                : new Remedy(Sentence.of("Give all sides the same width"),
+                                : new Remedy(Sentence.of(SawTexts.GIVE_ALL_SIDES_THE_SAME),
                                         j -> j.withFaceWidths(null)))));
     }
 
@@ -52,8 +50,7 @@ final class SawFindings {
                 .findFirst()
                 .ifPresent(bevel -> findings.add(Finding.check(SawFinding.SAW_BEVEL_OUT_OF_RANGE, Station.SAW,
                         Sentence.of(
-                                "The saw tilts to {0}, the cut needs {1}: hold the stick at its slope against the fence and cut a plain"
-                                        + " miter, or make a sloped carrier.",
+                                SawTexts.SAW_TILTS_TOO_LITTLE,
                                 plan.job().saw().maxBevel(), bevel),
                         null)));
     }

@@ -53,7 +53,7 @@ public final class SawSlate {
         for (SawCut cut : plan.cuts()) {
             if (cut.kind() == SawCut.Kind.FIRST_MITER && known.stream().noneMatch(other -> standsAlike(cut, other))) {
                 known.add(cut);
-                stand(cut, "First cut: ", cut.piece().piece().name());
+                stand(cut, SawTexts.FIRST_CUT, cut.piece().piece().name());
             }
         }
     }
@@ -65,74 +65,80 @@ public final class SawSlate {
     }
 
     private void saw(SawSetting setting) {
-        stand(plan.cutOf(setting), "", String.join(", ", setting.pieces()));
+        stand(plan.cutOf(setting), "%s", String.join(", ", setting.pieces()));
     }
 
     private void stand(SawCut cut, String when, String pieces) {
         Angle shown = Angle.ofDegrees(Math.abs(cut.miter().degrees()));
         rows.add(Slate.Row.large(when(when, SawWords.miterName(cut.swing(saw))),
-                Reading.computed("Miter for " + pieces, shown, miterFormula(cut.end()))));
-        Reading miter = Reading.given("Miter", shown);
+                Reading.computed(SawTexts.MITER_FOR.formatted(pieces), shown, miterFormula(cut.end()))));
+        Reading miter = Reading.given(SawTexts.MITER, shown);
         if (!saw.reachesMiter(shown)) {
-            rows.add(Slate.Row.large("In the fixture, set", Reading.computed("In the fixture, set for " + pieces,
-                    saw.set(shown), "90° less {0}, the stick square to an auxiliary fence", miter)));
+            rows.add(Slate.Row.large(SawTexts.IN_THE_FIXTURE_SET,
+                    Reading.computed(SawTexts.IN_THE_FIXTURE_SET_FOR.formatted(pieces),
+                            saw.set(shown), SawTexts.COMPLEMENT_OF_THE_MITER, miter)));
         }
         if (saw.scale().zero() == SawScale.Zero.FENCE) {
-            rows.add(Slate.Row.plain("Scale reads", Reading.computed("Scale reads for " + pieces,
-                    saw.scale().reads(saw.set(shown)), "this scale counts from the fence")));
+            rows.add(Slate.Row.plain(SawTexts.SCALE_READS, Reading.computed(SawTexts.SCALE_READS_FOR.formatted(pieces),
+                    saw.scale().reads(saw.set(shown)), SawTexts.THIS_SCALE_COUNTS_FROM_THE_FENCE)));
         }
         if (cut.end().isTilted()) {
             rows.add(Slate.Row.large(when(when, SawWords.tiltName(cut.leans(saw))),
-                    Reading.computed("Tilt for " + pieces, Angle.ofDegrees(Math.abs(cut.bevel().degrees())),
-                            "the angle whose sine is the sine of half the turn at the corner × the sine of the slope")));
+                    Reading.computed(SawTexts.TILT_FOR.formatted(pieces),
+                            Angle.ofDegrees(Math.abs(cut.bevel().degrees())),
+                            SawTexts.BEVEL_FORMULA)));
         }
     }
 
     private static String when(String when, String what) {
-        return when.isEmpty() ? what : when + what.substring(0, 1).toLowerCase(Locale.ROOT) + what.substring(1);
+        return when.equals("%s")
+                ? what
+                : when.formatted(what.substring(0, 1).toLowerCase(Locale.ROOT) + what.substring(1));
     }
 
     private String miterFormula(EndCut cut) {
         if (cut.lean() == 0) {
             return plan.job().joint() == CornerJoint.MITER
-                    ? "the sides run straight on"
-                    : "this end is cut square to the long point";
+                    ? SawTexts.SIDES_RUN_STRAIGHT_ON
+                    : SawTexts.THIS_END_IS_CUT;
         }
         if (plan.job().outline().isSloped()) {
-            return "the angle whose tangent is the tangent of half the turn at the corner × the cosine of the slope";
+            return SawTexts.SLOPED_MITER_FORMULA;
         }
         return plan.job().outline().isRectangle()
-                ? "the angle whose tangent is the other face ÷ this face"
-                : "from the corner's angle and the two face widths";
+                ? SawTexts.MITER_FORMULA
+                : SawTexts.FROM_THE_CORNERS_ANGLE;
     }
 
     private void stop(SawSetting setting, boolean stays) {
         String pieces = String.join(", ", setting.pieces());
         Reading stop = span(setting);
-        String touches = setting.touches() == Tip.TOE ? ", toe against it" : "";
-        rows.add(Slate.Row.large((stays ? "Stop stays, for " : "Stop for ") + pieces + touches, stop));
+        String stops = setting.touches() == Tip.TOE
+                ? stays ? SawTexts.STOP_STAYS_FOR_TOE_AGAINST_IT : SawTexts.STOP_FOR_TOE_AGAINST_IT
+                : stays ? SawTexts.STOP_STAYS_FOR : SawTexts.STOP_FOR;
+        rows.add(Slate.Row.large(stops.formatted(pieces), stop));
         if (saw.rough().isPositive() && !stays) {
-            rows.add(Slate.Row.plain("Rough length", Reading.computed("Rough length of " + pieces,
+            rows.add(Slate.Row.plain(SawTexts.ROUGH_LENGTH, Reading.computed(SawTexts.ROUGH_LENGTH_OF.formatted(pieces),
                     setting.stop().plus(saw.rough()), "{0} + {1}", stop,
-                    Reading.given("Rough allowance", saw.rough()))));
+                    Reading.given(SawTexts.ROUGH_ALLOWANCE, saw.rough()))));
         }
     }
 
     private Reading span(SawSetting setting) {
-        String name = "Stop for " + String.join(", ", setting.pieces());
+        String name = SawTexts.STOP_FOR.formatted(String.join(", ", setting.pieces()));
         Piece piece = plan.parts().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
                 .orElseThrow();
         if (!plan.pieces().contains(piece)) {
-            return Reading.computed(name, setting.stop(), "its share of the whole side, with the scarf's overlap");
+            return Reading.computed(name, setting.stop(), SawTexts.ITS_SHARE_OF_THE_WHOLE);
         }
         if (setting.from() == Tip.TOE || setting.touches() == Tip.TOE) {
             Length past = piece.span().minus(piece.outer());
-            return Reading.computed(name, setting.stop(), "{0} + {1}, by which the sight edge stands out",
-                    Reading.computed("Outer length", piece.outer(), "between the heels"),
-                    Reading.computed("Sight edge past it", past, "at the inward corner"));
+            return Reading.computed(name, setting.stop(), SawTexts.SPAN_TO_THE_SIGHT_EDGE,
+                    Reading.computed(SawTexts.OUTER_LENGTH, piece.outer(), SawTexts.BETWEEN_THE_HEELS),
+                    Reading.computed(SawTexts.SIGHT_EDGE_PAST_IT, past, SawTexts.AT_THE_INWARD_CORNER));
         }
         if (!plan.job().outline().isRectangle()) {
-            return Reading.computed(name, setting.stop(), "the length of the outer edge, between the heels");
+            return Reading.computed(name, setting.stop(), SawTexts.LENGTH_OF_THE_OUTER);
         }
         boolean across = piece.place() == Place.Side.TOP || piece.place() == Place.Side.BOTTOM;
         SizeReadings sizes = new SizeReadings(plan);

@@ -40,30 +40,31 @@ public final class SawSlates {
         List<Slate.Row> rows = new ArrayList<>();
         Angle error = corner.error();
         SawScale scale = plan.job().saw().scale();
-        Reading gap = Reading.given("Gap", Fine.of(corner.gap()));
-        Reading over = Reading.given("Contact", corner.over());
-        Reading off = Reading.computed("Error of one cut", Angle.ofDegrees(Math.abs(error.degrees())),
-                "half the angle whose tangent is {0} ÷ {1}", gap, over);
+        Reading gap = Reading.given(SawTexts.GAP, Fine.of(corner.gap()));
+        Reading over = Reading.given(SawTexts.CONTACT, corner.over());
+        Reading off = Reading.computed(SawTexts.ERROR_OF_ONE_CUT, Angle.ofDegrees(Math.abs(error.degrees())),
+                SawTexts.ERROR_FORMULA, gap, over);
         if (Math.abs(error.degrees()) < 1e-9) {
-            rows.add(Slate.Row.large("Closed: leave the saw as it is", off));
+            rows.add(Slate.Row.large(SawTexts.CLOSED_LEAVE_THE_SAW, off));
         } else if (corner.isTilt()) {
             rows.add(Slate.Row.large(corner.where() == TestCorner.Where.FACE
-                    ? "Tilt the blade: take more off the back"
-                    : "Tilt the blade: take more off the face", off));
+                    ? SawTexts.TILT_OFF_THE_BACK
+                    : SawTexts.TILT_OFF_THE_FACE, off));
         } else {
-            rows.add(Slate.Row.large(error.degrees() > 0 ? "Turn towards square by" : "Turn away from square by", off));
+            rows.add(Slate.Row.large(
+                    error.degrees() > 0 ? SawTexts.TURN_TOWARDS_SQUARE_BY : SawTexts.TURN_AWAY_FROM_SQUARE, off));
             Angle wanted = Angle.ofDegrees(miter.degrees() - error.degrees());
-            rows.add(Slate.Row.plain("Scale reads now / then",
-                    Reading.given("Scale reads now", scale.reads(miter)),
-                    Reading.computed("Scale reads then", scale.reads(wanted), "{0} less {1}, as this scale counts",
-                            Reading.given("Miter", miter), off)));
-            Reading travel = Reading.computed("Travel at the scale", Fine.of(scale.travel(error)), "{0} × {1}",
-                    Reading.given("Pivot to marks", scale.radius()), off);
-            rows.add(Slate.Row.large("Along the scale", travel));
-            Reading shim = Reading.computed("Shim", Fine.of(scale.shim(error)), "{0} × tan {1}",
-                    Reading.given("Blade to the fence's end", scale.fence()), off);
+            rows.add(Slate.Row.plain(SawTexts.SCALE_READS_NOW_THEN,
+                    Reading.given(SawTexts.SCALE_READS_NOW, scale.reads(miter)),
+                    Reading.computed(SawTexts.SCALE_READS_THEN, scale.reads(wanted), SawTexts.AS_THIS_SCALE_COUNTS,
+                            Reading.given(SawTexts.MITER, miter), off)));
+            Reading travel = Reading.computed(SawTexts.TRAVEL_AT_THE_SCALE, Fine.of(scale.travel(error)), "{0} × {1}",
+                    Reading.given(SawTexts.PIVOT_TO_MARKS, scale.radius()), off);
+            rows.add(Slate.Row.large(SawTexts.ALONG_THE_SCALE, travel));
+            Reading shim = Reading.computed(SawTexts.SHIM, Fine.of(scale.shim(error)), SawTexts.SHIM_FORMULA,
+                    Reading.given(SawTexts.BLADE_TO_THE_FENCES, scale.fence()), off);
             rows.add(Slate.Row.plain(
-                    error.degrees() > 0 ? "Or shim the fence near the blade" : "Or shim the fence's far end",
+                    error.degrees() > 0 ? SawTexts.OR_SHIM_THE_FENCE : SawTexts.OR_SHIM_THE_FAR_END,
                     shim));
         }
         readings(log, rows);
@@ -74,22 +75,23 @@ public final class SawSlates {
         if (log.readings().isEmpty()) {
             return;
         }
-        rows.add(Slate.Row.plain("Readings kept", Reading.given("Readings", Scalar.count(log.readings().size()))));
-        rows.add(Slate.Row.plain("Off by now", Reading.computed("Off by now", log.steady(),
-                "the last reading, or nothing once the saw was turned by it")));
-        rows.add(Slate.Row.plain("Drift in all", Reading.computed("Drift in all", log.drift(),
-                "all that was turned away, and the last reading")));
+        rows.add(Slate.Row.plain(SawTexts.READINGS_KEPT,
+                Reading.given(SawTexts.READINGS, Scalar.count(log.readings().size()))));
+        rows.add(Slate.Row.plain(SawTexts.OFF_BY_NOW, Reading.computed(SawTexts.OFF_BY_NOW, log.steady(),
+                SawTexts.LAST_READING_OR_NOTHING)));
+        rows.add(Slate.Row.plain(SawTexts.DRIFT_IN_ALL, Reading.computed(SawTexts.DRIFT_IN_ALL, log.drift(),
+                SawTexts.ALL_THAT_WAS_TURNED)));
     }
 
     /** What the saw's likely error will do to this frame. */
     public static Slate before(Plan plan, SawLog log) {
         List<Slate.Row> rows = new ArrayList<>();
-        Reading steady = Reading.computed("Every cut is off by", log.steady(), "the last reading of the saw");
-        Reading chance = Reading.computed("Cuts vary by", log.chance(), log.readings().size() < 4
-                ? "usual for a saw in good order, until there are more readings"
-                : "spread of the saw's own readings");
-        rows.add(Slate.Row.plain("Every cut is off by", steady));
-        rows.add(Slate.Row.plain("and varies by", chance));
+        Reading steady = Reading.computed(SawTexts.EVERY_CUT_IS_OFF, log.steady(), SawTexts.LAST_READING_OF_THE_SAW);
+        Reading chance = Reading.computed(SawTexts.CUTS_VARY_BY, log.chance(), log.readings().size() < 4
+                ? SawTexts.USUAL_FOR_A_SAW
+                : SawTexts.SPREAD_OF_THE_SAWS);
+        rows.add(Slate.Row.plain(SawTexts.EVERY_CUT_IS_OFF, steady));
+        rows.add(Slate.Row.plain(SawTexts.AND_VARIES_BY, chance));
         if (!Assembly.canJudge(plan)) {
             return new Slate(rows);
         }
@@ -97,25 +99,26 @@ public final class SawSlates {
                 new GapOdds.Likely(log.steady().radians(), log.chance().radians(), LENGTHS), FRAMES);
         int cuts = 2 * plan.pieces().size();
         rows.add(
-                Slate.Row.large("Last corner, by the steady error",
-                        Reading.computed("Last corner", new Fine(odds.lastClosed()),
-                                "contact × tan (" + cuts + " × {0})", steady)));
-        rows.add(Slate.Row.large("Each corner, by the steady error", Reading.computed("Each corner",
-                new Fine(odds.spreadClosed()), "contact × tan (2 × {0})", steady)));
-        rows.add(quantile("Last corner, half / nine in ten stay under", odds.last()));
-        rows.add(quantile("Spread, half / nine in ten stay under", odds.spread()));
-        Reading limit = Reading.given("Gap let pass", Fine.of(plan.job().checks().gapLimit()));
-        rows.add(Slate.Row.large("Odds of passing, spread", Reading.computed("Odds of passing", new Scalar(
+                Slate.Row.large(SawTexts.LAST_CORNER_BY_THE_STEADY,
+                        Reading.computed(SawTexts.LAST_CORNER, new Fine(odds.lastClosed()),
+                                SawTexts.LAST_CORNER_FORMULA.formatted(cuts), steady)));
+        rows.add(Slate.Row.large(SawTexts.EACH_CORNER_BY_THE_STEADY, Reading.computed(SawTexts.EACH_CORNER,
+                new Fine(odds.spreadClosed()), SawTexts.EACH_CORNER_FORMULA, steady)));
+        rows.add(quantile(SawTexts.LAST_CORNER_HALF_NINE, odds.last()));
+        rows.add(quantile(SawTexts.SPREAD_HALF_NINE_IN_TEN, odds.spread()));
+        Reading limit = Reading.given(SawTexts.GAP_LET_PASS, Fine.of(plan.job().checks().gapLimit()));
+        rows.add(Slate.Row.large(SawTexts.ODDS_OF_PASSING_SPREAD, Reading.computed(SawTexts.ODDS_OF_PASSING, new Scalar(
                 100 * GapOdds.shareUnder(odds.spread(), plan.job().checks().gapLimit().toMm()), "%", 1),
-                "share of " + FRAMES + " frames cut in imagination with no gap over {0}", limit)));
+                SawTexts.SHARE_OF_FRAMES_CUT.formatted(FRAMES), limit)));
         return new Slate(rows);
     }
 
     private static Slate.Row quantile(String name, double[] sorted) {
-        String formula = "from " + sorted.length + " frames cut in imagination, always the same ones";
+        String formula = SawTexts.FROM_FRAMES_CUT_IN_IMAGINATION.formatted(sorted.length);
         return Slate.Row.plain(name,
-                Reading.computed(name + ": half", new Fine(GapOdds.stayUnder(sorted, 0.5)), formula),
-                Reading.computed(name + ": nine in ten", new Fine(GapOdds.stayUnder(sorted, 0.9)), formula));
+                Reading.computed(SawTexts.HALF.formatted(name), new Fine(GapOdds.stayUnder(sorted, 0.5)), formula),
+                Reading.computed(SawTexts.NINE_IN_TEN.formatted(name), new Fine(GapOdds.stayUnder(sorted, 0.9)),
+                        formula));
     }
 
     /** How the measured pieces go together, and what to do. */
@@ -126,39 +129,40 @@ public final class SawSlates {
             return new Slate(rows);
         }
         Closing closing = assembly.closing();
-        Reading errors = Reading.given("Angle errors together", Angle.ofRadians(Math.abs(closing.angleSum())));
-        rows.add(Slate.Row.large("Last corner opens by", Reading.computed("Last corner",
-                new Fine(closing.lastGap()), "contact × tan {0}", errors)));
-        rows.add(Slate.Row.plain("and its ends miss by", Reading.computed("Ends miss by",
-                new Fine(closing.lastMiss()), "all pieces laid end to end, each turned by its errors")));
-        rows.add(Slate.Row.large("Widest gap under a band", Reading.computed("Widest gap under a band",
-                new Fine(closing.spreadGap()), "errors spread over all corners, with least squares")));
+        Reading errors = Reading.given(SawTexts.ANGLE_ERRORS_TOGETHER, Angle.ofRadians(Math.abs(closing.angleSum())));
+        rows.add(Slate.Row.large(SawTexts.LAST_CORNER_OPENS_BY, Reading.computed(SawTexts.LAST_CORNER,
+                new Fine(closing.lastGap()), SawTexts.OPENS_BY_FORMULA, errors)));
+        rows.add(Slate.Row.plain(SawTexts.AND_ITS_ENDS_MISS, Reading.computed(SawTexts.ENDS_MISS_BY,
+                new Fine(closing.lastMiss()), SawTexts.ALL_PIECES_LAID_END)));
+        rows.add(Slate.Row.large(SawTexts.WIDEST_GAP_UNDER_A_BAND, Reading.computed(SawTexts.WIDEST_GAP_UNDER_A_BAND,
+                new Fine(closing.spreadGap()), SawTexts.ERRORS_SPREAD_OVER_ALL)));
         List<Length> diagonals = closing.diagonals();
         if (diagonals.size() == 2) {
-            String formula = "between the outer corners as the band leaves them";
-            rows.add(Slate.Row.plain("Diagonal from the top left",
-                    Reading.computed("Diagonal from the top left", diagonals.get(0), formula)));
-            rows.add(Slate.Row.plain("Diagonal from the top right",
-                    Reading.computed("Diagonal from the top right", diagonals.get(1), formula)));
+            String formula = SawTexts.BETWEEN_THE_OUTER_CORNERS;
+            rows.add(Slate.Row.plain(SawTexts.DIAGONAL_FROM_TOP_LEFT,
+                    Reading.computed(SawTexts.DIAGONAL_FROM_TOP_LEFT, diagonals.get(0), formula)));
+            rows.add(Slate.Row.plain(SawTexts.DIAGONAL_FROM_TOP_RIGHT,
+                    Reading.computed(SawTexts.DIAGONAL_FROM_TOP_RIGHT, diagonals.get(1), formula)));
             Squareness square = new Squareness(plan.sizes().outside(), diagonals.get(0), diagonals.get(1));
-            rows.add(Slate.Row.plain("Leans by", Reading.computed("Leans by",
+            rows.add(Slate.Row.plain(SawTexts.LEANS_BY, Reading.computed(SawTexts.LEANS_BY,
                     Angle.ofDegrees(Math.abs(square.skew().degrees())),
-                    "difference of the diagonals × their mean ÷ (2 × width × height)")));
+                    SawTexts.LEANS_BY_FORMULA)));
         }
         if (!plan.job().pack().layers().isEmpty()) {
             MeasuredPack pack = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), assembly.errors());
-            rows.add(Slate.Row.plain("Play of the pack, as cut", Reading.computed("Play of the pack, as cut",
-                    new Fine(pack.least()), "the rabbet along the tightest piece, less the pack")));
+            rows.add(Slate.Row.plain(SawTexts.PLAY_OF_THE_PACK, Reading.computed(SawTexts.PLAY_OF_THE_PACK,
+                    new Fine(pack.least()), SawTexts.RABBET_ALONG_THE_TIGHTEST)));
         }
         BestOrder order = assembly.order();
         if (order != null && !order.isAsCut()) {
-            rows.add(Slate.Row.large("Gap in the best order", Reading.computed("Gap in the best order",
-                    new Fine(order.after()), "every order of alike pieces was weighed; none closes with less force")));
+            rows.add(Slate.Row.large(SawTexts.GAP_IN_THE_BEST, Reading.computed(SawTexts.GAP_IN_THE_BEST,
+                    new Fine(order.after()), SawTexts.EVERY_ORDER_OF_ALIKE)));
         }
         Shaving shaving = assembly.shaving();
         if (!shaving.shaves().isEmpty() || shaving.recut() >= 0) {
-            rows.add(Slate.Row.large("Gap once mended", Reading.computed("Gap once mended", new Fine(shaving.gap()),
-                    "after what is said below")));
+            rows.add(Slate.Row.large(SawTexts.GAP_ONCE_MENDED,
+                    Reading.computed(SawTexts.GAP_ONCE_MENDED, new Fine(shaving.gap()),
+                            SawTexts.AFTER_WHAT_IS_SAID)));
         }
         return new Slate(rows);
     }
@@ -177,18 +181,21 @@ public final class SawSlates {
             inPlace.add(order == null ? pieces.get(i).name() : Assembly.inPlace(plan, order, i));
         }
         if (order != null && !order.isAsCut()) {
-            steps.add(Sentence.of("Put them together in this order, clockwise from the top: "
-                    + String.join(" · ", inPlace) + ". That is the best of all orders: {0} instead of {1}.",
+            steps.add(Sentence.of(
+                    SawTexts.PUT_TOGETHER_IN_THIS_ORDER
+                            .formatted(String.join(" · ", inPlace)),
                     new Fine(order.after()), new Fine(order.before())));
         }
         Shaving shaving = assembly.shaving();
         for (Shaving.Shave shave : shaving.shaves()) {
-            String end = (shave.right() ? "the right" : "the left") + " end of " + inPlace.get(shave.piece());
+            String end = shave.right()
+                    ? SawTexts.SHAVE_THE_RIGHT_END
+                    : SawTexts.SHAVE_THE_LEFT_END;
             double along = 1 / Math.cos(
                     (shave.right() ? pieces.get(shave.piece()).right() : pieces.get(shave.piece()).left()).miter()
                             .radians());
-            steps.add(Sentence.of("Shave " + end
-                    + ", square to the cut: {0} at the heel, {1} at the toe; along the piece {2} and {3}.",
+            steps.add(Sentence.of(
+                    end.formatted(inPlace.get(shave.piece())),
                     new Fine(shave.heel()), new Fine(shave.toe()), new Fine(shave.heel() * along),
                     new Fine(shave.toe() * along)));
         }
@@ -196,13 +203,16 @@ public final class SawSlates {
             double off = assembly.errors().get(order == null
                     ? shaving.recut()
                     : order.pieces().get(shaving.recut())).length();
-            steps.add(Sentence.of("Cut " + inPlace.get(shaving.recut())
-                    + " again: it is {0} too " + (off < 0 ? "short" : "long") + ", and no shaving that keeps the pack"
-                    + " dropping in mends it.", new Fine(Math.abs(off))));
+            steps.add(Sentence.of(
+                    (off < 0
+                            ? SawTexts.CUT_AGAIN_TOO_SHORT
+                            : SawTexts.CUT_AGAIN_TOO_LONG)
+                            .formatted(inPlace.get(shaving.recut())),
+                    new Fine(Math.abs(off))));
         }
         addPack(plan, shaving, steps);
         if (steps.isEmpty()) {
-            steps.add(Sentence.of("Nothing to do: every gap stays under {0}.",
+            steps.add(Sentence.of(SawTexts.NOTHING_TO_DO_EVERY,
                     Fine.of(plan.job().checks().gapLimit())));
         }
         return steps;
@@ -216,18 +226,20 @@ public final class SawSlates {
         MeasuredPack after = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), shaving.after());
         String piece = plan.pieces().get(after.tightest()).name();
         if (after.least() < 0) {
-            steps.add(Sentence.of("The rabbet along piece " + piece
-                    + " is {0} too short for the pack: cut the pack down, plane the rabbet's wall, or cut the piece anew.",
+            steps.add(Sentence.of(
+                    SawTexts.RABBET_TOO_SHORT
+                            .formatted(piece),
                     new Fine(-after.least())));
         } else if (!shaving.shaves().isEmpty()) {
-            steps.add(Sentence.of("After that the pack has {0} of play, at the least.",
+            steps.add(Sentence.of(SawTexts.AFTER_THAT_THE_PACK,
                     new Fine(after.least())));
         }
         double cover = plan.seat().rabbet().width().toMm() - after.play().get(after.loosest());
         if (cover < Math.min(Defaults.leastCover(plan.job().units()).toMm(), plan.coverLeft().toMm()) - 1e-6) {
-            steps.add(Sentence.of("Along piece " + plan.pieces().get(after.loosest()).name()
-                    + " the rabbet is long: the lip covers the pack by {0} only when it slides to one side. Fix the pack in"
-                    + " the middle with shims.", new Fine(Math.max(0, cover))));
+            steps.add(Sentence.of(
+                    SawTexts.RABBET_IS_LONG
+                            .formatted(plan.pieces().get(after.loosest()).name()),
+                    new Fine(Math.max(0, cover))));
         }
     }
 
@@ -238,15 +250,15 @@ public final class SawSlates {
             String name = DryFitWords.title(plan, explanation);
             rows.add(Slate.Row.large(name, Reading.computed(name,
                     new Scalar(Math.min(99, 100 * explanation.odds()), "%", 0),
-                    "how well this explains all readings, against the others")));
+                    SawTexts.HOW_WELL_THIS_EXPLAINS)));
         }
         DryFit fit = plan.job().checks().dryFit();
         if (fit.first() > 0 && fit.second() > 0 && plan.job().outline().isRectangle()) {
             Squareness square = new Squareness(plan.sizes().outside(), Length.mm(fit.first()),
                     Length.mm(fit.second()));
-            rows.add(Slate.Row.plain("Leans by", Reading.computed("Leans by",
+            rows.add(Slate.Row.plain(SawTexts.LEANS_BY, Reading.computed(SawTexts.LEANS_BY,
                     Angle.ofDegrees(Math.abs(square.skew().degrees())),
-                    "difference of the diagonals × their mean ÷ (2 × width × height)")));
+                    SawTexts.LEANS_BY_FORMULA)));
         }
         return new Slate(rows);
     }
@@ -258,21 +270,22 @@ public final class SawSlates {
         if (place == null || !Assembly.canJudge(plan)) {
             return new Slate(rows);
         }
-        season("Driest month", plan, place, place.dry(), rows);
-        season("Dampest month", plan, place, place.damp(), rows);
+        season(SawTexts.DRIEST_MONTH, plan, place, place.dry(), rows);
+        season(SawTexts.DAMPEST_MONTH, plan, place, place.damp(), rows);
         return new Slate(rows);
     }
 
     private static void season(String name, Plan plan, Climate place, Climate.Air air, List<Slate.Row> rows) {
         SeasonGap gap = SeasonGap.of(plan.pieces(), plan.job().section().wood(), place, air);
-        Reading moisture = Reading.computed("Moisture at rest", new Scalar(gap.moisture(), "%", 1),
-                "from the air's temperature and humidity");
-        Reading strain = Reading.computed("Change of the face width", new Scalar(100 * gap.strain(), "%", 2),
-                "({0} − moisture at the glue-up) × the wood's movement", moisture);
-        rows.add(Slate.Row.large(name + ": opens " + (gap.isAtToe() ? "inside" : "outside"),
-                Reading.computed(name + ", gap", Fine.of(gap.gap()),
-                        "face width × change × what the miter makes of it, {0}",
+        Reading moisture = Reading.computed(SawTexts.MOISTURE_AT_REST, new Scalar(gap.moisture(), "%", 1),
+                SawTexts.FROM_THE_AIRS_TEMPERATURE);
+        Reading strain = Reading.computed(SawTexts.CHANGE_OF_THE_FACE, new Scalar(100 * gap.strain(), "%", 2),
+                SawTexts.FACE_WIDTH_FORMULA, moisture);
+        rows.add(Slate.Row.large(
+                (gap.isAtToe() ? SawTexts.SEASON_OPENS_INSIDE : SawTexts.SEASON_OPENS_OUTSIDE).formatted(name),
+                Reading.computed(SawTexts.GAP_IN.formatted(name), Fine.of(gap.gap()),
+                        SawTexts.SEASON_GAP_FORMULA,
                         strain)));
-        rows.add(Slate.Row.plain("Wood comes to", moisture));
+        rows.add(Slate.Row.plain(SawTexts.WOOD_COMES_TO, moisture));
     }
 }

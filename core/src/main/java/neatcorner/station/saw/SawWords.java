@@ -2,6 +2,7 @@ package neatcorner.station.saw;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Sentence;
@@ -20,14 +21,14 @@ public final class SawWords {
     private SawWords() {}
 
     /**
-     * A sentence about a cut: {@code before}, how the saw stands, {@code after}. Quantities of its own are counted from
-     * <code>{3}</code>.
+     * A sentence about a cut, made by {@code around} of the words for how the saw stands. Quantities of its own are counted
+     * from <code>{3}</code>.
      */
-    public static Sentence of(Saw saw, SawCut cut, String before, String after, Quantity... more) {
+    public static Sentence of(Saw saw, SawCut cut, UnaryOperator<String> around, Quantity... more) {
         List<Quantity> quantities = new ArrayList<>(List.of(size(cut.miter()), size(cut.bevel()),
                 size(saw.set(cut.miter()))));
         quantities.addAll(List.of(more));
-        return new Sentence(before + stand(saw, cut) + after, quantities);
+        return new Sentence(around.apply(stand(saw, cut)), quantities);
     }
 
     private static Angle size(Angle angle) {
@@ -37,28 +38,28 @@ public final class SawWords {
     private static String stand(Saw saw, SawCut cut) {
         Side swing = cut.swing(saw);
         String miter = swing == null
-                ? "saw square"
+                ? SawTexts.SAW_SQUARE
                 : saw.reachesMiter(cut.miter())
-                        ? "saw {0} to the " + swing.title()
-                        : "for {0}, stick square to an auxiliary fence and saw {2} from square";
+                        ? SawTexts.SAW_TO_THE.formatted(swing.title())
+                        : SawTexts.SAW_IN_THE_FIXTURE;
         Side leans = cut.leans(saw);
-        return leans == null ? miter : miter + ", blade tilted {1} with its top to the " + leans.title();
+        return leans == null ? miter : SawTexts.AND_BLADE_TILTED.formatted(miter, leans.title());
     }
 
     /** "Miter, to the left"; "Square cut" where the saw is not swung. */
     static String miterName(@Nullable Side swing) {
-        return swing == null ? "Square cut" : "Miter, to the " + swing.title();
+        return swing == null ? SawTexts.SQUARE_CUT : SawTexts.MITER_TO_THE.formatted(swing.title());
     }
 
     static String tiltName(@Nullable Side leans) {
-        return leans == null ? "Blade upright" : "Tilt, top to the " + leans.title();
+        return leans == null ? SawTexts.BLADE_UPRIGHT : SawTexts.TILT_TOP_TO_THE.formatted(leans.title());
     }
 
     /** Where the stop is measured from, and which point of the piece touches it; empty where heels do both. */
     public static String points(SawSetting setting) {
         return setting.from() == Tip.HEEL && setting.touches() == Tip.HEEL
                 ? ""
-                : " (from the blade's line at the " + setting.from().edge() + "; the " + setting.touches().title()
-                        + " touches it)";
+                : SawTexts.MEASURED_FROM.formatted(setting.from().edge(),
+                        setting.touches().title());
     }
 }

@@ -27,9 +27,9 @@ public final class SeasonFigure {
         if (place == null || !Assembly.canJudge(plan)) {
             Box sheet = new Box(-150, -100, 150, 100);
             marks.label(sheet.center(), 0, 0, Anchor.MIDDLE, place == null
-                    ? "Say where the frame will hang to see what the year does to its miters"
-                    : "The seasons are read on flat frames with straight sides", 16, true, Tint.INK);
-            return new Figure("No seasons yet", sheet, Figure.Margin.all(40), marks.list());
+                    ? SawTexts.SAY_WHERE_THE_FRAME
+                    : SawTexts.SEASONS_ARE_READ_ON_FLAT, 16, true, Tint.INK);
+            return new Figure(SawTexts.NO_SEASONS_YET, sheet, Figure.Margin.all(40), marks.list());
         }
         SeasonGap dry = SeasonGap.of(plan.pieces(), plan.job().section().wood(), place, place.dry());
         SeasonGap damp = SeasonGap.of(plan.pieces(), plan.job().section().wood(), place, place.damp());
@@ -37,10 +37,10 @@ public final class SeasonFigure {
         int factor = most * 50 < 0.3 ? 50 : most * 20 < 0.3 ? 20 : most * 10 < 0.3 ? 10 : 1;
         Piece piece = plan.pieces().getFirst();
         double face = piece.face().toMm();
-        corner(marks, plan, 0, dry, "driest month", factor);
-        corner(marks, plan, face * 5.2, null, "as glued", factor);
-        corner(marks, plan, face * 10.4, damp, "dampest month", factor);
-        return new Figure("A corner through the year", new Box(-face * 3.2, -face * 0.4, face * 10.8, face * 3.6),
+        corner(marks, plan, 0, dry, SawTexts.IN_DRIEST_MONTH, factor);
+        corner(marks, plan, face * 5.2, null, SawTexts.AS_GLUED, factor);
+        corner(marks, plan, face * 10.4, damp, SawTexts.IN_DAMPEST_MONTH, factor);
+        return new Figure(SawTexts.CORNER_THROUGH_THE_YEAR, new Box(-face * 3.2, -face * 0.4, face * 10.8, face * 3.6),
                 new Figure.Margin(70, 30, 60, 30), marks.list());
     }
 
@@ -56,14 +56,16 @@ public final class SeasonFigure {
         marks.label(under, 0, 30, Anchor.MIDDLE, when, 16, true, Tint.INK);
         Climate place = plan.job().checks().place();
         if (gap != null) {
-            marks.value(new Point(right - face * 2, face * 1.9), Anchor.MIDDLE, Fine.of(gap.gap()), when + ", gap",
+            marks.value(new Point(right - face * 2, face * 1.9), Anchor.MIDDLE, Fine.of(gap.gap()),
+                    SawTexts.GAP_IN.formatted(when),
                     null);
             marks.label(new Point(right - face * 2, face * 1.9), 0, 30, Anchor.MIDDLE,
-                    gap.isAtToe() ? "opens inside" : "opens outside", 13, false, Tint.INK);
-            marks.label(under, 0, 50, Anchor.MIDDLE, "drawn " + factor + " times as wide", 13, false, Tint.FAINT_INK);
+                    gap.isAtToe() ? SawTexts.OPENS_INSIDE : SawTexts.OPENS_OUTSIDE, 13, false, Tint.INK);
+            marks.label(under, 0, 50, Anchor.MIDDLE, SawTexts.DRAWN_TIMES_AS_WIDE.formatted(factor), 13, false,
+                    Tint.FAINT_INK);
         } else if (place != null) {
             marks.value(new Point(right - face * 2, face * 1.9), Anchor.MIDDLE, new Scalar(place.glued(), "%", 1),
-                    "Moisture at the glue-up", null);
+                    SawTexts.MOISTURE_AT_THE_GLUE, null);
         }
     }
 }

@@ -87,9 +87,9 @@ final class MilledWood {
         for (List<Spot> part : Profile.strips(Profile.taken(wood, pass.cut()))) {
             marks.hatch(points(part), 45, 6, Tint.CUT);
         }
-        rest(pass.rest(), pass.tool() == Tool.PLANE ? "on the bench" : "on the table", wood);
+        rest(pass.rest(), pass.tool() == Tool.PLANE ? SectionTexts.ON_THE_BENCH : SectionTexts.ON_THE_TABLE, wood);
         if (pass.tool() != Tool.PLANE) {
-            rest(pass.guide(), "along the fence", wood);
+            rest(pass.guide(), SectionTexts.ALONG_THE_FENCE, wood);
         }
         Envelope box = Profile.taken(wood, pass.cut()).getEnvelopeInternal();
         if (!box.isNull()) {
@@ -131,9 +131,9 @@ final class MilledWood {
         corners.add(corners.getFirst());
         marks.cut(1.8, corners.toArray(Point[]::new));
         marks.dimension(new Point(box.left(), box.bottom()), new Point(box.right(), box.bottom()), 0,
-                Length.mm(box.width()), "Safe zone, width", null);
+                Length.mm(box.width()), SectionTexts.SAFE_ZONE_WIDTH, null);
         marks.dimension(new Point(box.center().x(), box.top()), new Point(box.center().x(), box.bottom()), 0,
-                Length.mm(box.height()), "Safe zone, height", null);
+                Length.mm(box.height()), SectionTexts.SAFE_ZONE_HEIGHT, null);
     }
 
     /** Sizes of the operations where they are, with handles to drag. */
@@ -174,7 +174,7 @@ final class MilledWood {
     }
 
     private void groove(Operation.Groove groove, int place, Point floor, double dx, double dy) {
-        marks.value(floor.plus(dx * w * 0.06, dy * t * 0.08), Anchor.MIDDLE, groove.size(), "Groove",
+        marks.value(floor.plus(dx * w * 0.06, dy * t * 0.08), Anchor.MIDDLE, groove.size(), SectionTexts.GROOVE,
                 SectionFields.milled(place));
         marks.handle(floor, SectionFields.milledDepth(place), dx, dy);
     }

@@ -53,7 +53,7 @@ public final class MillingFindings {
         Profile profile = Profile.of(section);
         if (!profile.isWhole()) {
             findings.add(Finding.stop(SectionFinding.SECTION_FALLS_APART, SECTION, Sentence.of(
-                    "Milled like this, the stick falls apart: the cuts meet inside it."), whole(section)));
+                    SectionTexts.MILLED_LIKE_THIS_THE_STICK), whole(section)));
             return;
         }
         addNothingTaken(profile, findings);
@@ -67,10 +67,12 @@ public final class MillingFindings {
         if (layers.isEmpty() || layers.total().equals(wanted)) {
             return;
         }
-        String what = layers.edgeToEdge() ? "wide" : "thick";
-        findings.add(Finding.stop(SectionFinding.LAYERS_SUM, SECTION, Sentence.of(
-                "The boards together are {0} " + what + ", the section {1}.", layers.total(), wanted),
-                new Remedy(Sentence.of("Make the section {0} " + what, layers.total()),
+        findings.add(Finding.stop(SectionFinding.LAYERS_SUM, SECTION, Sentence.of(layers.edgeToEdge()
+                ? SectionTexts.BOARDS_TOGETHER_ARE_WIDE
+                : SectionTexts.BOARDS_TOGETHER_ARE_THICK, layers.total(), wanted),
+                new Remedy(Sentence.of(layers.edgeToEdge()
+                        ? SectionTexts.MAKE_THE_SECTION_WIDE
+                        : SectionTexts.MAKE_THE_SECTION_THICK, layers.total()),
                         j -> j.withSection(layers.edgeToEdge()
                                 ? j.section().withWidth(layers.total())
                                 : j.section().withThickness(layers.total())))));
@@ -81,7 +83,7 @@ public final class MillingFindings {
         Sentence why = misfit(section, operation);
         if (why != null) {
             findings.add(Finding.stop(SectionFinding.BIT_TOO_WIDE, SECTION, why,
-                    leaveOut(Sentence.of("Leave it out"), List.of(place))));
+                    leaveOut(Sentence.of(SectionTexts.LEAVE_IT_OUT), List.of(place))));
         }
         return why == null;
     }
@@ -95,10 +97,11 @@ public final class MillingFindings {
                 Length across = shaped.width();
                 Length down = shaped.reach();
                 yield !shaped.size().isPositive() || !down.isPositive()
-                        ? Sentence.of("A " + shaped.title() + " needs a size above zero.")
+                        ? Sentence.of(SectionTexts.CUT_NEEDS_A_SIZE.formatted(shaped.title()))
                         : !across.isLessThan(w) || !down.isLessThan(t)
                                 ? Sentence.of(
-                                        "A " + shaped.title() + " of {0} takes {1} by {2}, more than this stick has.",
+                                        SectionTexts.CUT_TAKES_MORE_THAN_THERE_IS
+                                                .formatted(shaped.title()),
                                         shaped.size(), across, down)
                                 : null;
             }
@@ -106,18 +109,20 @@ public final class MillingFindings {
                 Length along = groove.face().isWide() ? w : t;
                 Length deep = groove.face().isWide() ? t : w;
                 yield groove.size().isLessThan(NARROWEST_BIT)
-                        ? Sentence.of("The groove is {0} wide; the narrowest straight bit is {1}.", groove.size(),
+                        ? Sentence.of(SectionTexts.GROOVE_TOO_NARROW, groove.size(),
                                 NARROWEST_BIT)
                         : groove.from().isNegative() || groove.from().plus(groove.size()).isMoreThan(along)
                                 || !groove.depth().isLessThan(deep) || !groove.depth().isPositive()
-                                        ? Sentence.of("The groove, {0} wide and {1} deep at {2}, does not fit on the "
-                                                + groove.face().title() + ".", groove.size(), groove.depth(),
+                                        ? Sentence.of(
+                                                SectionTexts.GROOVE_DOES_NOT_FIT
+                                                        .formatted(groove.face().title()),
+                                                groove.size(), groove.depth(),
                                                 groove.from())
                                         : null;
             }
             case Operation.Rip rip -> rip.size().isPositive()
                     ? null
-                    : Sentence.of("A strip to rip off needs a width above zero.");
+                    : Sentence.of(SectionTexts.STRIP_TO_RIP_OFF);
         };
     }
 
@@ -132,10 +137,10 @@ public final class MillingFindings {
         if (each.isMoreThan(most)) {
             long needed = (Passes.depth(operation).units() + most.units() - 1) / most.units();
             findings.add(Finding.check(SectionFinding.PASS_TOO_DEEP, SECTION, Sentence.naming(section.wood().name(),
-                    "The " + operation.title() + " takes {0} in one pass; in {name} a " + tool.title()
-                            + " takes no more than {1}.",
+                    SectionTexts.PASS_TAKES_TOO_MUCH.formatted(operation.title(),
+                            tool.title()),
                     each, most),
-                    new Remedy(Sentence.of("Take {0} passes", Scalar.count(needed)), j -> with(j, place,
+                    new Remedy(Sentence.of(SectionTexts.TAKE_PASSES, Scalar.count(needed)), j -> with(j, place,
                             operation.withPasses(0)))));
         }
     }
@@ -153,10 +158,10 @@ public final class MillingFindings {
         for (int i = 0; i < steepest.length; i++) {
             double ramp = steepest[i].degrees() - Passes.MOST_TILT.degrees();
             if (ramp > 0.05) {
-                findings.add(Finding.check(SectionFinding.PASS_TOO_TILTED, SECTION, Sentence.of("The "
-                        + order.get(i).title()
-                        + " wants the blade tilted {0}, and a table saw tilts {1} at most. Tilt it {1}, and lean the stick"
-                        + " on a ramp of {2} against a tall fence, clamped or in a carrier.", steepest[i],
+                findings.add(Finding.check(SectionFinding.PASS_TOO_TILTED, SECTION, Sentence.of(
+                        SectionTexts.BLADE_TILTS_TOO_LITTLE
+                                .formatted(order.get(i).title()),
+                        steepest[i],
                         Passes.MOST_TILT, Angle.ofDegrees(ramp)), null));
             }
         }
@@ -174,7 +179,9 @@ public final class MillingFindings {
         for (int place = order.size() - 1; place >= 0; place--) {
             if (place != milling.rabbetAt() && isWhole(section, milling.without(place))) {
                 return leaveOut(
-                        Sentence.of("Leave the " + (out.isEmpty() ? "last cut" : order.get(place).title()) + " out"),
+                        Sentence.of(out.isEmpty()
+                                ? SectionTexts.LEAVE_LAST_CUT_OUT
+                                : SectionTexts.LEAVE_CUT_OUT.formatted(order.get(place).title())),
                         List.of(place));
             }
             if (place != milling.rabbetAt()) {
@@ -183,7 +190,7 @@ public final class MillingFindings {
         }
         for (int last = 2; last <= out.size(); last++) {
             if (isWhole(section, without(milling, out.subList(0, last)))) {
-                return leaveOut(Sentence.of("Leave the last " + last + " cuts out"), out.subList(0, last));
+                return leaveOut(Sentence.of(SectionTexts.LEAVE_LAST_CUTS_OUT.formatted(last)), out.subList(0, last));
             }
         }
         return null;
@@ -212,11 +219,11 @@ public final class MillingFindings {
             Profile.Stage stage = profile.stages().get(i);
             if (stage.removed().getArea() < 0.01) {
                 findings.add(Finding.note(SectionFinding.CUT_IN_AIR, SECTION,
-                        Sentence.of("The " + stage.operation().title()
-                                + " takes nothing off: there is no wood left where it is made."),
+                        Sentence.of(SectionTexts.CUT_IN_AIR
+                                .formatted(stage.operation().title())),
                         stage.operation() instanceof Operation.PackRabbet
                                 ? null
-                                : leaveOut(Sentence.of("Leave it out"), List.of(place))));
+                                : leaveOut(Sentence.of(SectionTexts.LEAVE_IT_OUT), List.of(place))));
             }
         }
     }
@@ -233,9 +240,9 @@ public final class MillingFindings {
             if (outer && order.subList(i, order.size()).stream().anyMatch(Operation.Rip.class::isInstance)) {
                 int place = i;
                 findings.add(Finding.check(SectionFinding.EDGE_NOT_THERE, SECTION,
-                        Sentence.of("The outer edge is not there yet when the " + order.get(i).title()
-                                + " is cut: the strip is ripped off later."),
-                        new Remedy(Sentence.of("Rip first"), job -> job.withSection(
+                        Sentence.of(SectionTexts.OUTER_EDGE_NOT_THERE_YET
+                                .formatted(order.get(i).title())),
+                        new Remedy(Sentence.of(SectionTexts.RIP_FIRST), job -> job.withSection(
                                 job.section().withMilling(rippedBefore(job.section(), place))))));
                 return;
             }
@@ -258,11 +265,11 @@ public final class MillingFindings {
         for (int place : Support.lost(section)) {
             int earlier = earlierWithSupport(section, place);
             findings.add(Finding.check(SectionFinding.SUPPORT_LOST, SECTION, Sentence.of(
-                    "Too little is left to rest on for the " + order.get(place).title()
-                            + ": the stick would rock into the cutter."),
+                    SectionTexts.STICK_WOULD_ROCK
+                            .formatted(order.get(place).title())),
                     earlier < 0
                             ? null
-                            : new Remedy(Sentence.of("Cut it earlier"),
+                            : new Remedy(Sentence.of(SectionTexts.CUT_IT_EARLIER),
                                     j -> j.withSection(j.section().withMilling(
                                             j.section().milling().moved(place, earlier))))));
         }

@@ -35,53 +35,59 @@ public final class MillingSlate {
         MillPass pass = passes.get(index);
         Operation operation = section.milling().order(section.rabbet()).get(pass.operation());
         List<Slate.Row> rows = new ArrayList<>();
-        rows.add(Slate.Row.plain(Sentence.capital(pass.tool().title()) + ": " + operation.title(),
-                Reading.given("Pass", Scalar.count(index + 1)), Reading.given("of", Scalar.count(passes.size()))));
+        rows.add(Slate.Row.plain("%s: %s".formatted(Sentence.capital(pass.tool().title()), operation.title()),
+                Reading.given(SectionTexts.PASS, Scalar.count(index + 1)),
+                Reading.given(SectionTexts.OF, Scalar.count(passes.size()))));
         if (pass.tool() == Tool.PLANE) {
-            rows.add(Slate.Row.large("Plane off", Reading.given("Planed across the face", pass.height())));
+            rows.add(Slate.Row.large(SectionTexts.PLANE_OFF,
+                    Reading.given(SectionTexts.PLANED_ACROSS_THE_FACE, pass.height())));
             return new Slate(rows);
         }
         if (pass.isAfterAssembly(section)) {
-            rows.add(Slate.Row.plain("Once the frame is glued", Reading.given("Bearing along the sight edge",
-                    Objects.requireNonNull(pass.wide()))));
+            rows.add(Slate.Row.plain(SectionTexts.ONCE_THE_FRAME_IS_GLUED,
+                    Reading.given(SectionTexts.BEARING_ALONG_THE_SIGHT,
+                            Objects.requireNonNull(pass.wide()))));
         }
         rows.add(pass.isInFence()
-                ? Slate.Row.large("Stands out of the fence", Reading.computed("Stands out of the fence",
-                        Objects.requireNonNull(pass.wide()), "as wide as it cuts"))
-                : Slate.Row.large("Fence", fence(pass)));
+                ? Slate.Row.large(SectionTexts.STANDS_OUT_OF_THE_FENCE,
+                        Reading.computed(SectionTexts.STANDS_OUT_OF_THE_FENCE,
+                                Objects.requireNonNull(pass.wide()), SectionTexts.AS_WIDE_AS_IT_CUTS))
+                : Slate.Row.large(SectionTexts.FENCE, fence(pass)));
         rows.add(
-                Slate.Row.large(pass.tool() == Tool.ROUTER ? "Bit, height" : "Blade, height", height(operation, pass)));
+                Slate.Row.large(pass.tool() == Tool.ROUTER ? SectionTexts.BIT_HEIGHT : SectionTexts.BLADE_HEIGHT,
+                        height(operation, pass)));
         if (pass.tilt() != null) {
-            rows.add(Slate.Row.large("Tilt", Reading.computed("Tilt", pass.tilt(),
-                    "the angle whose tangent is the width of the slope ÷ its depth")));
+            rows.add(Slate.Row.large(SectionTexts.TILT, Reading.computed(SectionTexts.TILT, pass.tilt(),
+                    SectionTexts.TILT_FORMULA)));
         }
-        rows.add(Slate.Row.plain("Deepest in one pass",
-                Reading.computed("Deepest pass in " + Theirs.words(section.wood().name()),
-                        Passes.deepest(pass.tool(), section.wood()), "common practice for this tool and wood")));
+        rows.add(Slate.Row.plain(SectionTexts.DEEPEST_IN_ONE_PASS,
+                Reading.computed(SectionTexts.DEEPEST_PASS_IN.formatted(Theirs.words(section.wood().name())),
+                        Passes.deepest(pass.tool(), section.wood()), SectionTexts.COMMON_PRACTICE_FOR_THIS_TOOL)));
         return new Slate(rows);
     }
 
     private static Reading fence(MillPass pass) {
-        return Reading.computed("Fence", pass.fence(), pass.tilt() == null
-                ? "from the fence to the near side of the cut: what stays lies between them"
-                : "from the fence to the near side of the cut, on the table: the slope run on to it");
+        return Reading.computed(SectionTexts.FENCE, pass.fence(), pass.tilt() == null
+                ? SectionTexts.FENCE_FORMULA
+                : SectionTexts.FENCE_FORMULA_TILTED);
     }
 
     private static Reading height(Operation operation, MillPass pass) {
         Length depth = Passes.depth(operation);
         return pass.of() > 1 && pass.tool() == Tool.ROUTER
-                ? Reading.computed("Height", pass.height(), "{0} × " + pass.number() + " ÷ " + pass.of(),
-                        Reading.given("Depth", depth))
-                : Reading.computed("Height", pass.height(), "as deep as it cuts, above the table");
+                ? Reading.computed(SectionTexts.HEIGHT, pass.height(),
+                        "{0} × %s ÷ %s".formatted(pass.number(), pass.of()),
+                        Reading.given(SectionTexts.DEPTH, depth))
+                : Reading.computed(SectionTexts.HEIGHT, pass.height(), SectionTexts.AS_DEEP_AS_IT_CUTS);
     }
 
     /** The rows of the safe zone. */
     static Optional<Slate.Row> safeZone(Plan plan) {
-        return plan.safeZone().map(zone -> Slate.Row.plain("Safe for hidden parts",
-                Reading.computed("Safe zone, width", Length.mm(zone.width()),
-                        "largest rectangle [5 mm|3/16 in] from what shows and [3 mm|1/8 in] from rabbet and back"),
-                Reading.computed("Safe zone, height", Length.mm(zone.height()),
-                        "largest rectangle [5 mm|3/16 in] from what shows and [3 mm|1/8 in] from rabbet and back")));
+        return plan.safeZone().map(zone -> Slate.Row.plain(SectionTexts.SAFE_FOR_HIDDEN_PARTS,
+                Reading.computed(SectionTexts.SAFE_ZONE_WIDTH, Length.mm(zone.width()),
+                        SectionTexts.SAFE_ZONE_FORMULA),
+                Reading.computed(SectionTexts.SAFE_ZONE_HEIGHT, Length.mm(zone.height()),
+                        SectionTexts.SAFE_ZONE_FORMULA)));
     }
 
     /** What is done in a pass, in words, for paper and for the station. */
@@ -113,38 +119,40 @@ public final class MillingSlate {
         MillPass pass = alike.getFirst();
         Operation operation = section.milling().order(section.rabbet()).get(pass.operation());
         if (pass.tool() == Tool.PLANE) {
-            return Sentence.of(Sentence.capital(where(operation)) + ": plane a facet {0} wide, " + pass.rest().title()
-                    + " on the bench.", pass.height());
+            return Sentence.of(SectionTexts.PLANE_A_FACET
+                    .formatted(Sentence.capital(where(operation)), pass.rest().title()), pass.height());
         }
         boolean after = pass.isAfterAssembly(section);
         Length wide = pass.wide();
         String fence = after
-                ? "bearing along the sight edge, cutting {3} wide"
+                ? SectionTexts.SET_BEARING
                 : pass.isInFence()
-                        ? "let into the fence, standing out {3}"
+                        ? SectionTexts.SET_IN_FENCE
                         : wide == null
-                                ? "fence {0} from the near side of the blade"
-                                        + (pass.tilt() == null ? "" : ", on the table")
-                                : "fence {0} from the near side of a {3} bit";
+                                ? pass.tilt() == null
+                                        ? SectionTexts.SET_FROM_BLADE
+                                        : SectionTexts.SET_FROM_BLADE_ON_TABLE
+                                : SectionTexts.SET_FROM_BIT;
         String tilt = pass.tilt() == null
                 ? ""
-                : ", tilted {2} with its top " + (pass.leans() ? "towards" : "away from") + " the fence";
+                : pass.leans()
+                        ? SectionTexts.TILTED_TOWARDS_FENCE
+                        : SectionTexts.TILTED_FROM_FENCE;
         String lies = after
-                ? "the glued frame face down. Square the corners with a chisel"
-                : pass.rest().title() + " on the table, " + pass.guide().title() + " to the fence";
+                ? SectionTexts.LIES_GLUED_FACE_DOWN
+                : SectionTexts.LIES_ON_THE_TABLE.formatted(pass.rest().title(), pass.guide().title());
         List<Quantity> sizes = new ArrayList<>(List.of(pass.fence(), pass.height(),
                 pass.tilt() == null ? Angle.ZERO : pass.tilt(), wide == null ? Length.ZERO : wide));
         StringBuilder higher = new StringBuilder();
         for (MillPass next : alike.subList(1, alike.size())) {
-            higher.append(higher.isEmpty() ? ", then {" : ", {").append(sizes.size()).append('}');
+            higher.append((higher.isEmpty() ? SectionTexts.THEN_HIGHER : ", {%s}").formatted(sizes.size()));
             sizes.add(next.height());
         }
-        return Sentence.of(
-                (after ? "Once the frame is glued, " + where(operation) : Sentence.capital(where(operation))) + ", "
-                        + pass.tool().title() + which(alike)
-                        + ": "
-                        + fence + ", height {1}" + higher + tilt + "; " + lies + ".",
-                sizes.toArray(Quantity[]::new));
+        String what = after
+                ? SectionTexts.ONCE_GLUED_CUT.formatted(where(operation))
+                : Sentence.capital(where(operation));
+        return Sentence.of(SectionTexts.PASS_IN_WORDS.formatted(what, pass.tool().title(), which(alike), fence,
+                higher, tilt, lies), sizes.toArray(Quantity[]::new));
     }
 
     private static String which(List<MillPass> alike) {
@@ -152,15 +160,15 @@ public final class MillingSlate {
         return first.of() == 1
                 ? ""
                 : alike.size() == 1
-                        ? ", pass " + first.number() + " of " + first.of()
-                        : ", passes " + first.number() + " to " + alike.getLast().number() + " of " + first.of();
+                        ? SectionTexts.PASS_OF.formatted(first.number(), first.of())
+                        : SectionTexts.PASSES_OF.formatted(first.number(), alike.getLast().number(), first.of());
     }
 
     private static String where(Operation operation) {
         return switch (operation) {
             case Operation.PackRabbet pack -> pack.title();
-            case Operation.Shaped shaped -> shaped.title() + ", " + shaped.edge().title();
-            case Operation.Groove groove -> "groove in the " + groove.face().title();
+            case Operation.Shaped shaped -> "%s, %s".formatted(shaped.title(), shaped.edge().title());
+            case Operation.Groove groove -> SectionTexts.GROOVE_IN_A_FACE.formatted(groove.face().title());
             case Operation.Rip rip -> rip.title();
         };
     }

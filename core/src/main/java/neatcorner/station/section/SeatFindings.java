@@ -35,18 +35,16 @@ final class SeatFindings {
         Seat seat = plan.seat();
         if (!sloped) {
             findings.add(Finding.check(SectionFinding.RABBET_NOT_LEVEL, SECTION, Sentence.of(
-                    "The rabbet is cut for faces that slope {0}; this frame is flat.", section.rabbet().tilt()),
-                    new Remedy(Sentence.of("Cut the rabbet square"),
+                    SectionTexts.RABBET_IS_CUT_FOR_FACES, section.rabbet().tilt()),
+                    new Remedy(Sentence.of(SectionTexts.CUT_THE_RABBET_SQUARE),
                             j -> j.withSection(j.section().withRabbet(j.section().rabbet().withTilt(Angle.ZERO))))));
         } else if (!seat.walled()) {
             findings.add(Finding.stop(SectionFinding.PACK_NOT_HELD, SECTION, Sentence.of(
-                    "On faces that slope {0} the pack lies on the back edge of the lip, and the rabbet's wall ends in front of"
-                            + " it: nothing holds the pack sideways. Cut the rabbet level, or glue a level ledge in.",
+                    SectionTexts.PACK_IS_NOT_HELD,
                     slope), level(plan)));
         } else if (!seat.flat()) {
             findings.add(Finding.note(SectionFinding.PACK_ON_EDGE, SECTION, Sentence.of(
-                    "On faces that slope {0} the pack lies on the back edge of the lip alone, {1} outside the sight edge. A"
-                            + " rabbet cut level carries it on its whole width.",
+                    SectionTexts.PACK_ON_EDGE,
                     slope, seat.carry()), level(plan)));
         }
     }
@@ -54,7 +52,7 @@ final class SeatFindings {
     /** A level rabbet that holds the pack, where this stick has room for one. */
     static @Nullable Remedy level(Plan plan) {
         return levelled(plan.job())
-                .map(rabbet -> new Remedy(Sentence.of("Cut the rabbet level, {0} wide and {1} deep", rabbet.width(),
+                .map(rabbet -> new Remedy(Sentence.of(SectionTexts.CUT_THE_RABBET_LEVEL, rabbet.width(),
                         rabbet.depth()),
                         job -> levelled(job).map(own -> job.withSection(job.section().withRabbet(own)))
                                 .orElse(job)))

@@ -47,8 +47,9 @@ public record SectionChoices(List<Way> ways, List<Blank> blanks) {
             boolean sound = section.isSound();
             int passes = sound ? Passes.of(section).size() : 0;
             Sentence figure = passes == 0
-                    ? Sentence.of("nothing to cut")
-                    : Sentence.of(passes == 1 ? "{0} pass" : "{0} passes", Scalar.count(passes));
+                    ? Sentence.of(SectionTexts.NOTHING_TO_CUT)
+                    : Sentence.of(passes == 1 ? SectionTexts.ONE_PASS : SectionTexts.SO_MANY_PASSES,
+                            Scalar.count(passes));
             return new Way(way, figure, sound, picture(plan, section, passes == 0 ? -1 : 0));
         }).toList();
         List<Blank> blanks = Arrays.stream(MadeFrom.values()).map(from -> {

@@ -12,25 +12,30 @@ import neatcorner.section.Section;
 
 /** Lengths of a section and of what is milled off it. */
 public final class SectionFields {
-    public static final Field THICKNESS = section("thickness", "Thickness", LengthRange.ACROSS, Section::thickness,
+    public static final Field THICKNESS = section("thickness", SectionTexts.THICKNESS, LengthRange.ACROSS,
+            Section::thickness,
             Section::withThickness);
-    public static final Field RABBET_WIDTH = rabbet("rabbet.width", "Rabbet width", Rabbet::width, Rabbet::withWidth);
-    public static final Field RABBET_DEPTH = rabbet("rabbet.depth", "Rabbet depth", Rabbet::depth, Rabbet::withDepth);
-    public static final Field STEP_WIDTH = rabbet("step.width", "Second step, width", rabbet -> step(rabbet).width(),
+    public static final Field RABBET_WIDTH = rabbet("rabbet.width", SectionTexts.RABBET_WIDTH, Rabbet::width,
+            Rabbet::withWidth);
+    public static final Field RABBET_DEPTH = rabbet("rabbet.depth", SectionTexts.RABBET_DEPTH, Rabbet::depth,
+            Rabbet::withDepth);
+    public static final Field STEP_WIDTH = rabbet("step.width", SectionTexts.SECOND_STEP_WIDTH,
+            rabbet -> step(rabbet).width(),
             (rabbet, length) -> rabbet.withStep(new Rabbet.Step(length, step(rabbet).depth())));
-    public static final Field STEP_DEPTH = rabbet("step.depth", "Second step, depth", rabbet -> step(rabbet).depth(),
+    public static final Field STEP_DEPTH = rabbet("step.depth", SectionTexts.SECOND_STEP_DEPTH,
+            rabbet -> step(rabbet).depth(),
             (rabbet, length) -> rabbet.withStep(new Rabbet.Step(step(rabbet).width(), length)));
 
     private SectionFields() {}
 
     /** The main size of what is milled at a place of the order, a radius or a width. */
     public static Field milled(int place) {
-        return milled("milled." + place, "Size of the cut", place, Operation::size, Operation::withSize);
+        return milled("milled." + place, SectionTexts.SIZE_OF_THE_CUT, place, Operation::size, Operation::withSize);
     }
 
     /** The depth of what is milled at a place of the order, where it has one of its own. */
     public static Field milledDepth(int place) {
-        return milled("milled.depth." + place, "Depth of the cut", place, operation -> switch (operation) {
+        return milled("milled.depth." + place, SectionTexts.DEPTH_OF_THE_CUT, place, operation -> switch (operation) {
             case Operation.Shaped shaped -> shaped.depth();
             case Operation.Groove groove -> groove.depth();
             case Operation.PackRabbet pack -> pack.rabbet().depth();
@@ -45,7 +50,7 @@ public final class SectionFields {
 
     /** Where a groove starts, from the sight edge, or from the front on the sides. */
     public static Field milledFrom(int place) {
-        return milled("milled.from." + place, "Start of the groove", place,
+        return milled("milled.from." + place, SectionTexts.START_OF_THE_GROOVE, place,
                 operation -> operation instanceof Operation.Groove groove ? groove.from() : Length.ZERO,
                 (operation, length) -> operation instanceof Operation.Groove groove
                         ? groove.withFrom(length)
@@ -54,19 +59,19 @@ public final class SectionFields {
 
     /** How far an edge's tool is set in across the face. */
     public static Field milledInset(int place) {
-        return shaped("milled.inset." + place, "Set in across the face", place, Operation.Shaped::inset,
+        return shaped("milled.inset." + place, SectionTexts.SET_IN_ACROSS_THE_FACE, place, Operation.Shaped::inset,
                 Operation.Shaped::withInset);
     }
 
     /** How far an edge's tool is set in down the side. */
     public static Field milledSunk(int place) {
-        return shaped("milled.sunk." + place, "Set in down the side", place, Operation.Shaped::sunk,
+        return shaped("milled.sunk." + place, SectionTexts.SET_IN_DOWN_THE_SIDE, place, Operation.Shaped::sunk,
                 Operation.Shaped::withSunk);
     }
 
     /** Size of one board of a built-up section. */
     public static Field ply(int index) {
-        return section("ply." + index, "Board " + (index + 1), LengthRange.ACROSS,
+        return section("ply." + index, SectionTexts.BOARD.formatted(index + 1), LengthRange.ACROSS,
                 section -> section.milling().layers().plies().get(index).size(),
                 (section, length) -> index >= section.milling().layers().plies().size()
                         ? section

@@ -65,7 +65,8 @@ public final class SectionFigure {
                 .mapToDouble(
                         op -> op instanceof Operation.Rip rip ? Math.max(0, rip.size().toMm()) : 0)
                 .sum();
-        return new Figure("The section at one of its passes", new Box(-w * 0.2, -t * 0.2, w * 1.2 + extra, t * 1.2),
+        return new Figure(SectionTexts.SECTION_AT_ONE_OF_ITS_PASSES,
+                new Box(-w * 0.2, -t * 0.2, w * 1.2 + extra, t * 1.2),
                 new Figure.Margin(40, 120, 40, 130), marks.list());
     }
 
@@ -78,7 +79,7 @@ public final class SectionFigure {
         SectionFigure figure = new SectionFigure(plan);
         figure.drawWood();
         figure.drawDimensions();
-        return new Figure("The section at full size", new Box(0, 0, figure.w, figure.t),
+        return new Figure(SectionTexts.SECTION_AT_FULL_SIZE, new Box(0, 0, figure.w, figure.t),
                 new Figure.Margin(48, 120, 64, 110), figure.marks.list());
     }
 
@@ -105,13 +106,14 @@ public final class SectionFigure {
         double packBottom = t - rd + plan.job().pack().thickness().toMm();
         Box flat = new Box(-reach, 0, w, Math.max(t, packBottom));
         Box bounds = tilted == null ? flat : tilted.bounds(flat);
-        return new Figure("The section with the pack in its rabbet", bounds, new Figure.Margin(64, 130, 76, 200),
+        return new Figure(SectionTexts.SECTION_WITH_THE_PACK, bounds, new Figure.Margin(64, 130, 76, 200),
                 marks.list());
     }
 
     private void drawWood() {
-        marks.label(new Point(w / 2, 0), 0, -40, Anchor.MIDDLE, "front", 13, false, Tint.FAINT_INK);
-        marks.label(new Point(rw + (w - rw) / 2, t), 0, 60, Anchor.MIDDLE, "back", 13, false, Tint.FAINT_INK);
+        marks.label(new Point(w / 2, 0), 0, -40, Anchor.MIDDLE, SectionTexts.FRONT, 13, false, Tint.FAINT_INK);
+        marks.label(new Point(rw + (w - rw) / 2, t), 0, 60, Anchor.MIDDLE, SectionTexts.BACK, 13, false,
+                Tint.FAINT_INK);
         if (isMilled()) {
             new MilledWood(section, marks).drawFinished();
             return;
@@ -184,7 +186,8 @@ public final class SectionFigure {
         Point elbow = new Point(-reach - w * 0.06, y);
         marks.line(Tint.CONSTRUCTION, 1, edge, elbow);
         marks.label(elbow, -76, 5, Anchor.END, layer.title(), 14, false, Tint.INK);
-        marks.value(elbow.plus(-w * 0.01, 0), Anchor.END, layer.thickness(), layer.title() + " thickness",
+        marks.value(elbow.plus(-w * 0.01, 0), Anchor.END, layer.thickness(),
+                SectionTexts.LAYER_THICKNESS.formatted(layer.title()),
                 FrameFields.layer(index));
         return y + line;
     }
@@ -204,36 +207,38 @@ public final class SectionFigure {
                 Tint.METAL, Tint.INK, 0.8);
         if (spare.isPositive()) {
             marks.dimension(new Point(-reach * 0.35, packBottom), new Point(-reach * 0.35, t), 0, spare,
-                    "Spare depth", null);
+                    SectionTexts.SPARE_DEPTH, null);
             marks.dashed(Tint.CONSTRUCTION, new Point(-reach, t), new Point(rw, t));
         }
         if (spare.isLessThan(Defaults.retainerRoom(plan.job().units()))) {
-            marks.label(new Point(-reach * 0.35, t), 0, 30, Anchor.MIDDLE, "tight", 13, true, Tint.CUT);
+            marks.label(new Point(-reach * 0.35, t), 0, 30, Anchor.MIDDLE, SectionTexts.TIGHT, 13, true, Tint.CUT);
         }
     }
 
     private void drawDimensions() {
         Point back = new Point(w, t);
-        marks.dimension(new Point(0, 0), new Point(w, 0), 24, section.width(), "Face width", FrameFields.FACE_WIDTH);
-        marks.dimension(new Point(w, 0), back, 70, section.thickness(), "Thickness", SectionFields.THICKNESS);
+        marks.dimension(new Point(0, 0), new Point(w, 0), 24, section.width(), SectionTexts.FACE_WIDTH,
+                FrameFields.FACE_WIDTH);
+        marks.dimension(new Point(w, 0), back, 70, section.thickness(), SectionTexts.THICKNESS,
+                SectionFields.THICKNESS);
         if (section.rabbet().isTilted()) {
             drawTiltedRabbet();
             return;
         }
-        marks.dimension(new Point(0, t), new Point(rw, t), -30, section.rabbet().width(), "Rabbet width",
+        marks.dimension(new Point(0, t), new Point(rw, t), -30, section.rabbet().width(), SectionTexts.RABBET_WIDTH,
                 SectionFields.RABBET_WIDTH);
-        marks.dimension(new Point(w, t - rd), back, 24, section.rabbet().depth(), "Rabbet depth",
+        marks.dimension(new Point(w, t - rd), back, 24, section.rabbet().depth(), SectionTexts.RABBET_DEPTH,
                 SectionFields.RABBET_DEPTH);
         Rabbet.Step step = section.rabbet().step();
         if (step != null) {
             double sw = step.width().toMm();
             double sd = step.depth().toMm();
-            marks.dimension(new Point(0, t), new Point(sw, t), -62, step.width(), "Second step, width",
+            marks.dimension(new Point(0, t), new Point(sw, t), -62, step.width(), SectionTexts.SECOND_STEP_WIDTH,
                     SectionFields.STEP_WIDTH);
             marks.dimension(new Point(sw + (w - sw) * 0.45, t - sd), new Point(sw + (w - sw) * 0.45, t), 0,
-                    step.depth(), "Second step, depth", SectionFields.STEP_DEPTH);
+                    step.depth(), SectionTexts.SECOND_STEP_DEPTH, SectionFields.STEP_DEPTH);
         }
-        marks.dimension(new Point(rw * 0.5, 0), new Point(rw * 0.5, t - rd), 0, section.lip(), "Lip", null);
+        marks.dimension(new Point(rw * 0.5, 0), new Point(rw * 0.5, t - rd), 0, section.lip(), SectionTexts.LIP, null);
     }
 
     /** Width along the floor, depth from the floor to the plane of the back's sight edge. */
@@ -241,11 +246,12 @@ public final class SectionFigure {
         List<Spot> turns = section.rabbetTurns();
         Point floor = new Point(turns.get(0).x(), turns.get(0).y());
         Point foot = new Point(turns.get(1).x(), turns.get(1).y());
-        marks.dimension(floor, foot, 34, section.rabbet().width(), "Rabbet width", SectionFields.RABBET_WIDTH);
+        marks.dimension(floor, foot, 34, section.rabbet().width(), SectionTexts.RABBET_WIDTH,
+                SectionFields.RABBET_WIDTH);
         double depth = section.rabbet().depth().toMm();
         double tilt = section.rabbet().tilt().radians();
         Point up = new Point(-Math.sin(tilt) * depth, Math.cos(tilt) * depth);
-        marks.dimension(foot, foot.plus(up.x(), up.y()), 34, section.rabbet().depth(), "Rabbet depth",
+        marks.dimension(foot, foot.plus(up.x(), up.y()), 34, section.rabbet().depth(), SectionTexts.RABBET_DEPTH,
                 SectionFields.RABBET_DEPTH);
     }
 

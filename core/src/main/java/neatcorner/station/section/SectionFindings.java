@@ -46,16 +46,17 @@ public final class SectionFindings {
         Remedy remedy = !reaches(job, needed, thickEnough ? job.section().thickness() : thickness)
                 ? SeatFindings.level(plan)
                 : thickEnough
-                        ? new Remedy(Sentence.of("Cut the rabbet {0} deep", needed), j -> withRabbetDepth(j, needed))
-                        : new Remedy(Sentence.of("Take stock {0} thick and cut the rabbet {1} deep", thickness, needed),
+                        ? new Remedy(Sentence.of(SectionTexts.CUT_THE_RABBET_DEEP, needed),
+                                j -> withRabbetDepth(j, needed))
+                        : new Remedy(Sentence.of(SectionTexts.THICKER_STOCK_DEEPER_RABBET, thickness, needed),
                                 j -> withRabbetDepth(j.withSection(j.section().withThickness(thickness)), needed));
         if (spare.isNegative()) {
             findings.add(Finding.stop(SectionFinding.PACK_TOO_THICK, SECTION, Sentence.of(
-                    "The pack is {0} thick and the rabbet {1} deep: {2} stands proud of the back.",
+                    SectionTexts.PACK_STANDS_PROUD,
                     job.pack().thickness(), depth, spare.negate()), remedy));
         } else {
             findings.add(Finding.check(SectionFinding.PACK_NO_ROOM_FOR_RETAINERS, SECTION, Sentence.of(
-                    "Only {0} of rabbet is left behind the pack; points and brads want {1}.", spare,
+                    SectionTexts.TOO_LITTLE_FOR_POINTS, spare,
                     Defaults.retainerRoom(job.units())), remedy));
         }
     }
@@ -88,26 +89,27 @@ public final class SectionFindings {
                     && shallower.isPositive();
             Length thickness = section.rabbet().depth().plus(Defaults.leastLip(job.units()));
             Remedy remedy = packStillFits
-                    ? new Remedy(Sentence.of("Cut the rabbet {0} deep", shallower), j -> withRabbetDepth(j, shallower))
-                    : new Remedy(Sentence.of("Take stock {0} thick", thickness),
+                    ? new Remedy(Sentence.of(SectionTexts.CUT_THE_RABBET_DEEP, shallower),
+                            j -> withRabbetDepth(j, shallower))
+                    : new Remedy(Sentence.of(SectionTexts.TAKE_STOCK_THICK, thickness),
                             j -> j.withSection(j.section().withThickness(thickness)));
             findings.add(lip.isPositive()
                     ? Finding.check(SectionFinding.LIP_THIN, SECTION, Sentence
-                            .of("The lip in front of the rabbet is only {0} thick and will chip.", lip), remedy)
+                            .of(SectionTexts.LIP_IN_FRONT_OF_THE_RABBET, lip), remedy)
                     : Finding.stop(SectionFinding.LIP_THIN, SECTION, Sentence
-                            .of("The rabbet goes right through the front: no lip is left to hold the pack."), remedy));
+                            .of(SectionTexts.RABBET_GOES_RIGHT_THROUGH), remedy));
         }
         Length cover = plan.coverLeft();
         if (cover.isLessThan(Defaults.leastCover(job.units()))) {
             Length wider = job.clearance().times(2).plus(Defaults.leastCover(job.units())).scaled(turned(job));
-            Remedy remedy = new Remedy(Sentence.of("Make the rabbet {0} wide", wider),
+            Remedy remedy = new Remedy(Sentence.of(SectionTexts.MAKE_THE_RABBET_WIDE, wider),
                     j -> j.withSection(j.section().withRabbet(j.section().rabbet().withWidth(wider))));
             findings.add(cover.isPositive()
                     ? Finding.check(SharedFinding.LIP_COVER_THIN, SECTION, Sentence.of(
-                            "When the pack slides to one side, the lip covers it by only {0} on the other.", cover),
+                            SectionTexts.LIP_COVERS_TOO_LITTLE, cover),
                             remedy)
                     : Finding.stop(SharedFinding.LIP_COVER_THIN, SECTION, Sentence.of(
-                            "When the pack slides to one side, it shows or drops out on the other: the rabbet is too narrow."),
+                            SectionTexts.PACK_SHOWS_OR_DROPS_OUT),
                             remedy));
         }
     }
@@ -122,14 +124,14 @@ public final class SectionFindings {
             return;
         }
         Length wider = job.section().rabbet().widest().plus(Defaults.leastWall(job.units()));
-        Remedy remedy = new Remedy(Sentence.of("Make the face {0} wide", wider), j -> widen(j, wider));
+        Remedy remedy = new Remedy(Sentence.of(SectionTexts.MAKE_THE_FACE_WIDE, wider), j -> widen(j, wider));
         findings.add(wall.isPositive()
                 ? Finding.check(SectionFinding.WALL_THIN, SECTION,
-                        Sentence.of("Only {0} of wood is left outside the rabbet: too little for a strong corner.",
+                        Sentence.of(SectionTexts.WALL_TOO_THIN,
                                 wall),
                         remedy)
                 : Finding.stop(SectionFinding.WALL_THIN, SECTION,
-                        Sentence.of("The rabbet is as wide as the face: nothing is left outside it."), remedy));
+                        Sentence.of(SectionTexts.NO_WALL), remedy));
     }
 
     private static Job widen(Job job, Length least) {
@@ -143,8 +145,7 @@ public final class SectionFindings {
         Species wood = job.section().wood();
         if (wood.assumed()) {
             findings.add(Finding.note(SectionFinding.WOOD_UNKNOWN, SECTION, Sentence.naming(wood.name(),
-                    "“{name}” is not in the tables of woods: its weight is reckoned with {0}, its movement with a middling"
-                            + " wood's.",
+                    SectionTexts.WOOD_NOT_IN_THE_TABLES,
                     new Physical(wood.density(), Physical.Kind.DENSITY)), null));
         }
     }
@@ -154,15 +155,15 @@ public final class SectionFindings {
         Rabbet.Step step = rabbet.step();
         if (!job.section().thickness().isPositive() || !rabbet.width().isPositive() || !rabbet.depth().isPositive()) {
             findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, SECTION,
-                    Sentence.of("The section needs a thickness, and its rabbet a width and a depth, above zero."),
-                    new Remedy(Sentence.of("Take the usual section"),
+                    Sentence.of(SectionTexts.SECTION_NEEDS_A_THICKNESS),
+                    new Remedy(Sentence.of(SectionTexts.TAKE_THE_USUAL_SECTION),
                             j -> j.withSection(Defaults.section(j.units()).withWood(j.section().wood())))));
         } else if (step != null && (!step.width().isMoreThan(rabbet.width())
                 || !step.depth().isLessThan(rabbet.depth()) || !step.depth().isPositive())) {
             findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, SECTION, Sentence.of(
-                    "The second step of the rabbet must be wider than the first ({0}) and shallower ({1}).",
+                    SectionTexts.SECOND_STEP_OF_THE_RABBET,
                     rabbet.width(), rabbet.depth()),
-                    new Remedy(Sentence.of("Leave the second step out"), j -> j.withSection(
+                    new Remedy(Sentence.of(SectionTexts.LEAVE_THE_SECOND_STEP), j -> j.withSection(
                             j.section().withRabbet(j.section().rabbet().withStep(null))))));
         }
     }

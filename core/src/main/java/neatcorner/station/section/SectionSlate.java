@@ -18,43 +18,50 @@ final class SectionSlate {
     static Slate of(Plan plan) {
         Section section = plan.job().section();
         Reading depth = depth(plan);
-        Reading pack = Reading.computed("Pack", plan.job().pack().thickness(), "all layers, added up");
+        Reading pack = Reading.computed(SectionTexts.PACK, plan.job().pack().thickness(),
+                SectionTexts.ALL_LAYERS_ADDED_UP);
         Rabbet.Step step = plan.seat().rabbet().step();
         Reading spare = step != null && plan.job().pack().liesOnStep(plan.seat().rabbet())
-                ? Reading.computed("Spare depth", plan.spareDepth(), "{0} − {1}, which lies on the step",
-                        Reading.given("Second step, depth", step.depth()),
-                        Reading.computed("Backing", plan.job().pack().backing(), "all backings, added up"))
-                : Reading.computed("Spare depth", plan.spareDepth(), "{0} − {1}", depth, pack);
-        Reading thickness = Reading.given("Thickness", section.thickness());
+                ? Reading.computed(SectionTexts.SPARE_DEPTH, plan.spareDepth(), SectionTexts.LESS_WHAT_LIES_ON_THE_STEP,
+                        Reading.given(SectionTexts.SECOND_STEP_DEPTH, step.depth()),
+                        Reading.computed(SectionTexts.BACKING, plan.job().pack().backing(),
+                                SectionTexts.ALL_BACKINGS_ADDED_UP))
+                : Reading.computed(SectionTexts.SPARE_DEPTH, plan.spareDepth(), "{0} − {1}", depth, pack);
+        Reading thickness = Reading.given(SectionTexts.THICKNESS, section.thickness());
         Reading rabbetWidth = carry(plan);
-        Reading widest = Reading.given(section.rabbet().step() == null ? "Rabbet width" : "Second step, width",
+        Reading widest = Reading.given(
+                section.rabbet().step() == null ? SectionTexts.RABBET_WIDTH : SectionTexts.SECOND_STEP_WIDTH,
                 section.rabbet().widest());
-        Reading face = Reading.given("Face width", section.width());
-        Reading clearance = Reading.given("Clearance a side", plan.job().clearance());
+        Reading face = Reading.given(SectionTexts.FACE_WIDTH, section.width());
+        Reading clearance = Reading.given(SectionTexts.CLEARANCE_A_SIDE, plan.job().clearance());
         Physical density = new Physical(section.density(), Physical.Kind.DENSITY);
         boolean tilted = section.rabbet().isTilted();
         Reading lip = tilted
-                ? Reading.computed("Lip", section.lip(),
-                        "from the ledge's inner edge to the stick's front, square to the pack")
-                : Reading.computed("Lip", section.lip(), "{0} − {1}", thickness, cutDepth(plan));
+                ? Reading.computed(SectionTexts.LIP, section.lip(),
+                        SectionTexts.LEVEL_LIP_FORMULA)
+                : Reading.computed(SectionTexts.LIP, section.lip(), "{0} − {1}", thickness, cutDepth(plan));
         Reading wall = tilted
-                ? Reading.computed("Wall", section.wall(),
-                        "from the foot of the rabbet's wall outwards, level with the pack")
-                : Reading.computed("Wall", section.wall(), "{0} − {1}", face, widest);
+                ? Reading.computed(SectionTexts.WALL, section.wall(),
+                        SectionTexts.LEVEL_WALL_FORMULA)
+                : Reading.computed(SectionTexts.WALL, section.wall(), "{0} − {1}", face, widest);
         List<Slate.Row> rows = new ArrayList<>(List.of(
-                Slate.Row.large(plan.job().outline().isSloped() ? "Rabbet depth for the pack" : "Rabbet depth", depth),
-                Slate.Row.large("Spare", spare),
-                Slate.Row.plain("Pack", pack),
-                Slate.Row.plain("Lip", lip), Slate.Row.plain("Wall", wall),
-                Slate.Row.plain("Cover left",
-                        Reading.computed("Cover left", plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth, clearance)),
-                Slate.Row.plain("Weight of the stick",
-                        Reading.computed("Weight of the stick",
+                Slate.Row.large(plan.job().outline().isSloped()
+                        ? SectionTexts.RABBET_DEPTH_FOR_THE_PACK
+                        : SectionTexts.RABBET_DEPTH, depth),
+                Slate.Row.large(SectionTexts.SPARE, spare),
+                Slate.Row.plain(SectionTexts.PACK, pack),
+                Slate.Row.plain(SectionTexts.LIP, lip), Slate.Row.plain(SectionTexts.WALL, wall),
+                Slate.Row.plain(SectionTexts.COVER_LEFT,
+                        Reading.computed(SectionTexts.COVER_LEFT, plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth,
+                                clearance)),
+                Slate.Row.plain(SectionTexts.WEIGHT_OF_THE_STICK,
+                        Reading.computed(SectionTexts.WEIGHT_OF_THE_STICK,
                                 new Physical(section.perMetre().kilograms(), Physical.Kind.BY_LENGTH),
-                                section.wood().assumed() ? "{0} × {1} (assumed: not in the tables)" : "{0} × {1}",
-                                Reading.given("Area of the section",
+                                section.wood().assumed() ? SectionTexts.WEIGHT_ASSUMED : "{0} × {1}",
+                                Reading.given(SectionTexts.AREA_OF_THE_SECTION,
                                         Physical.area(section.areaMm2(section.width()))),
-                                Reading.given("Density of " + Theirs.words(section.wood().name()), density)))));
+                                Reading.given(SectionTexts.DENSITY_OF.formatted(Theirs.words(section.wood().name())),
+                                        density)))));
         if (section.isSound()) {
             MillingSlate.safeZone(plan).ifPresent(rows::add);
         }
@@ -65,24 +72,25 @@ final class SectionSlate {
     private static Reading depth(Plan plan) {
         Reading cut = cutDepth(plan);
         return plan.job().outline().isSloped()
-                ? Reading.computed("Rabbet depth, level", plan.seat().rabbet().depth(),
+                ? Reading.computed(SectionTexts.RABBET_DEPTH_LEVEL, plan.seat().rabbet().depth(),
                         plan.seat().flat()
-                                ? "what {0} has left at its wall"
-                                : "{0} × the cosine of the slope, less the width × its sine",
+                                ? SectionTexts.LEVEL_SPARE_FORMULA
+                                : SectionTexts.LEVEL_DEPTH_FORMULA,
                         cut)
                 : cut;
     }
 
     private static Reading cutDepth(Plan plan) {
-        return Reading.given("Rabbet depth", plan.job().section().rabbet().depth());
+        return Reading.given(SectionTexts.RABBET_DEPTH, plan.job().section().rabbet().depth());
     }
 
     /** How wide the rabbet carries the pack. */
     private static Reading carry(Plan plan) {
-        Reading cut = Reading.given("Rabbet width", plan.job().section().rabbet().width());
+        Reading cut = Reading.given(SectionTexts.RABBET_WIDTH, plan.job().section().rabbet().width());
         Seat seat = plan.seat();
         return seat.flat()
                 ? cut
-                : Reading.computed("Rabbet width, level", seat.rabbet().width(), "{0} ÷ the cosine of the slope", cut);
+                : Reading.computed(SectionTexts.RABBET_WIDTH_LEVEL, seat.rabbet().width(),
+                        SectionTexts.LEVEL_WIDTH_FORMULA, cut);
     }
 }

@@ -59,7 +59,7 @@ final class TiltedPack {
         Point to = at(seat.wall().toMm() + reach * 0.4, level);
         drawn.addAll(List.of(from, to));
         marks.dashed(Tint.CONSTRUCTION, from, to);
-        marks.label(from, 0, -10, Anchor.START, "level: the frame's plane", 13, false, Tint.FAINT_INK);
+        marks.label(from, 0, -10, Anchor.START, SectionTexts.LEVEL_THE_FRAMES_PLANE, 13, false, Tint.FAINT_INK);
     }
 
     /** Names and thicknesses a line apart, left of the pack. */
@@ -72,7 +72,8 @@ final class TiltedPack {
             Point elbow = new Point(left, y + i * line);
             marks.line(Tint.CONSTRUCTION, 1, edges.get(i), elbow);
             marks.label(elbow, -76, 5, Anchor.END, layer.title(), 14, false, Tint.INK);
-            marks.value(elbow.plus(-reach * 0.02, 0), Anchor.END, layer.thickness(), layer.title() + " thickness",
+            marks.value(elbow.plus(-reach * 0.02, 0), Anchor.END, layer.thickness(),
+                    SectionTexts.LAYER_THICKNESS.formatted(layer.title()),
                     FrameFields.layer(i));
         }
     }

@@ -23,24 +23,20 @@ public final class JointWords {
             case MITER, BUTT -> List.of();
             case LAP -> List.of(
                     Sentence.of(
-                            "Top and bottom: take the front half off both ends, {0} deep, as far as the side that they"
-                                    + " meet is wide.",
+                            ShapeTexts.TOP_AND_BOTTOM_TAKE,
                             half),
                     Sentence.of(
-                            "Sides: take the back half off both ends, {0} deep, as far as the top or bottom is wide.",
+                            ShapeTexts.SIDES_TAKE_THE_BACK,
                             half));
             case MITRED_LAP -> List.of(
                     Sentence.of(
-                            "Right end of every piece: from the long point, saw the front half off at the miter, {0}, down"
-                                    + " to {1}; the half behind keeps its whole length.",
+                            ShapeTexts.RIGHT_END_OF_EVERY,
                             miter(plan), half),
                     Sentence.of(
-                            "Left end of every piece, mitred already: take the back half off square, {0} deep, from the toe"
-                                    + " on.",
+                            ShapeTexts.LEFT_END_OF_EVERY,
                             half));
             case BOX -> List.of(Sentence.of(
-                    "Divide the thickness into {0} fingers of {1}. The sides keep the first at the front and every other one"
-                            + " after it, top and bottom the ones between, as long as the other piece is wide.",
+                    ShapeTexts.DIVIDE_THE_THICKNESS_INTO,
                     Scalar.count(CornerJoint.fingers(thickness)),
                     new Length(thickness.units() / CornerJoint.fingers(thickness))));
         };

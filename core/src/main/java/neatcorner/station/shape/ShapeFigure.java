@@ -59,7 +59,7 @@ public final class ShapeFigure {
             case Shape.Circle circle -> across(outside);
             case Shape.Ellipse ellipse -> overall(outside);
         }
-        return new Figure("The outline from the front", outside, new Figure.Margin(64, 96, 64, 96), marks.list());
+        return new Figure(ShapeTexts.OUTLINE_FROM_THE_FRONT, outside, new Figure.Margin(64, 96, 64, 96), marks.list());
     }
 
     private void corners() {
@@ -69,10 +69,11 @@ public final class ShapeFigure {
         double deep = Math.min(FrameFront.box(sight).width(), FrameFront.box(sight).height()) * 0.11;
         for (int i = 0; i < sight.sides(); i++) {
             if (i < MOST_SHOWN) {
-                marks.cornerAngle(inside(sight, i, deep), sight.interior(i), "Corner " + pair(i), i, free);
+                marks.cornerAngle(inside(sight, i, deep), sight.interior(i), ShapeTexts.CORNER_NAMED.formatted(pair(i)),
+                        i, free);
             }
             if (i < MOST_SHOWN || free) {
-                marks.cornerHandle(FrameFront.point(outside.at(i)), i, "Corner " + pair(i));
+                marks.cornerHandle(FrameFront.point(outside.at(i)), i, ShapeTexts.CORNER_NAMED.formatted(pair(i)));
             }
         }
     }
@@ -119,9 +120,9 @@ public final class ShapeFigure {
 
     private void overall(Box outside) {
         marks.dimension(new Point(outside.left(), outside.top()), new Point(outside.right(), outside.top()), 34,
-                plan.sizes().outside().width(), "Outside width", FrameFields.OUTSIDE_WIDTH);
+                plan.sizes().outside().width(), ShapeTexts.OUTSIDE_WIDTH, FrameFields.OUTSIDE_WIDTH);
         marks.dimension(new Point(outside.left(), outside.top()), new Point(outside.left(), outside.bottom()), -44,
-                plan.sizes().outside().height(), "Outside height", FrameFields.OUTSIDE_HEIGHT);
+                plan.sizes().outside().height(), ShapeTexts.OUTSIDE_HEIGHT, FrameFields.OUTSIDE_HEIGHT);
         marks.handle(new Point(outside.right(), (outside.top() + outside.bottom()) / 2), FrameFields.OUTSIDE_WIDTH, 2,
                 0);
         marks.handle(new Point((outside.left() + outside.right()) / 2, outside.bottom()), FrameFields.OUTSIDE_HEIGHT, 0,
@@ -130,9 +131,9 @@ public final class ShapeFigure {
 
     private void across(Box outside) {
         marks.dimension(new Point(outside.left(), outside.top()), new Point(outside.right(), outside.top()), 34,
-                plan.sizes().outside().width(), "Outside, across", FrameFields.OUTSIDE_WIDTH);
+                plan.sizes().outside().width(), ShapeTexts.OUTSIDE_ACROSS, FrameFields.OUTSIDE_WIDTH);
         marks.dimension(new Point(contours.sight().left(), 0), new Point(contours.sight().right(), 0), 0,
-                plan.sizes().sight().width(), "Sight, across", FrameFields.SIGHT_WIDTH);
+                plan.sizes().sight().width(), ShapeTexts.SIGHT_ACROSS, FrameFields.SIGHT_WIDTH);
         marks.handle(new Point(outside.right(), (outside.top() + outside.bottom()) / 2), FrameFields.OUTSIDE_WIDTH, 2,
                 0);
     }
@@ -143,11 +144,12 @@ public final class ShapeFigure {
         double springing = contours.outside().at(contours.straight().getFirst()).y();
         if (arch.curve() == Shape.Curve.SEMICIRCLE) {
             marks.dimension(new Point(outside.right(), top), new Point(outside.right(), springing), 34,
-                    Length.mm(springing - top), "Rise of the outer edge", null);
+                    Length.mm(springing - top), ShapeTexts.RISE_OF_THE_OUTER, null);
         } else {
             marks.dimension(new Point(outside.right(), springing - arch.rise().toMm()),
                     new Point(outside.right(), springing), 34, arch.rise(),
-                    "Rise of the " + plan.job().sizeOf().name().toLowerCase(Locale.ROOT), ShapeFields.RISE);
+                    ShapeTexts.RISE_OF_AN_EDGE.formatted(plan.job().sizeOf().name().toLowerCase(Locale.ROOT)),
+                    ShapeFields.RISE);
         }
     }
 
@@ -161,16 +163,16 @@ public final class ShapeFigure {
         if (!regular.acrossCorners() && regular.sides() % 2 == 0) {
             Box box = FrameFront.box(contours.outside());
             marks.dimension(new Point(box.right(), -reach), new Point(box.right(), reach), 34, outside,
-                    "Outside, across flats", across);
+                    ShapeTexts.OUTSIDE_ACROSS_FLATS, across);
         } else {
             throughTheMiddle(regular, corner, reach, outside);
         }
         Loop edge = contours.outside();
         int bottom = lowest(edge);
         marks.dimension(FrameFront.point(edge.at(bottom)), FrameFront.point(edge.at(bottom + 1)), 32,
-                Length.mm(edge.length(bottom)), "Outer length of a side", null);
+                Length.mm(edge.length(bottom)), ShapeTexts.OUTER_LENGTH_OF_A_SIDE, null);
         marks.dimension(FrameFront.point(sight.at(0)), FrameFront.point(sight.at(1)), -14,
-                Length.mm(sight.length(0)), "Sight length of a side", null);
+                Length.mm(sight.length(0)), ShapeTexts.SIGHT_LENGTH_OF_A_SIDE, null);
     }
 
     private void throughTheMiddle(Shape.Regular regular, Vertex corner, double reach, Length outside) {
@@ -178,7 +180,7 @@ public final class ShapeFigure {
                 ? FrameFront.point(corner)
                 : new Point(0, -reach);
         marks.dimension(up, new Point(-up.x(), -up.y()), 0, outside,
-                regular.acrossCorners() ? "Outside, across corners" : "Outside, across flats",
+                regular.acrossCorners() ? ShapeTexts.OUTSIDE_ACROSS_CORNERS : ShapeTexts.OUTSIDE_ACROSS_FLATS,
                 FrameFields.OUTSIDE_WIDTH);
     }
 
@@ -219,10 +221,10 @@ public final class ShapeFigure {
         marks.line(Tint.CONSTRUCTION, 1.2, a, b, c, d, a);
         Point middle = new Point(b.x() * 0.7 + c.x() * 0.3, b.y() * 0.7 + c.y() * 0.3);
         marks.dimension(middle.plus(-uy * blank.width(), ux * blank.width()), middle, 0, Length.mm(blank.width()),
-                "Blank width", null);
+                ShapeTexts.BLANK_WIDTH, null);
         Angle joint = blank.left();
         marks.value(along(in, ux, uy, -joint.tan() * far * 0.4, -far * 0.22), Anchor.MIDDLE, joint,
-                "Joint angle of a segment", null);
+                ShapeTexts.JOINT_ANGLE_OF_A_SEGMENT, null);
     }
 
     private static double height(Vertex v, Vertex from, double angle) {

@@ -31,9 +31,8 @@ public final class ShapeFindings {
                     Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, Station.SHAPE, why, remedy(geometry.job()))));
         } else if (geometry.sizes().arePossible()) {
             findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, Station.SHAPE, Sentence.of(
-                    "The arch does not fit this size: its rise must be less than the height, and of a round arch no more than"
-                            + " half the width."),
-                    new Remedy(Sentence.of("Make it a semicircle"), ShapeFindings::semicircle)));
+                    ShapeTexts.ARCH_DOES_NOT_FIT),
+                    new Remedy(Sentence.of(ShapeTexts.MAKE_IT_A_SEMICIRCLE), ShapeFindings::semicircle)));
         }
         Contours contours = plan.contours();
         if (contours != null) {
@@ -44,27 +43,27 @@ public final class ShapeFindings {
 
     private static void addJoint(Plan plan, List<Finding> findings) {
         CornerJoint joint = plan.job().joint();
-        Remedy miter = new Remedy(Sentence.of("Miter the corners"), j -> j.withJoint(CornerJoint.MITER));
+        Remedy miter = new Remedy(Sentence.of(ShapeTexts.MITER_THE_CORNERS), j -> j.withJoint(CornerJoint.MITER));
         if (joint != CornerJoint.MITER && !(plan.job().outline().isRectangle() && !plan.job().outline().isSloped())) {
             findings.add(Finding.check(ShapeFinding.CORNER_RECTANGLES_ONLY, Station.SHAPE, Sentence.of(
-                    "Only flat rectangles get " + joint.title() + " corners; these are planned with miters."), miter));
+                    ShapeTexts.ONLY_FLAT_RECTANGLES_GET.formatted(joint.title())),
+                    miter));
         } else if (!joint.showsMiter()) {
             findings.add(Finding.note(ShapeFinding.RABBET_RUNS_OUT, Station.SHAPE, Sentence.of(
-                    "A rabbet run to the end of a square-cut piece shows at the corner: stop it short, or cut it after the"
-                            + " corners are glued."),
+                    ShapeTexts.RABBET_RUN_TO_THE_END),
                     miter));
         }
     }
 
     private static @Nullable Remedy remedy(Job job) {
         if (job.outline().isSloped() && !job.outline().faceWidths().isEmpty()) {
-            return new Remedy(Sentence.of("Give all sides the same width"),
+            return new Remedy(Sentence.of(ShapeTexts.GIVE_ALL_SIDES_THE_SAME),
                     j -> j.withOutline(j.outline().withFaceWidths(List.of())));
         }
         if (!fewestSegments(job).equals(job)) {
-            return new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments);
+            return new Remedy(Sentence.of(ShapeTexts.TAKE_AS_MANY_SEGMENTS), ShapeFindings::fewestSegments);
         }
-        return new Remedy(Sentence.of("Make it a rectangle"),
+        return new Remedy(Sentence.of(ShapeTexts.MAKE_IT_A_RECTANGLE),
                 j -> j.withOutline(j.outline().withShape(new Shape.Rectangle())));
     }
 
@@ -84,9 +83,9 @@ public final class ShapeFindings {
                 .orElse(0);
         if (steepest > Contours.MOST_RUN_OUT.degrees() + 1e-6) {
             findings.add(Finding.check(ShapeFinding.GRAIN_SHORT, Station.SHAPE, Sentence.of(
-                    "The curve crosses the grain at up to {0}: the ends of the segments may break.",
+                    ShapeTexts.CURVE_CROSSES_THE_GRAIN,
                     Angle.ofDegrees(steepest)),
-                    new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
+                    new Remedy(Sentence.of(ShapeTexts.TAKE_AS_MANY_SEGMENTS), ShapeFindings::fewestSegments)));
         }
         double widest = contours.segments().stream().map(Segment::blank).mapToDouble(Segment.Blank::width).max()
                 .orElse(0);
@@ -94,8 +93,8 @@ public final class ShapeFindings {
         Length board = plan.job().outline().boardWidth();
         if (wide.isMoreThan(board.plus(Length.mm(0.01)))) {
             findings.add(Finding.check(ShapeFinding.BOARD_NARROW, Station.SHAPE,
-                    Sentence.of("The segments need a board {0} wide; yours is {1}.", wide, board),
-                    new Remedy(Sentence.of("Take as many segments as it needs"), ShapeFindings::fewestSegments)));
+                    Sentence.of(ShapeTexts.SEGMENTS_NEED_A_BOARD, wide, board),
+                    new Remedy(Sentence.of(ShapeTexts.TAKE_AS_MANY_SEGMENTS), ShapeFindings::fewestSegments)));
         }
     }
 

@@ -25,8 +25,8 @@ public final class ShapeSlate {
 
     static Slate of(Plan plan) {
         List<Slate.Row> rows = new ArrayList<>();
-        rows.add(Slate.Row.large("Pieces of a frame", Reading.computed("Pieces",
-                Scalar.count(plan.pieces().size()), "one for each side, and for each segment of a curve")));
+        rows.add(Slate.Row.large(ShapeTexts.PIECES_OF_A_FRAME, Reading.computed(ShapeTexts.PIECES,
+                Scalar.count(plan.pieces().size()), ShapeTexts.ONE_FOR_EACH_SIDE)));
         Contours contours = plan.contours();
         if (contours == null) {
             return new Slate(rows);
@@ -40,10 +40,10 @@ public final class ShapeSlate {
             segments(contours, rows);
         }
         Length around = Length.mm(contours.outside().perimeter());
-        rows.add(Slate.Row.plain("Round the outside",
-                Reading.computed("Round the outside", around, "all outer edges, added up")));
-        rows.add(Slate.Row.plain("Stick needed", Reading.computed("Stick needed", plan.stickNeeded(),
-                "outermost points, slanted kerfs and rough allowances of all pieces")));
+        rows.add(Slate.Row.plain(ShapeTexts.ROUND_THE_OUTSIDE,
+                Reading.computed(ShapeTexts.ROUND_THE_OUTSIDE, around, ShapeTexts.ALL_OUTER_EDGES_ADDED)));
+        rows.add(Slate.Row.plain(ShapeTexts.STICK_NEEDED, Reading.computed(ShapeTexts.STICK_NEEDED, plan.stickNeeded(),
+                ShapeTexts.OUTERMOST_POINTS_SLANTED_KERFS)));
         return new Slate(rows);
     }
 
@@ -59,64 +59,68 @@ public final class ShapeSlate {
             }
             shown = interior;
             count++;
-            String name = "Corner " + before.name() + piece.name();
+            String name = ShapeTexts.CORNER_BETWEEN.formatted(before.name(), piece.name());
             Reading corner = plan.job().outline().shape() instanceof Shape.Polygon
                     ? Reading.given(name, interior)
-                    : Reading.computed(name, interior, "180° − 360° ÷ " + plan.pieces().size());
+                    : Reading.computed(name, interior, "180° − 360° ÷ %s".formatted(plan.pieces().size()));
             rows.add(Slate.Row.large(name, corner));
-            rows.add(Slate.Row.plain("Miter", miter(plan, before.name(), before.right(), corner),
+            rows.add(Slate.Row.plain(ShapeTexts.MITER, miter(plan, before.name(), before.right(), corner),
                     miter(plan, piece.name(), piece.left(), corner)));
             if (piece.left().isTilted()) {
-                rows.add(Slate.Row.plain("Tilt", Reading.computed("Tilt of " + piece.name(), piece.left().bevel(),
-                        "the angle whose sine is the sine of half the turn, 90° − {0} ÷ 2, × the sine of {1}", corner,
-                        slope(plan))));
+                rows.add(Slate.Row.plain(ShapeTexts.TILT,
+                        Reading.computed(ShapeTexts.TILT_OF.formatted(piece.name()), piece.left().bevel(),
+                                ShapeTexts.TILT_FORMULA,
+                                corner,
+                                slope(plan))));
             }
         }
         if (plan.job().outline().isSloped()) {
-            rows.add(Slate.Row.large("Faces slope inwards", slope(plan)));
-            rows.add(Slate.Row.plain("Outer edge, forward of the sight edge", Reading.computed("Outer edge, forward",
+            rows.add(Slate.Row.large(ShapeTexts.FACES_SLOPE_INWARDS, slope(plan)));
+            rows.add(Slate.Row.plain(ShapeTexts.OUTER_EDGE_BEFORE_SIGHT, Reading.computed(ShapeTexts.OUTER_EDGE_FORWARD,
                     plan.job().section().width().scaled(plan.job().outline().slope().sin()),
-                    "{0} × the sine of {1}", Reading.given("Face width", plan.job().section().width()),
+                    ShapeTexts.FORWARD_FORMULA, Reading.given(ShapeTexts.FACE_WIDTH, plan.job().section().width()),
                     slope(plan))));
-            rows.add(Slate.Row.plain("Reach, sight edge to outside", Reading.computed("Reach",
+            rows.add(Slate.Row.plain(ShapeTexts.REACH_SIGHT_EDGE_TO_OUTSIDE, Reading.computed(ShapeTexts.REACH,
                     plan.job().section().reach(plan.job().outline().slope()),
-                    "the largest of across × the cosine of {0} + back × its sine on the stick's end", slope(plan))));
+                    ShapeTexts.REACH_FORMULA, slope(plan))));
         }
     }
 
     private static Reading slope(Plan plan) {
-        return Reading.given("Slope", plan.job().outline().slope());
+        return Reading.given(ShapeTexts.SLOPE, plan.job().outline().slope());
     }
 
     /** Lengths of pieces that are cut square, and what is taken off at their ends. */
     private static void square(Plan plan, List<Slate.Row> rows) {
         for (Piece piece : plan.pieces().subList(0, 2)) {
             String twin = plan.pieces().get(piece.equals(plan.pieces().get(0)) ? 2 : 3).name();
-            rows.add(Slate.Row.large("Length of " + piece.name() + ", " + twin,
-                    Reading.computed("Length of " + piece.name() + ", " + twin, piece.outer(),
+            rows.add(Slate.Row.large(ShapeTexts.LENGTH_OF_TWINS.formatted(piece.name(), twin),
+                    Reading.computed(ShapeTexts.LENGTH_OF_TWINS.formatted(piece.name(), twin), piece.outer(),
                             plan.job().joint() != CornerJoint.BUTT || piece.place() == Place.Side.RIGHT
-                                    ? "it runs through: the outside size"
-                                    : "it stands between the sides: the sight size")));
+                                    ? ShapeTexts.IT_RUNS_THROUGH_THE_OUTSIDE
+                                    : ShapeTexts.IT_STANDS_BETWEEN_THE_SIDES)));
         }
         joint(plan, rows);
     }
 
     private static void joint(Plan plan, List<Slate.Row> rows) {
         Length thickness = plan.job().section().thickness();
-        Reading thick = Reading.given("Thickness", thickness);
+        Reading thick = Reading.given(ShapeTexts.THICKNESS, thickness);
         switch (plan.job().joint()) {
             case LAP, MITRED_LAP -> {
-                rows.add(Slate.Row.large("Cheek, take off", Reading.computed("Cheek", new Length(thickness.units() / 2),
-                        "half of {0}, over the width of the other piece", thick)));
-                rows.add(Slate.Row.plain("over", Reading.computed("Width of the cheek",
-                        plan.job().section().width(), "as wide as the piece that it meets")));
+                rows.add(Slate.Row.large(ShapeTexts.CHEEK_TAKE_OFF,
+                        Reading.computed(ShapeTexts.CHEEK, new Length(thickness.units() / 2),
+                                ShapeTexts.CHEEK_FORMULA, thick)));
+                rows.add(Slate.Row.plain(ShapeTexts.OVER, Reading.computed(ShapeTexts.WIDTH_OF_THE_CHEEK,
+                        plan.job().section().width(), ShapeTexts.AS_WIDE_AS_THE_PIECE)));
             }
             case BOX -> {
                 int fingers = CornerJoint.fingers(thickness);
-                rows.add(Slate.Row.large("Fingers", Reading.computed("Fingers", Scalar.count(fingers),
-                        "an odd number, each about [10 mm|3/8 in] of {0}", thick)));
-                rows.add(Slate.Row.plain("each", Reading.computed("Finger", new Length(thickness.units() / fingers),
-                        "{0} ÷ " + fingers, thick)));
+                rows.add(Slate.Row.large(ShapeTexts.FINGERS, Reading.computed(ShapeTexts.FINGERS, Scalar.count(fingers),
+                        ShapeTexts.FINGERS_FORMULA, thick)));
+                rows.add(Slate.Row.plain(ShapeTexts.EACH,
+                        Reading.computed(ShapeTexts.FINGER, new Length(thickness.units() / fingers),
+                                "{0} ÷ %s".formatted(fingers), thick)));
             }
             case MITER, BUTT -> {
                 // nothing is taken off
@@ -126,30 +130,34 @@ public final class ShapeSlate {
 
     private static Reading miter(Plan plan, String piece, EndCut end, Reading corner) {
         if (plan.job().outline().isSloped()) {
-            return Reading.computed("Miter of " + piece, end.miter(),
-                    "the angle whose tangent is the tangent of half the turn, 90° − {0} ÷ 2, × the cosine of {1}",
+            return Reading.computed(ShapeTexts.MITER_OF.formatted(piece), end.miter(),
+                    ShapeTexts.SLOPED_MITER_FORMULA,
                     corner,
                     slope(plan));
         }
         return end.lean() == 0 && plan.job().joint() == CornerJoint.MITRED_LAP
-                ? Reading.computed("Cut of " + piece, end.miter(), "square to the long point; its show half is mitred")
-                : Reading.computed("Miter of " + piece, end.miter(),
-                        "the angle whose tangent is (other face ÷ this face + cos {0}) ÷ sin {0}", corner);
+                ? Reading.computed(ShapeTexts.CUT_OF.formatted(piece), end.miter(),
+                        ShapeTexts.SQUARE_TO_LONG_POINT)
+                : Reading.computed(ShapeTexts.MITER_OF.formatted(piece), end.miter(),
+                        ShapeTexts.MITER_FORMULA, corner);
     }
 
     private static void segments(Contours contours, List<Slate.Row> rows) {
         Segment.Blank widest = contours.segments().stream().map(Segment::blank)
                 .max(Comparator.comparingDouble(Segment.Blank::width)).orElseThrow();
-        rows.add(Slate.Row.large("Segments", Reading.computed("Segments",
+        rows.add(Slate.Row.large(ShapeTexts.SEGMENTS, Reading.computed(ShapeTexts.SEGMENTS,
                 Scalar.count(contours.segments().size()),
-                "as asked for, or the fewest that the board and the grain allow")));
-        rows.add(Slate.Row.large("Board", Reading.computed("Board width", Length.mm(widest.width()),
-                "the highest point of the outer edge above the ends of the inner one")));
-        rows.add(Slate.Row.plain("Blank", Reading.computed("Blank length", Length.mm(widest.longEdge()),
-                "between the joints, along the outside of the blank")));
-        rows.add(Slate.Row.plain("Joints", Reading.computed("Joint", widest.left(), "from a square cut"),
-                Reading.computed("Joint, other end", widest.right(), "from a square cut")));
-        rows.add(Slate.Row.plain("Across the grain", Reading.computed("Steepest across the grain", widest.runOut(),
-                "where the curve leaves the blank's grain the most")));
+                ShapeTexts.AS_ASKED_FOR_OR_THE_FEWEST)));
+        rows.add(Slate.Row.large(ShapeTexts.BOARD, Reading.computed(ShapeTexts.BOARD_WIDTH, Length.mm(widest.width()),
+                ShapeTexts.HIGHEST_POINT_OF_THE_OUTER)));
+        rows.add(Slate.Row.plain(ShapeTexts.BLANK,
+                Reading.computed(ShapeTexts.BLANK_LENGTH, Length.mm(widest.longEdge()),
+                        ShapeTexts.BETWEEN_THE_JOINTS_ALONG)));
+        rows.add(Slate.Row.plain(ShapeTexts.JOINTS,
+                Reading.computed(ShapeTexts.JOINT, widest.left(), ShapeTexts.FROM_A_SQUARE_CUT),
+                Reading.computed(ShapeTexts.JOINT_OTHER_END, widest.right(), ShapeTexts.FROM_A_SQUARE_CUT)));
+        rows.add(Slate.Row.plain(ShapeTexts.ACROSS_THE_GRAIN,
+                Reading.computed(ShapeTexts.STEEPEST_ACROSS_THE_GRAIN, widest.runOut(),
+                        ShapeTexts.WHERE_THE_CURVE_LEAVES)));
     }
 }

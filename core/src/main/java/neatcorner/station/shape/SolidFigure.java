@@ -97,7 +97,7 @@ public final class SolidFigure {
                 bounds = bounds == null ? new Box(p.x(), p.y(), p.x(), p.y()) : around(bounds, p);
             }
         }
-        return new Figure("The frame put together", bounds == null ? new Box(0, 0, 1, 1) : bounds,
+        return new Figure(ShapeTexts.FRAME_PUT_TOGETHER, bounds == null ? new Box(0, 0, 1, 1) : bounds,
                 Figure.Margin.all(40), marks.list());
     }
 

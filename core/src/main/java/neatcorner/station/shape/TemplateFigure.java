@@ -67,11 +67,11 @@ public final class TemplateFigure {
         Point arrow = new Point(middle.x() - length / 2, middle.y() + box.height() * 0.3);
         marks.line(Tint.INK, 1, arrow, arrow.plus(length, 0));
         marks.line(Tint.INK, 1, arrow.plus(length - 4, -2), arrow.plus(length, 0), arrow.plus(length - 4, 2));
-        marks.label(arrow.plus(length / 2, 0), 0, -4, Anchor.MIDDLE, "grain", 10, false, Tint.INK);
+        marks.label(arrow.plus(length / 2, 0), 0, -4, Anchor.MIDDLE, ShapeTexts.GRAIN, 10, false, Tint.INK);
         marks.label(arrow.plus(length / 2, 0), 0, 16, Anchor.MIDDLE, sheet.letters(), 14, true, Tint.INK);
         Point bar = new Point(box.center().x() - 50, box.bottom() + 12);
         double measured = marks.measuredLine(bar, units);
-        return new Figure("Template of " + sheet.letters(),
+        return new Figure(ShapeTexts.TEMPLATE_OF.formatted(sheet.letters()),
                 new Box(Math.min(box.left(), bar.x()), box.top(), Math.max(box.right(), bar.x() + measured), bar.y()),
                 new Figure.Margin(12, 12, 24, 12), marks.list());
     }

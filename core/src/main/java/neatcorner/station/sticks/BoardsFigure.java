@@ -34,18 +34,19 @@ public final class BoardsFigure {
     public static Figure of(Plan plan) {
         if (plan.job().stock().boards().isEmpty()) {
             Marks marks = new Marks();
-            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, "No rough boards yet", 20, true, Tint.INK);
+            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, SticksTexts.NO_ROUGH_BOARDS_YET, 20, true, Tint.INK);
             marks.label(new Point(50, 26), 0, 28, Anchor.MIDDLE,
-                    "Add a board as it came from the yard: length, width, thickness, bow.", 14, false,
+                    SticksTexts.ADD_A_BOARD_AS_IT_CAME, 14, false,
                     Tint.FAINT_INK);
-            return new Figure("No rough boards yet", new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
+            return new Figure(SticksTexts.NO_ROUGH_BOARDS_YET, new Box(0, 0, 100, 60), Figure.Margin.all(20),
+                    marks.list());
         }
         BoardsFigure figure = new BoardsFigure(plan);
         List<BoardMilling> millings = BoardWork.of(plan);
         for (int i = 0; i < millings.size(); i++) {
             figure.draw(millings.get(i), i);
         }
-        return new Figure("Rough boards and the sticks in them",
+        return new Figure(SticksTexts.ROUGH_BOARDS_AND_THE_STICKS,
                 new Box(0, 0, figure.longest * 1.28, Math.max(1, figure.y - figure.longest * 0.06)),
                 new Figure.Margin(40, 60, 30, 60), figure.marks.list());
     }
@@ -67,10 +68,13 @@ public final class BoardsFigure {
             marks.hatch(gone.corners(), 45, 6, Tint.DEFECT);
         }
         marks.label(new Point(0, y), 0, -8, Anchor.START,
-                Theirs.words(board.name()) + (board.count() > 1 ? " · " + board.count() + " of them" : ""), 13, true,
+                (board.count() > 1 ? SticksTexts.BOARDS_ALIKE : "%s").formatted(Theirs.words(board.name()),
+                        board.count()),
+                13,
+                true,
                 Tint.INK);
         marks.dimension(new Point(0, box.bottom()), new Point(box.right(), box.bottom()), -16, board.length(),
-                "Board, length", StockFields.boardLength(index));
+                SticksTexts.BOARD_LENGTH, StockFields.boardLength(index));
         end(milling, index);
         y += Math.max(wide, longest * 0.12) + longest * 0.1;
     }
@@ -89,7 +93,8 @@ public final class BoardsFigure {
                     marks.cut(1.2, new Point(from, at), new Point(to, at));
                 }
             }
-            marks.value(new Point((from + to) / 2, box.center().y()), Anchor.MIDDLE, cut.stick(), "Length of a stick",
+            marks.value(new Point((from + to) / 2, box.center().y()), Anchor.MIDDLE, cut.stick(),
+                    SticksTexts.LENGTH_OF_A_STICK,
                     null);
         }
     }
@@ -122,8 +127,8 @@ public final class BoardsFigure {
             }
         }
         marks.dimension(new Point(box.left(), box.top()), new Point(box.right(), box.top()), 14, board.width(),
-                "Board, width", StockFields.boardWidth(index));
+                SticksTexts.BOARD_WIDTH, StockFields.boardWidth(index));
         marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, board.thickness(),
-                "Board, thickness", StockFields.boardThickness(index));
+                SticksTexts.BOARD_THICKNESS, StockFields.boardThickness(index));
     }
 }

@@ -22,7 +22,7 @@ public final class Offcuts {
         for (CutStick cut : plan.layout().sticks()) {
             for (Length length : clear(plan, cut)) {
                 if (!length.isLessThan(plan.job().stock().leastOffcut())) {
-                    kept.add(new Stick("offcut of " + cut.label(), length, 1, null, List.of(),
+                    kept.add(new Stick(SticksTexts.OFFCUT_OF.formatted(cut.label()), length, 1, null, List.of(),
                             cut.stick().width(), cut.stick().thickness()));
                 }
             }

@@ -39,12 +39,12 @@ public final class SheetsFigure {
         }
         if (figure.rowHeight == 0) {
             Marks marks = new Marks();
-            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, "No sheets to cut from yet", 20, true, Tint.INK);
+            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, SticksTexts.NO_SHEETS_TO_CUT, 20, true, Tint.INK);
             marks.label(new Point(50, 26), 0, 28, Anchor.MIDDLE,
-                    "Add the sheets of glass, mat and backing that you have, above.", 14, false, Tint.FAINT_INK);
-            return new Figure("No sheets yet", new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
+                    SticksTexts.ADD_THE_SHEETS_OF_GLASS, 14, false, Tint.FAINT_INK);
+            return new Figure(SticksTexts.NO_SHEETS_YET, new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
         }
-        return new Figure("Sheets with the panels to cut from them",
+        return new Figure(SticksTexts.SHEETS_WITH_THE_PANELS,
                 new Box(0, 0, figure.right, figure.y + figure.rowHeight), new Figure.Margin(40, 24, 30, 24),
                 figure.marks.list());
     }
@@ -102,7 +102,7 @@ public final class SheetsFigure {
         marks.cut(2, a, b);
         List<String> words = new ArrayList<>(List.of(String.valueOf(cut.number())));
         if (work.isTooNarrow(cut.strip())) {
-            words.add("pliers");
+            words.add(SticksTexts.PLIERS);
         }
         Point where = new Point(a.x() + (b.x() - a.x()) * 0.3, a.y() + (b.y() - a.y()) * 0.3);
         marks.label(where, cut.upright() ? 6 : 0, cut.upright() ? 4 : -5, Anchor.START, String.join(" ", words), 14,

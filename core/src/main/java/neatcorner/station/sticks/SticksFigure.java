@@ -69,11 +69,11 @@ public final class SticksFigure {
     public static Figure of(Plan plan) {
         if (plan.job().stock().sticks().isEmpty()) {
             Marks marks = new Marks();
-            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, "The rack is empty", 20, true, Tint.INK);
+            marks.label(new Point(50, 26), 0, 0, Anchor.MIDDLE, SticksTexts.RACK_IS_EMPTY, 20, true, Tint.INK);
             marks.label(new Point(50, 26), 0, 28, Anchor.MIDDLE,
-                    "Add the sticks you have, or take the suggestion below to see what to buy.", 14, false,
+                    SticksTexts.ADD_THE_STICKS_YOU, 14, false,
                     Tint.FAINT_INK);
-            return new Figure("The rack is empty", new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
+            return new Figure(SticksTexts.RACK_IS_EMPTY, new Box(0, 0, 100, 60), Figure.Margin.all(20), marks.list());
         }
         return new SticksFigure(plan).draw();
     }
@@ -87,7 +87,7 @@ public final class SticksFigure {
             figure.drawRunningMarks(stick, y);
             y += 2.1 * figure.height + figure.gap;
         }
-        return new Figure("Sticks with the pieces laid in them", new Box(0, 0, figure.longest, y - figure.gap),
+        return new Figure(SticksTexts.STICKS_WITH_THE_PIECES, new Box(0, 0, figure.longest, y - figure.gap),
                 new Figure.Margin(22, 96, 6, 14), figure.marks.list());
     }
 
@@ -122,13 +122,15 @@ public final class SticksFigure {
     private void addScaleNote(double y) {
         double stretch = height / Math.max(1e-6, plan.job().section().width().toMm());
         if (stretch > 1.05) {
-            marks.label(new Point(0, y - gap), 0, 24, Anchor.START, "Lengths are to scale; sticks are drawn "
-                    + Math.round(stretch * 10) / 10.0 + " times as wide as they are.", 12, false, Tint.FAINT_INK);
+            marks.label(new Point(0, y - gap), 0, 24, Anchor.START,
+                    SticksTexts.STICKS_DRAWN_WIDER
+                            .formatted(Math.round(stretch * 10) / 10.0),
+                    12, false, Tint.FAINT_INK);
         }
     }
 
     private Figure framed(double y) {
-        return new Figure("Sticks on the rack with the pieces laid in them",
+        return new Figure(SticksTexts.STICKS_ON_THE_RACK,
                 new Box(0, 0, longest, Math.max(height, y - gap)), new Figure.Margin(34, 96, 36, 14),
                 marks.list());
     }
@@ -158,7 +160,8 @@ public final class SticksFigure {
         for (CutPiece piece : cut.cuts()) {
             double at = piece.at().toMm();
             marks.line(Tint.CUT, 1.2, new Point(at, y + height), new Point(at, y + height * 1.25));
-            marks.value(new Point(at, y + height * 1.6), Anchor.MIDDLE, piece.at(), "From the left end", null);
+            marks.value(new Point(at, y + height * 1.6), Anchor.MIDDLE, piece.at(), SticksTexts.FROM_THE_LEFT_END,
+                    null);
         }
     }
 
@@ -171,7 +174,7 @@ public final class SticksFigure {
         marks.label(new Point(0, box.top()), 0, -5, Anchor.START, onPaper ? name : name + " …", 13, true, Tint.INK);
         marks.thing(new Box(0, box.top() - gap * 0.75, longest * 0.28, box.top()).corners(), key(index), name);
         marks.value(new Point(box.right(), box.center().y()).plus(longest * 0.012, 0), Anchor.START, stick.length(),
-                "Length of " + name, StockFields.stick(index));
+                SticksTexts.LENGTH_OF.formatted(name), StockFields.stick(index));
     }
 
     private void drawPiece(CutPiece cut, double y, Tint wood, long seed) {
@@ -189,7 +192,7 @@ public final class SticksFigure {
         marks.wood(outline, wood, 0, seed);
         boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
-                cut.label(plan.job().quantity()) + (held ? " (held)" : ""), 15, true, Tint.WOOD_INK);
+                (held ? SticksTexts.HELD : "%s").formatted(cut.label(plan.job().quantity())), 15, true, Tint.WOOD_INK);
     }
 
     /** What is left at the end, as wood that can be kept. */
@@ -201,7 +204,9 @@ public final class SticksFigure {
         Box box = new Box(place.from().toMm(), y, place.to().toMm(), y + height);
         marks.wood(box.corners(), wood, 0, seed);
         marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
-        marks.value(box.center(), Anchor.MIDDLE, cut.offcut(), "Offcut of " + Theirs.words(cut.label()), null);
+        marks.value(box.center(), Anchor.MIDDLE, cut.offcut(),
+                SticksTexts.SHOWN_OFFCUT_OF.formatted(Theirs.words(cut.label())),
+                null);
     }
 
     private Span offcutPlace(CutStick cut) {
@@ -227,9 +232,12 @@ public final class SticksFigure {
         drawDefects(stick, index, y);
         String name = Theirs.words(stick.name());
         boolean several = stick.count() > 1;
-        marks.label(box.center(), 0, 5, Anchor.MIDDLE, spare > 0 ? "stays on the rack" : "none on the rack", 13, true,
+        marks.label(box.center(), 0, 5, Anchor.MIDDLE,
+                spare > 0 ? SticksTexts.STAYS_ON_THE_RACK : SticksTexts.NONE_ON_THE_RACK, 13, true,
                 Tint.WOOD_INK);
-        head(!several || spare == 0 ? name : spare == stick.count() ? spare + " × " + name : spare + " more: " + name,
+        head(!several || spare == 0
+                ? name
+                : spare == stick.count() ? spare + " × " + name : SticksTexts.MORE_ON_THE_RACK.formatted(spare, name),
                 stick, index, box);
     }
 
@@ -247,9 +255,10 @@ public final class SticksFigure {
                     continue;
                 }
                 double below = y + height + longest / 44;
-                marks.value(new Point(from - longest / 200, below), Anchor.END, defect.from(), "Knot begins at",
+                marks.value(new Point(from - longest / 200, below), Anchor.END, defect.from(),
+                        SticksTexts.KNOT_BEGINS_AT,
                         StockFields.knotFrom(index, i));
-                marks.value(new Point(to + longest / 200, below), Anchor.START, defect.to(), "Knot ends at",
+                marks.value(new Point(to + longest / 200, below), Anchor.START, defect.to(), SticksTexts.KNOT_ENDS_AT,
                         StockFields.knotTo(index, i));
             }
         }

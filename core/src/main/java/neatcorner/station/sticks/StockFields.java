@@ -17,10 +17,10 @@ import neatcorner.stock.Stick;
 
 /** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
 public final class StockFields {
-    public static final Field END_TRIM = new Field("end.trim", "End trim", LengthRange.ALLOWANCE,
+    public static final Field END_TRIM = new Field("end.trim", SticksTexts.END_TRIM, LengthRange.ALLOWANCE,
             plan -> plan.job().stock().endTrim(),
             (job, length) -> job.withStock(job.stock().withEndTrim(length)));
-    public static final Field LEAST_OFFCUT = new Field("least.offcut", "Shortest offcut worth keeping",
+    public static final Field LEAST_OFFCUT = new Field("least.offcut", SticksTexts.SHORTEST_OFFCUT_WORTH_KEEPING,
             LengthRange.ALLOWANCE,
             plan -> plan.job().stock().leastOffcut(),
             (job, length) -> job.withStock(job.stock().withLeastOffcut(length)));
@@ -29,13 +29,13 @@ public final class StockFields {
 
     /** Width of one kind of stick: the section's until it has its own. */
     public static Field stickWidth(int index) {
-        return stick("width", "Stick, width", index, Blanks::width,
+        return stick("width", SticksTexts.STICK_WIDTH, index, Blanks::width,
                 (stick, width) -> stick.withAcross(width, stick.thickness()));
     }
 
     /** Thickness of one kind of stick: the section's until it has its own. */
     public static Field stickThickness(int index) {
-        return stick("thickness", "Stick, thickness", index, Blanks::thickness,
+        return stick("thickness", SticksTexts.STICK_THICKNESS, index, Blanks::thickness,
                 (stick, thickness) -> stick.withAcross(stick.width(), thickness));
     }
 
@@ -50,41 +50,41 @@ public final class StockFields {
 
     /** Of the rough board of that index. */
     public static Field boardLength(int index) {
-        return board("length", "Board, length", LengthRange.STOCK, index, RoughBoard::length,
+        return board("length", SticksTexts.BOARD_LENGTH, LengthRange.STOCK, index, RoughBoard::length,
                 RoughBoard::withLength);
     }
 
     /** Of the rough board of that index. */
     public static Field boardWidth(int index) {
-        return board("width", "Board, width", LengthRange.STOCK, index, RoughBoard::width,
+        return board("width", SticksTexts.BOARD_WIDTH, LengthRange.STOCK, index, RoughBoard::width,
                 RoughBoard::withWidth);
     }
 
     /** Of the rough board of that index. */
     public static Field boardThickness(int index) {
-        return board("thickness", "Board, thickness", LengthRange.STOCK, index, RoughBoard::thickness,
+        return board("thickness", SticksTexts.BOARD_THICKNESS, LengthRange.STOCK, index, RoughBoard::thickness,
                 RoughBoard::withThickness);
     }
 
     /** Of the rough board of that index, in its middle. */
     public static Field boardBow(int index) {
-        return board("bow", "Bow of the board", LengthRange.ALLOWANCE, index, RoughBoard::bow,
+        return board("bow", SticksTexts.BOW_OF_THE_BOARD, LengthRange.ALLOWANCE, index, RoughBoard::bow,
                 RoughBoard::withBow);
     }
 
     /** Of the sheet of that index. */
     public static Field sheetWidth(int index) {
-        return sheet("width", "Sheet, width", index, Sheet::width, (s, l) -> s.withSize(l, s.height()));
+        return sheet("width", SticksTexts.SHEET_WIDTH, index, Sheet::width, (s, l) -> s.withSize(l, s.height()));
     }
 
     /** Of the sheet of that index. */
     public static Field sheetHeight(int index) {
-        return sheet("height", "Sheet, height", index, Sheet::height, (s, l) -> s.withSize(s.width(), l));
+        return sheet("height", SticksTexts.SHEET_HEIGHT, index, Sheet::height, (s, l) -> s.withSize(s.width(), l));
     }
 
     /** Off every edge of the sheet of that index. */
     public static Field sheetTrim(int index) {
-        return new Field("sheet.trim." + index, "Taken off every edge of the sheet", LengthRange.ALLOWANCE,
+        return new Field("sheet.trim." + index, SticksTexts.TAKEN_OFF_EVERY_EDGE, LengthRange.ALLOWANCE,
                 plan -> plan.job().stock().sheets().get(index).trim(),
                 (job, length) -> length.isNegative()
                         ? job
@@ -132,13 +132,13 @@ public final class StockFields {
 
     /** Where a knot in one kind of stick begins; moved beyond its end, it is moved whole. */
     public static Field knotFrom(int index, int knot) {
-        return knot("from", "Knot begins at", index, knot, Span::from,
+        return knot("from", SticksTexts.KNOT_BEGINS_AT, index, knot, Span::from,
                 (span, from) -> new Span(from, from.isLessThan(span.to()) ? span.to() : from.plus(span.length())));
     }
 
     /** Where a knot in one kind of stick ends; moved before its beginning, it is moved whole. */
     public static Field knotTo(int index, int knot) {
-        return knot("to", "Knot ends at", index, knot, Span::to, (span, to) -> new Span(
+        return knot("to", SticksTexts.KNOT_ENDS_AT, index, knot, Span::to, (span, to) -> new Span(
                 span.from().isLessThan(to) ? span.from() : Length.max(Length.ZERO, to.minus(span.length())), to));
     }
 
@@ -157,7 +157,7 @@ public final class StockFields {
 
     /** Length of one kind of stick on the rack. */
     public static Field stick(int index) {
-        return new Field("stick." + index, "Stick length", LengthRange.STOCK,
+        return new Field("stick." + index, SticksTexts.STICK_LENGTH, LengthRange.STOCK,
                 plan -> plan.job().stock().sticks().get(index).length(),
                 (job, length) -> job.withStock(job.stock().withStick(index, stick -> stick.withLength(length))));
     }

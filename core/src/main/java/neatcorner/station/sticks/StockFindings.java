@@ -73,10 +73,10 @@ public final class StockFindings {
         Length whole = wholeFrame(plan);
         int more = enoughToKeepFramesWhole(plan, whole, search);
         Sentence label = more == 1
-                ? Sentence.of("Put a stick of {0} on the rack", whole)
-                : Sentence.of("Put {0} sticks of {1} on the rack", Scalar.count(more), whole);
+                ? Sentence.of(SticksTexts.PUT_ONE_STICK_ON_THE_RACK, whole)
+                : Sentence.of(SticksTexts.PUT_SO_MANY_STICKS_ON_THE_RACK, Scalar.count(more), whole);
         return Finding.note(StockFinding.STOCK_SPLIT_FRAME, STICKS, Sentence.of(
-                "{0} of the frames must be cut from more than one stick, so grain will not run on round every corner.",
+                SticksTexts.FRAMES_FROM_SEVERAL_STICKS,
                 Scalar.count(plan.layout().splitFrames())), new Remedy(label, j -> withMore(j, whole, more)));
     }
 
@@ -92,9 +92,9 @@ public final class StockFindings {
 
     private static Finding mustSplit(Plan plan) {
         return Finding.stop(StockFinding.STOCK_SPLIT_FRAME, STICKS, Sentence.of(
-                "No stick holds a whole frame, which takes {0}; cut from several sticks, the wood is enough.",
+                SticksTexts.NO_STICK_HOLDS_A_WHOLE,
                 wholeFrame(plan)),
-                new Remedy(Sentence.of("Let frames be cut from several sticks"),
+                new Remedy(Sentence.of(SticksTexts.LET_FRAMES_BE_CUT),
                         j -> j.withStock(j.stock().withKeep(Keep.WISH))));
     }
 
@@ -128,10 +128,13 @@ public final class StockFindings {
         Piece widest = unfit.stream().max(Comparator.comparing(blanks::width)).orElseThrow();
         boolean thin = there.stream().noneMatch(blanks::isThickEnough);
         Sentence message = thin
-                ? Sentence.of("The section is {0} thick, and the thickest stick on the rack {1}.", blanks.thickness(),
+                ? Sentence.of(SticksTexts.SECTION_TOO_THICK, blanks.thickness(),
                         there.stream().map(blanks::thickness).max(Length::compareTo).orElseThrow())
-                : Sentence.of((unfit.size() == 1 ? "Piece " + names + " is" : "Pieces " + names + " are")
-                        + " cut from {0} wide wood, and the widest stick on the rack is {1}.", blanks.width(widest),
+                : Sentence.of((unfit.size() == 1
+                        ? SticksTexts.PIECE_TOO_WIDE
+                        : SticksTexts.PIECES_TOO_WIDE)
+                        .formatted(names),
+                        blanks.width(widest),
                         there.stream().filter(blanks::isThickEnough).map(blanks::width).max(Length::compareTo)
                                 .orElseThrow());
         Length length = Length.max(Defaults.usualStick(plan.job().units()), roundedUp(
@@ -146,7 +149,7 @@ public final class StockFindings {
         int needed = Math.max(1, (int) layOut(plan, rack, search).sticks().stream()
                 .filter(stick -> stick.stock() == last).count());
         return Finding.stop(thin ? StockFinding.STOCK_TOO_THIN : StockFinding.STOCK_TOO_NARROW, STICKS, message,
-                new Remedy(Sentence.of("Put {0} × {1}, {2} wide, on the rack", Scalar.count(needed), length,
+                new Remedy(Sentence.of(SticksTexts.PUT_WIDE_STICKS_ON_THE_RACK, Scalar.count(needed), length,
                         blanks.width(more)), j -> withMore(j, length, needed)));
     }
 
@@ -175,7 +178,7 @@ public final class StockFindings {
     }
 
     private static String newName(Rack stock) {
-        return "stick " + (stock.sticks().size() + 1);
+        return SticksTexts.STICK_NUMBER.formatted(stock.sticks().size() + 1);
     }
 
     private static Finding emptyRack(Plan plan, Search search) {
@@ -184,13 +187,13 @@ public final class StockFindings {
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(
-                List.of(stick(job, plan.pieces(), "stick 1", length, plan.parts().size() * job.quantity())));
+                List.of(stick(job, plan.pieces(), SticksTexts.STICK_NUMBER.formatted(1), length,
+                        plan.parts().size() * job.quantity())));
         int needed = layOut(plan, rack, search).sticks().size();
         return Finding.stop(StockFinding.STOCK_SHORT, STICKS, Sentence.of(
-                "There are no sticks on the rack yet. The work takes {0} of stick; the longest piece takes {1}, with its kerf and rough"
-                        + " allowance.",
+                SticksTexts.NO_STICKS_YET,
                 plan.stickNeeded(), longest),
-                new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(needed), length),
+                new Remedy(Sentence.of(SticksTexts.PUT_STICKS_ON_THE_RACK, Scalar.count(needed), length),
                         j -> j.withStock(j.stock().plusStick(rack.sticks().getFirst().withCount(needed)))));
     }
 
@@ -200,11 +203,11 @@ public final class StockFindings {
         long count = plan.parts().stream().filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece)
                 .isMoreThan(longestClear(plan, piece))).count() * plan.job().quantity();
         Sentence message = Sentence.of(
-                "Piece {piece} takes {0} with its kerf and rough allowance, and the longest clear stretch on the rack that is"
-                        .replace("{piece}", longest.name()) + " wide enough is {1}.",
+                SticksTexts.PIECE_TOO_LONG
+                        .formatted(longest.name()),
                 taken, longestClear(plan, longest));
         return Finding.stop(StockFinding.STOCK_PIECE_TOO_LONG, STICKS, message,
-                new Remedy(Sentence.of("Put {0} × {1} on the rack", Scalar.count(count), length),
+                new Remedy(Sentence.of(SticksTexts.PUT_STICKS_ON_THE_RACK, Scalar.count(count), length),
                         j -> withMore(j, length, Math.toIntExact(count))));
     }
 
@@ -217,7 +220,7 @@ public final class StockFindings {
 
     private static Finding tooFew(Plan plan, Search search) {
         Rack stock = plan.job().stock();
-        Sentence message = Sentence.of("The rack is short of wood: {0} of {1} pieces find no place.",
+        Sentence message = Sentence.of(SticksTexts.RACK_IS_SHORT,
                 Scalar.count(plan.layout().unplaced()),
                 Scalar.count((long) plan.parts().size() * plan.job().quantity()));
         return Finding.stop(StockFinding.STOCK_SHORT, STICKS, message, more(plan, stock, search).orElse(null));
@@ -242,7 +245,7 @@ public final class StockFindings {
         int used = (int) layout.sticks().stream().filter(cut -> cut.stock() == longest).count();
         int extra = Math.max(1, used - stick.count());
         return Optional.of(new Remedy(
-                Sentence.naming(stick.name(), "Put {0} more of “{name}” on the rack", Scalar.count(extra)),
+                Sentence.naming(stick.name(), SticksTexts.PUT_MORE_ON_THE_RACK, Scalar.count(extra)),
                 j -> j.withStock(j.stock().withStick(longest, each -> each.withCount(stick.count() + extra)))));
     }
 

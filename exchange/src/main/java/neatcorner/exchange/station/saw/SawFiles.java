@@ -112,12 +112,12 @@ public final class SawFiles implements StationFiles {
                 List.of()));
         for (SawSetting setting : plan.settings()) {
             SawCut cut = plan.cutOf(setting);
-            String how = cut.isFaceDown(saw)
-                    ? "; turned over, face down"
-                    : "; face up, on the " + cut.lies(saw).title() + " of the blade";
-            cards.add(new StepCard(cards.size() + 1, "Stop for " + String.join(", ", setting.pieces()),
+            cards.add(new StepCard(cards.size() + 1, "Stop for %s".formatted(String.join(", ", setting.pieces())),
                     SawFigure.of(plan, cut).bare(), setting.stop(),
-                    SawWords.of(saw, cut, "", how + ", first end against the stop" + SawWords.points(setting) + "."),
+                    SawWords.of(saw, cut, stands -> (cut.isFaceDown(saw)
+                            ? "%s; turned over, face down, first end against the stop%s."
+                            : "%1$s; face up, on the %3$s of the blade, first end against the stop%2$s.")
+                            .formatted(stands, SawWords.points(setting), cut.lies(saw).title())),
                     pieces(plan, setting)));
         }
         sheet.cards(cards);
@@ -140,19 +140,18 @@ public final class SawFiles implements StationFiles {
     /** What the first cuts have in common. */
     private static Sentence firstCuts(Plan plan) {
         Saw saw = plan.job().saw();
-        String leave = saw.rough().isPositive()
-                ? "The marks leave {3} more than the piece's length between its outermost points"
-                : "The marks leave the piece's length between its outermost points, and no more";
         List<SawCut> first = plan.cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FIRST_MITER).toList();
         boolean alike = first.stream().allMatch(cut -> cut.end().isNear(first.getFirst().end()));
-        String end = "; cut on the waste side of the line.";
-        return first.isEmpty() || !alike
-                ? Sentence
-                        .of("First cut on every piece, at its left end, face up, outer edge on the fence, each as it is"
-                                + " listed with its stick. " + leave.replace("{3}", "{0}") + end, saw.rough())
-                : SawWords.of(saw, first.getFirst(),
-                        "First cut on every piece, at its left end, face up, outer edge on the fence: ",
-                        ". " + leave + end, saw.rough());
+        if (first.isEmpty() || !alike) {
+            return Sentence.of(saw.rough().isPositive()
+                    ? "First cut on every piece, at its left end, face up, outer edge on the fence, each as it is listed with its stick. The marks leave {0} more than the piece's length between its outermost points; cut on the waste side of the line."
+                    : "First cut on every piece, at its left end, face up, outer edge on the fence, each as it is listed with its stick. The marks leave the piece's length between its outermost points, and no more; cut on the waste side of the line.",
+                    saw.rough());
+        }
+        return SawWords.of(saw, first.getFirst(), stands -> (saw.rough().isPositive()
+                ? "First cut on every piece, at its left end, face up, outer edge on the fence: %s. The marks leave {3} more than the piece's length between its outermost points; cut on the waste side of the line."
+                : "First cut on every piece, at its left end, face up, outer edge on the fence: %s. The marks leave the piece's length between its outermost points, and no more; cut on the waste side of the line.")
+                .formatted(stands), saw.rough());
     }
 
     private static void cautions(Plan plan, Notation notation, PaperSheet sheet) throws IOException {

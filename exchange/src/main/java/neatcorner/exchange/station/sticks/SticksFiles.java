@@ -149,10 +149,11 @@ public final class SticksFiles implements StationFiles {
 
     private static Sentence firstCut(Plan plan, CutStick stick, CutPiece cut) {
         Blanks blanks = Blanks.of(plan.job().section());
-        String rip = blanks.isRipped(cut.piece(), stick.stick()) ? ", ripped to {5}" : "";
+        String said = blanks.isRipped(cut.piece(), stick.stick())
+                ? "Piece %s, ripped to {5}: %s; from {3} along the stick, {4} between its outermost points"
+                : "Piece %s: %s; from {3} along the stick, {4} between its outermost points";
         return SawWords.of(plan.job().saw(), new SawCut(SawCut.Kind.FIRST_MITER, cut, stick, null),
-                "Piece " + cut.label(plan.job().quantity()) + rip + ": ",
-                "; from {3} along the stick, {4} between its outermost points", cut.at(), cut.piece().span(),
+                stands -> said.formatted(cut.label(plan.job().quantity()), stands), cut.at(), cut.piece().span(),
                 blanks.width(cut.piece()));
     }
 }

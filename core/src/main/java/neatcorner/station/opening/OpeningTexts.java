@@ -1,0 +1,80 @@
+package neatcorner.station.opening;
+
+/**
+ * What the station of the opening says in findings, slates, fields and figures. {@code %s} stands for words that are filled in,
+ * <code>{0}</code> for quantities.
+ */
+final class OpeningTexts {
+    // FramedFigure
+
+    static final String FRAME_AS_IT_WILL = "The frame as it will look";
+    static final String FRAME_ON_THE_WALL = "The frame on the wall";
+
+    // FramedPictures
+
+    static final String SIZES = "Sizes";
+    static final String FRAMED = "Framed";
+
+    // MatFields
+
+    static final String MAT_BORDER_TOP = "Mat border, top";
+    static final String MAT_BORDER_RIGHT = "Mat border, right";
+    static final String MAT_BORDER_BOTTOM = "Mat border, bottom";
+    static final String MAT_BORDER_LEFT = "Mat border, left";
+    static final String MAT_OVERLAP = "Mat overlap";
+    static final String BORDER_SHOWS_TOP = "Mat border that shows, top";
+    static final String BORDER_SHOWS_RIGHT = "Mat border that shows, right";
+    static final String BORDER_SHOWS_BOTTOM = "Mat border that shows, bottom";
+    static final String BORDER_SHOWS_LEFT = "Mat border that shows, left";
+    static final String BORDER_SHOWS_ALL_ROUND = "Mat border that shows, all round";
+
+    // OpeningFigure
+
+    static final String FRAME_FROM_THE_FRONT = "The frame from the front";
+    static final String SIGHT_WIDTH = "Sight width";
+    static final String SHOWN_SIGHT = "sight";
+    static final String ART_WIDTH = "Art width";
+    static final String SHOWN_ART = "art";
+    static final String ART_HEIGHT = "Art height";
+    static final String NO_FRAME_OF_THESE = "No frame of these sizes can be made";
+    static final String NO_FRAME = "No frame can be made";
+    static final String FACE_WIDTH = "Face width";
+    static final String RABBET_SIZE_WIDTH = "Rabbet size, width";
+    static final String SIGHT_HEIGHT = "Sight height";
+    static final String RABBET_SIZE_HEIGHT = "Rabbet size, height";
+    static final String SHOWN_RABBET = "rabbet";
+
+    // OpeningSlate
+
+    static final String ART = "Art";
+    static final String WINDOW = "Window";
+    static final String MAT_OUTER = "Mat outer";
+    static final String RABBET_SIZE = "Rabbet size";
+    static final String SIGHT = "Sight";
+    static final String OUTSIDE = "Outside";
+    static final String CUT_WITHIN = "Cut %s";
+    static final String WEIGHT = "Weight";
+    static final String LAYER_CUT = "%s, cut %s";
+    static final String PLAY_IN_ALL = "Play in all";
+    static final String SECOND_STEP_BOTH_SIDES = "Second step, both sides";
+    static final String WEIGHT_OF_THE_STICK = "Weight of the stick";
+    static final String WOOD = "Wood";
+    static final String PIECES_AT = "pieces at {0}";
+    static final String GLAZING_MAT_ART_AND_BACKING = "Glazing, mat, art and backing";
+
+    // SizeFindings
+
+    static final String FRAME_NEEDS_A_WIDTH = "A frame needs a width and a height above zero; this one measures {0} by {1}.";
+    static final String START_AGAIN_FROM_THE_USUAL = "Start again from the usual size";
+    static final String NO_WINDOW_IS_LEFT = "The mat's borders and overlap leave no window: it would be {0} by {1}.";
+    static final String NOTHING_IS_LEFT_TO_FRAME = "From a size of {0} by {1} nothing is left for what goes in the frame: "
+            + "the sight size would be {2} by {3}.";
+    static final String TAKE_AS_THE_ART = "Take {0} by {1} as the art's size";
+    static final String MAKE_THE_MATS_BORDERS = "Make the mat's borders {0}";
+    static final String MAKE_IT_A_SIDE = "Make it {0} a side";
+    static final String PACK_CANNOT_GO_IN = "The pack is larger than the rabbet by {0} a side: it cannot go in.";
+    static final String PACK_MAY_NOT_DROP_IN = "The pack has only {0} of play in all: it may not drop in.";
+    static final String PACK_WILL_WANDER = "The pack has {0} of play a side and will wander.";
+
+    private OpeningTexts() {}
+}
