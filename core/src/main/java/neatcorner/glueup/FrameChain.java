@@ -45,10 +45,11 @@ public final class FrameChain {
         boolean again = frames == 0;
         for (Reinforcement each : reinforcements) {
             if (!each.kind().isAfterGlue()) {
-                tasks.add(Task.of("Cut for the %ss".formatted(each.kind().title()), work(each, corners, again), 0));
+                tasks.add(
+                        Task.of(GlueTexts.CUT_FOR_PARTS.formatted(each.kind().title()), work(each, corners, again), 0));
             }
         }
-        tasks.add(Task.of("Sand the faces", SAND_METRE * metres, 0));
+        tasks.add(Task.of(GlueTexts.SAND_THE_FACES, SAND_METRE * metres, 0));
         glue(tasks, plan, chosen);
         for (Reinforcement each : reinforcements) {
             if (each.kind().isAfterGlue()) {
@@ -56,11 +57,11 @@ public final class FrameChain {
             }
         }
         if (preparation.rabbet() > 0) {
-            tasks.add(Task.of("Rout the rabbet, square its corners", preparation.rabbet(), 0));
+            tasks.add(Task.of(GlueTexts.ROUT_THE_RABBET_SQUARE, preparation.rabbet(), 0));
         }
-        tasks.add(Task.of("Level and sand the corners", FLUSH_CORNER * corners, 0));
+        tasks.add(Task.of(GlueTexts.LEVEL_AND_SAND_THE_CORNERS, FLUSH_CORNER * corners, 0));
         finish(tasks, metres, chosen.finish());
-        tasks.add(Task.of("Fit out and hang-ready", FIT_OUT + 2.0 * pack, 0).freeing(
+        tasks.add(Task.of(GlueTexts.FIT_OUT_AND_HANG, FIT_OUT + 2.0 * pack, 0).freeing(
                 chosen.finish().coats().isEmpty() ? Map.of() : Map.of(Resource.DRYING, 1)));
         List<Task> all = new ArrayList<>(sawn);
         all.addAll(split(tasks));
@@ -69,18 +70,22 @@ public final class FrameChain {
 
     private static List<Task> sawn(int frames, int pieces, Preparation preparation, GlueUp chosen) {
         List<Task> tasks = new ArrayList<>();
-        String all = frames == 1 ? "" : " of all %s frames".formatted(frames);
+        boolean one = frames == 1;
         if (preparation.boards() > 0) {
-            tasks.add(Task.of("Prepare the boards", preparation.boards(), 0));
+            tasks.add(Task.of(GlueTexts.PREPARE_THE_BOARDS, preparation.boards(), 0));
         }
         if (preparation.gluedUp() > 0) {
-            tasks.add(Task.of("Glue up the section%s".formatted(all), preparation.gluedUp(),
-                    chosen.glue().clampAt(chosen.temperature())));
+            tasks.add(
+                    Task.of((one ? GlueTexts.GLUE_UP_THE_SECTION : GlueTexts.GLUE_UP_SECTION_OF_ALL).formatted(frames),
+                            preparation.gluedUp(),
+                            chosen.glue().clampAt(chosen.temperature())));
         }
         if (preparation.milling() > 0) {
-            tasks.add(Task.of("Mill the section%s".formatted(all), preparation.milling(), 0));
+            tasks.add(Task.of((one ? GlueTexts.MILL_THE_SECTION : GlueTexts.MILL_SECTION_OF_ALL).formatted(frames),
+                    preparation.milling(), 0));
         }
-        tasks.add(Task.of("Saw the pieces%s".formatted(all), SAW_SET_UP + SAW_PIECE * pieces * frames, 0));
+        tasks.add(Task.of((one ? GlueTexts.SAW_THE_PIECES : GlueTexts.SAW_PIECES_OF_ALL).formatted(frames),
+                SAW_SET_UP + SAW_PIECE * pieces * frames, 0));
         return tasks;
     }
 
@@ -99,7 +104,9 @@ public final class FrameChain {
             hands += step.seconds() / 60.0;
             boolean lift = step.kind() == GlueStep.Kind.SET && step.rest() <= GluePlan.RUBBERY;
             if ((step.rest() >= 300 && !lift) || step.kind() == GlueStep.Kind.UNCLAMP) {
-                String name = step.kind() == GlueStep.Kind.UNCLAMP ? "Out of the clamps" : gluing(plan, round++);
+                String name = step.kind() == GlueStep.Kind.UNCLAMP
+                        ? GlueTexts.OUT_OF_THE_CLAMPS
+                        : gluing(plan, round++);
                 run.add(Task.of(name, hands, step.rest() / 60.0));
                 hands = 0;
             } else {
@@ -126,9 +133,9 @@ public final class FrameChain {
 
     private static String gluing(GluePlan plan, int round) {
         return switch (plan.school()) {
-            case ALL_AT_ONCE -> "Dry fit and glue all corners";
-            case TWO_HALVES -> round == 0 ? "Glue the two halves" : "Join the halves";
-            case CORNER_BY_CORNER -> round == 0 ? "Glue corner by corner" : "Glue the next corner";
+            case ALL_AT_ONCE -> GlueTexts.DRY_FIT_AND_GLUE;
+            case TWO_HALVES -> round == 0 ? GlueTexts.GLUE_THE_TWO_HALVES : GlueTexts.JOIN_THE_HALVES;
+            case CORNER_BY_CORNER -> round == 0 ? GlueTexts.GLUE_CORNER_BY_CORNER : GlueTexts.GLUE_THE_NEXT_CORNER;
         };
     }
 
@@ -156,17 +163,19 @@ public final class FrameChain {
         if (each.kind().isGlued()) {
             boolean slots = each.kind().reach() == ReinforcementKind.Reach.FROM_HEEL;
             tasks.add(
-                    Task.of(slots ? "Cut slots, glue the %ss".formatted(name) : "Fit and glue the %ss".formatted(name),
+                    Task.of(slots
+                            ? GlueTexts.CUT_SLOTS_GLUE_PARTS.formatted(name)
+                            : GlueTexts.FIT_AND_GLUE_PARTS.formatted(name),
                             work(each, corners, again), chosen.glue().clampAt(chosen.temperature())));
-            tasks.add(Task.of("Flush the %ss".formatted(name), FLUSH_CORNER * corners, 0));
+            tasks.add(Task.of(GlueTexts.FLUSH_PARTS.formatted(name), FLUSH_CORNER * corners, 0));
         } else {
-            tasks.add(Task.of("Drive the %ss".formatted(name), work(each, corners, again), 0));
+            tasks.add(Task.of(GlueTexts.DRIVE_PARTS.formatted(name), work(each, corners, again), 0));
         }
     }
 
     private static void finish(List<Task> tasks, double metres, Recipe recipe) {
         if (!recipe.coats().isEmpty()) {
-            tasks.add(Task.of("Last grit, break the edges, wipe", 2 + metres, 0));
+            tasks.add(Task.of(GlueTexts.LAST_GRIT_BREAK_THE_EDGES, 2 + metres, 0));
         }
         for (int i = 0; i < recipe.coats().size(); i++) {
             Recipe.Coat coat = recipe.coats().get(i);
@@ -187,7 +196,7 @@ public final class FrameChain {
             for (int i = 0; i < parts; i++) {
                 boolean last = i == parts - 1;
                 int hands = task.hands() * (i + 1) / parts - task.hands() * i / parts;
-                all.add(new Task("%s, part %s".formatted(task.name(), i + 1), hands, last ? task.rest() : 0,
+                all.add(new Task(GlueTexts.PART_OF_A_TASK.formatted(task.name(), i + 1), hands, last ? task.rest() : 0,
                         i == 0 ? task.takes() : Map.of(), last ? task.frees() : Map.of()));
             }
         }

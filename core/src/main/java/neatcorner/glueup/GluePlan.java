@@ -159,33 +159,35 @@ public record GluePlan(School school, Holding holding, double opens, double take
         int n = frame.corners;
         List<GlueStep> steps = new ArrayList<>();
         steps.add(step(GlueStep.Kind.DRY_FIT, Sentence.of(
-                "Dry fit in the %s: joints closed by hand, diagonals equal, no wind on a flat table, the pack drops in."
+                GlueTexts.DRY_FIT
                         .formatted(holding.title())),
                 60 + 15 * n, 0, false));
         steps.add(step(GlueStep.Kind.PREPARE, Sentence
-                .of("Release paper under each of the {0} corners; rag, brush and rule within reach.", Scalar.count(n)),
+                .of(GlueTexts.RELEASE_PAPER_UNDER_EACH, Scalar.count(n)),
                 20 + 5 * n, 0, false));
         int clamping = chosen.glue().clampAt(chosen.temperature());
         switch (school) {
-            case ALL_AT_ONCE -> round(steps, n, n, holding, chosen, clamping, "all corners");
+            case ALL_AT_ONCE -> round(steps, n, n, holding, chosen, clamping, GlueTexts.ALL_CORNERS);
             case TWO_HALVES -> {
                 int half = Math.max(1, (n - 1) / 2);
                 int wait = Math.max(HALVES_MINUTES, clamping);
-                round(steps, half, 0, Holding.CORNER_CLAMPS, chosen, 0, n == 4 ? "the first L" : "the first half");
+                round(steps, half, 0, Holding.CORNER_CLAMPS, chosen, 0,
+                        n == 4 ? GlueTexts.FIRST_L : GlueTexts.FIRST_HALF);
                 if (n - 2 - half > 0) {
                     round(steps, n - 2 - half, 0, Holding.CORNER_CLAMPS, chosen, 0,
-                            n == 4 ? "the second L" : "the second half");
+                            n == 4 ? GlueTexts.SECOND_L : GlueTexts.SECOND_HALF);
                 }
                 steps.add(step(GlueStep.Kind.SET,
-                        Sentence.of("Leave them against the square block; overnight is better."),
+                        Sentence.of(GlueTexts.LEAVE_THEM_AGAINST_THE_SQUARE),
                         0, wait * 60, false));
-                round(steps, 2, n, holding, chosen, clamping, "the last two corners");
+                round(steps, 2, n, holding, chosen, clamping, GlueTexts.LAST_TWO_CORNERS);
             }
             case CORNER_BY_CORNER -> {
                 for (int i = 1; i <= n; i++) {
                     boolean last = i == n;
                     int each = frame.pinned ? 0 : clamping;
-                    round(steps, 1, last ? n : 0, holding, chosen, last ? clamping : each, "corner %s".formatted(i));
+                    round(steps, 1, last ? n : 0, holding, chosen, last ? clamping : each,
+                            GlueTexts.ONE_CORNER.formatted(i));
                 }
             }
         }
@@ -196,20 +198,20 @@ public record GluePlan(School school, Holding holding, double opens, double take
     private static void round(List<GlueStep> steps, int corners, int check, Holding holding, GlueUp chosen, int minutes,
             String which) {
         steps.add(step(GlueStep.Kind.SIZE,
-                Sentence.of("Size the end grain of %s: a thin coat on both faces, a minute to tack.".formatted(which)),
+                Sentence.of(GlueTexts.SIZE_THE_END_GRAIN.formatted(which)),
                 2 * SIZE_FACE * corners, TACK, false));
-        steps.add(step(GlueStep.Kind.SPREAD, Sentence.of("Spread glue on both faces of %s.".formatted(which)),
+        steps.add(step(GlueStep.Kind.SPREAD, Sentence.of(GlueTexts.SPREAD_GLUE_ON_BOTH.formatted(which)),
                 2 * SPREAD_FACE * corners, 0, true));
         steps.add(step(GlueStep.Kind.CLOSE, Sentence.of((holding == Holding.PINS
-                ? "Close %s, hold while it grabs, and pin."
-                : "Close %s, heels flush, and tighten the %s.").formatted(which, holding.title())),
+                ? GlueTexts.CLOSE_AND_PIN
+                : GlueTexts.CLOSE_AND_TIGHTEN).formatted(which, holding.title())),
                 SET_CORNER * corners + TIGHTEN, 0,
                 true));
         if (check > 0) {
             steps.add(step(GlueStep.Kind.CHECK,
                     Sentence.of(check == 4
-                            ? "Before it sets: measure both diagonals, lay a straightedge across; pull the longest in."
-                            : "Before it sets: measure from corner to opposite corner, lay a straightedge across; pull the longest in."),
+                            ? GlueTexts.MEASURE_DIAGONALS
+                            : GlueTexts.MEASURE_ACROSS),
                     CHECK, 0, false));
         }
         boolean lift = chosen.squeezeOut() == SqueezeOut.LIFT;
@@ -217,17 +219,17 @@ public record GluePlan(School school, Holding holding, double opens, double take
         if (lift) {
             int rubbery = Math.min(set, RUBBERY);
             if (set > 0) {
-                steps.add(step(GlueStep.Kind.SET, Sentence.of("Let it turn rubbery."), 0, rubbery, false));
+                steps.add(step(GlueStep.Kind.SET, Sentence.of(GlueTexts.LET_IT_TURN_RUBBERY), 0, rubbery, false));
             }
-            steps.add(step(GlueStep.Kind.CLEAN, Sentence.of("Lift the squeeze-out with a chisel, bevel down."),
+            steps.add(step(GlueStep.Kind.CLEAN, Sentence.of(GlueTexts.LIFT_THE_SQUEEZE_OUT),
                     WIPE_CORNER * corners, Math.max(0, set - rubbery), false));
         } else {
-            steps.add(step(GlueStep.Kind.CLEAN, Sentence.of("Wipe the squeeze-out off with a wet rag and a brush."),
+            steps.add(step(GlueStep.Kind.CLEAN, Sentence.of(GlueTexts.WIPE_THE_SQUEEZE_OUT),
                     WIPE_CORNER * corners, set, false));
         }
         if (minutes > 0) {
             steps.add(step(GlueStep.Kind.UNCLAMP, Sentence
-                    .of("Out of the %s; no strain on the corners until the glue is hard.".formatted(holding.title())),
+                    .of(GlueTexts.TAKE_OUT_OF_CLAMPS.formatted(holding.title())),
                     60, 0, false));
         }
     }

@@ -131,6 +131,6 @@ public final class DayText {
         if (days == 0 || days == 1) {
             return days == 0 ? "today" : "tomorrow";
         }
-        return days > 0 ? "in " + days + " days" : days == -1 ? "1 day late" : -days + " days late";
+        return days > 0 ? "in %s days".formatted(days) : days == -1 ? "1 day late" : "%s days late".formatted(-days);
     }
 }

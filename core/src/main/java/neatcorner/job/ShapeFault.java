@@ -31,16 +31,18 @@ public final class ShapeFault {
         if (geometry.job().outline().isSloped()
                 && (!contours.segments().isEmpty() || contours.widths().stream().distinct().count() > 1)) {
             return Optional.of(Sentence.of(
-                    "Sloped sides meet only when they are straight and equally wide; these are not."));
+                    ShapeFaultTexts.SLOPED_SIDES_MEET_ONLY));
         }
         if (geometry.job().outline().shape() instanceof Shape.Polygon polygon
                 && polygon.loop().crossing().isPresent()) {
-            return Optional.of(Sentence.of("The outline crosses itself."));
+            return Optional.of(Sentence.of(ShapeFaultTexts.OUTLINE_CROSSES_ITSELF));
         }
         return firstOf(tooFewSegments(contours), tooTight(contours),
-                vanished(contours, contours.sight(), "the sight edge"),
-                vanished(contours, contours.outside(), "the outer edge"), crossing(contours.sight(), "sight edges"),
-                crossing(contours.rabbet(), "rabbets"), crossing(contours.outside(), "outer edges"),
+                vanished(contours, contours.sight(), ShapeFaultTexts.SIGHT_EDGE),
+                vanished(contours, contours.outside(), ShapeFaultTexts.OUTER_EDGE),
+                crossing(contours.sight(), ShapeFaultTexts.SIGHT_EDGES),
+                crossing(contours.rabbet(), ShapeFaultTexts.RABBETS),
+                crossing(contours.outside(), ShapeFaultTexts.OUTER_EDGES),
                 straightCorner(contours));
     }
 
@@ -52,7 +54,7 @@ public final class ShapeFault {
         return most <= MOST_LEAN
                 ? Optional.empty()
                 : Optional
-                        .of(Sentence.of("A curve in so few segments cannot be sawn from straight blanks; take more."));
+                        .of(Sentence.of(ShapeFaultTexts.CURVE_IN_SO_FEW));
     }
 
     /** A segment whose joints cross before they reach an edge of its blank cannot be sawn. */
@@ -61,7 +63,7 @@ public final class ShapeFault {
                 .anyMatch(b -> Math.min(b.longEdge(), b.shortEdge()) < LEAST_EDGE);
         return crossed
                 ? Optional.of(
-                        Sentence.of("The curve is too tight for segments this short; take fewer, or a narrower face."))
+                        Sentence.of(ShapeFaultTexts.CURVE_IS_TOO_TIGHT))
                 : Optional.empty();
     }
 
@@ -81,16 +83,17 @@ public final class ShapeFault {
         for (int i = 0; i < sides.sides(); i++) {
             if (edge.along(i, sides) <= 1e-6) {
                 return Optional.of(contours.segments().isEmpty()
-                        ? Sentence.of("Side " + (char) ('A' + i % 26) + " vanishes at " + which
-                                + ", inside the width of its neighbors. Make the frame larger or the faces narrower.")
-                        : Sentence.of("The curve is too tight at " + which + " for a face this wide."));
+                        ? Sentence.of(ShapeFaultTexts.SIDE_VANISHES.formatted((char) ('A' + i % 26), which))
+                        : Sentence.of(ShapeFaultTexts.CURVE_TOO_TIGHT_FOR_THE_FACE.formatted(which)));
             }
         }
-        return edge.area() <= 0 ? Optional.of(Sentence.of("Nothing is left inside " + which + ".")) : Optional.empty();
+        return edge.area() <= 0
+                ? Optional.of(Sentence.of(ShapeFaultTexts.NOTHING_IS_LEFT_INSIDE.formatted(which)))
+                : Optional.empty();
     }
 
     private static Optional<Sentence> crossing(Loop edge, String which) {
-        return edge.crossing().map(pair -> Sentence.of("The " + which + " of two sides run into each other."));
+        return edge.crossing().map(pair -> Sentence.of(ShapeFaultTexts.EDGES_OF_TWO_SIDES_CROSS.formatted(which)));
     }
 
     /** At a straight corner no miter joins faces of two widths. */
@@ -99,7 +102,7 @@ public final class ShapeFault {
             for (int i = 0; i < contours.widths().size(); i++) {
                 if (Math.abs(contours.corner(i).miterAfter().degrees()) > 89.9) {
                     return Optional.of(Sentence.of(
-                            "Two sides that run straight on need the same width; no miter joins these."));
+                            ShapeFaultTexts.TWO_SIDES_THAT_RUN));
                 }
             }
         }

@@ -74,7 +74,8 @@ public enum LengthRange {
     /** "a length from 1 mm to 20000 mm, for a frame". */
     public String text(Notation notation) {
         boolean metric = notation.units() == Units.MILLIMETRES;
-        return "a length from " + notation.text(metric ? Length.mm(leastMm) : Length.inches(leastInch)) + " to "
-                + notation.text(metric ? Length.mm(mostMm) : Length.inches(mostInch)) + ", for " + what;
+        return "a length from %s to %s, for %s".formatted(
+                notation.text(metric ? Length.mm(leastMm) : Length.inches(leastInch)),
+                notation.text(metric ? Length.mm(mostMm) : Length.inches(mostInch)), what);
     }
 }

@@ -32,11 +32,11 @@ public sealed interface LengthText {
         public String message(String text) {
             String shown = text.length() > 40 ? text.substring(0, 40) + "…" : text;
             if (text.isBlank()) {
-                return "Nothing typed yet: expected " + expected + ".";
+                return "Nothing typed yet: expected %s.".formatted(expected);
             }
             return at >= text.length()
-                    ? "“" + shown + "” stops too soon: expected " + expected + "."
-                    : "“" + shown + "”, character " + (at + 1) + ": expected " + expected + ".";
+                    ? "“%s” stops too soon: expected %s.".formatted(shown, expected)
+                    : "“%s”, character %s: expected %s.".formatted(shown, at + 1, expected);
         }
     }
 

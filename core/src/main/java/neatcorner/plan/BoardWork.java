@@ -67,17 +67,17 @@ public final class BoardWork {
         Length deep = milling.onEdge() ? milling.width() : milling.thickness();
         Length across = milling.onEdge() ? milling.thickness() : milling.width();
         for (BoardMilling.Stretch cut : milling.cuts()) {
-            String lengths = cut.lengths() == 1 ? "cut {1} long" : "%s lengths of {1}".formatted(cut.lengths());
-            String face = cut.bow().isPositive() ? "joint a face ({2} and the bow, {3})" : "joint a face ({2})";
-            String layers = cut.layers() > 1 ? "resaw %s layers, plane to {5}".formatted(cut.layers()) : "plane to {5}";
+            String lengths = cut.lengths() == 1 ? PlanTexts.CUT_LONG : PlanTexts.CUT_LENGTHS.formatted(cut.lengths());
+            String face = cut.bow().isPositive() ? PlanTexts.JOINT_A_BOWED_FACE : PlanTexts.JOINT_A_FACE;
+            String layers = cut.layers() > 1 ? PlanTexts.RESAW_AND_PLANE.formatted(cut.layers()) : PlanTexts.PLANE_TO;
             steps.add(Sentence.of(
-                    "From {0}: %s; %s and an edge ({4}); %s; rip %s strips of {6}: %s sticks of {7}.".formatted(lengths,
+                    PlanTexts.FROM_BOARD_TO_STICKS.formatted(lengths,
                             face, layers, cut.strips(), cut.sticks()),
                     cut.from(), cut.rough(),
                     a.face(), cut.bow(), a.edge(), deep, across, cut.stick()));
         }
         if (steps.isEmpty()) {
-            steps.add(Sentence.of("This board gives no stick {0} by {1} long enough for the longest piece.",
+            steps.add(Sentence.of(PlanTexts.BOARD_GIVES_NO_STICK,
                     milling.width(), milling.thickness()));
         }
         return steps;
@@ -101,12 +101,12 @@ public final class BoardWork {
         for (BoardMilling milling : of(plan)) {
             Length narrower = whole(milling.forOneMore(true));
             if (narrower.isLessThan(milling.width()) && narrower.isPositive()) {
-                add(remedies, plan.job(), Sentence.of("Make the face {0} wide", narrower),
+                add(remedies, plan.job(), Sentence.of(PlanTexts.MAKE_THE_FACE_WIDE, narrower),
                         job -> job.withSection(job.section().withWidth(narrower)));
             }
             Length thinner = whole(milling.forOneMore(false));
             if (thinner.isLessThan(milling.thickness()) && thinner.isPositive()) {
-                add(remedies, plan.job(), Sentence.of("Make it {0} thick", thinner),
+                add(remedies, plan.job(), Sentence.of(PlanTexts.MAKE_IT_THICK, thinner),
                         job -> job.withSection(job.section().withThickness(thinner)));
             }
         }

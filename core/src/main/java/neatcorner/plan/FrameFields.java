@@ -11,44 +11,45 @@ import neatcorner.outline.Shape;
 
 /** Lengths of a frame that more than one station shows. */
 public final class FrameFields {
-    public static final Field ART_WIDTH = width("art.width", "Art width", SizeOf.ART);
-    public static final Field ART_HEIGHT = height("art.height", "Art height", SizeOf.ART);
-    public static final Field OPENING_WIDTH = width("opening.width", "Rabbet size, width", SizeOf.RABBET);
-    public static final Field OPENING_HEIGHT = height("opening.height", "Rabbet size, height", SizeOf.RABBET);
-    public static final Field SIGHT_WIDTH = width("sight.width", "Sight width", SizeOf.SIGHT);
-    public static final Field SIGHT_HEIGHT = height("sight.height", "Sight height", SizeOf.SIGHT);
-    public static final Field OUTSIDE_WIDTH = width("outside.width", "Outside width", SizeOf.OUTSIDE);
-    public static final Field OUTSIDE_HEIGHT = height("outside.height", "Outside height", SizeOf.OUTSIDE);
-    public static final Field CLEARANCE = new Field("clearance", "Clearance a side", LengthRange.PLAY,
+    public static final Field ART_WIDTH = width("art.width", PlanTexts.ART_WIDTH, SizeOf.ART);
+    public static final Field ART_HEIGHT = height("art.height", PlanTexts.ART_HEIGHT, SizeOf.ART);
+    public static final Field OPENING_WIDTH = width("opening.width", PlanTexts.RABBET_SIZE_WIDTH, SizeOf.RABBET);
+    public static final Field OPENING_HEIGHT = height("opening.height", PlanTexts.RABBET_SIZE_HEIGHT, SizeOf.RABBET);
+    public static final Field SIGHT_WIDTH = width("sight.width", PlanTexts.SIGHT_WIDTH, SizeOf.SIGHT);
+    public static final Field SIGHT_HEIGHT = height("sight.height", PlanTexts.SIGHT_HEIGHT, SizeOf.SIGHT);
+    public static final Field OUTSIDE_WIDTH = width("outside.width", PlanTexts.OUTSIDE_WIDTH, SizeOf.OUTSIDE);
+    public static final Field OUTSIDE_HEIGHT = height("outside.height", PlanTexts.OUTSIDE_HEIGHT, SizeOf.OUTSIDE);
+    public static final Field CLEARANCE = new Field("clearance", PlanTexts.CLEARANCE_A_SIDE, LengthRange.PLAY,
             plan -> plan.job().clearance(),
             (job, length) -> job.withClearance(length));
-    public static final Field FACE_WIDTH = new Field("face.width", "Face width", LengthRange.ACROSS,
+    public static final Field FACE_WIDTH = new Field("face.width", PlanTexts.FACE_WIDTH, LengthRange.ACROSS,
             plan -> plan.job().section().width(), (job, length) -> job.withSection(job.section().withWidth(length)));
 
-    public static final Field FIRST_DIAGONAL = new Field("diagonal.first", "Diagonal from the top left",
+    public static final Field FIRST_DIAGONAL = new Field("diagonal.first", PlanTexts.DIAGONAL_FROM_TOP_LEFT,
             LengthRange.MEASURED,
             plan -> Length.mm(plan.job().checks().dryFit().first()),
             (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
                     .withDiagonals(length.toMm(), job.checks().dryFit().second()))));
-    public static final Field SECOND_DIAGONAL = new Field("diagonal.second", "Diagonal from the top right",
+    public static final Field SECOND_DIAGONAL = new Field("diagonal.second", PlanTexts.DIAGONAL_FROM_TOP_RIGHT,
             LengthRange.MEASURED,
             plan -> Length.mm(plan.job().checks().dryFit().second()),
             (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
                     .withDiagonals(job.checks().dryFit().first(), length.toMm()))));
-    private static final List<String> SIDES = List.of("top", "right", "bottom", "left");
+    private static final List<String> SIDES = List.of(PlanTexts.TOP, PlanTexts.RIGHT, PlanTexts.BOTTOM, PlanTexts.LEFT);
 
     private FrameFields() {}
 
     /** The face width of one side, counted clockwise from the top, 0 … 3. */
     public static Field face(int side) {
-        return new Field("face." + SIDES.get(side), "Face width, %s".formatted(SIDES.get(side)), LengthRange.ACROSS,
+        return new Field("face." + SIDES.get(side), PlanTexts.FACE_WIDTH_OF_A_SIDE.formatted(SIDES.get(side)),
+                LengthRange.ACROSS,
                 plan -> plan.job().faces().list().get(side),
                 (job, length) -> job.withFaceWidths(job.faces().with(side, length)));
     }
 
     /** Thickness of one layer of the pack. */
     public static Field layer(int index) {
-        return new Field("layer." + index, "Layer thickness", LengthRange.LAYER,
+        return new Field("layer." + index, PlanTexts.LAYER_THICKNESS, LengthRange.LAYER,
                 plan -> plan.job().pack().layers().get(index).thickness(),
                 (job, length) -> job.withPack(job.pack().with(index, layer -> layer.withThickness(length))));
     }

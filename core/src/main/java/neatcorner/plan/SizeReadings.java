@@ -20,7 +20,7 @@ public final class SizeReadings {
 
     /** The word for a direction, in US words. */
     public static String direction(boolean across) {
-        return across ? "width" : "height";
+        return across ? PlanTexts.WIDTH : PlanTexts.HEIGHT;
     }
 
     /** Of an opening, its width or its height. */
@@ -31,12 +31,12 @@ public final class SizeReadings {
     /** Of the art, or the sheet. */
     public Reading art(boolean across) {
         Length value = pick(sizes.art(), across);
-        String name = "Art %s".formatted(direction(across));
+        String name = PlanTexts.ART.formatted(direction(across));
         if (from == SizeOf.ART) {
             return Reading.given(name, value);
         }
         return plan.job().pack().mat()
-                .map(mat -> around(name, value, window(across), "+", Reading.given("Overlap", mat.overlap())))
+                .map(mat -> around(name, value, window(across), "+", Reading.given(PlanTexts.OVERLAP, mat.overlap())))
                 .orElseGet(() -> fromRabbet(name, value, across));
     }
 
@@ -44,13 +44,13 @@ public final class SizeReadings {
     public Reading window(boolean across) {
         Opening window = sizes.window() == null ? sizes.art() : sizes.window();
         Length value = pick(window, across);
-        String name = "Window %s".formatted(direction(across));
+        String name = PlanTexts.WINDOW.formatted(direction(across));
         var mat = plan.job().pack().mat().orElse(null);
         if (mat == null) {
             return Reading.given(name, value);
         }
         if (from == SizeOf.ART) {
-            return around(name, value, art(across), "−", Reading.given("Overlap", mat.overlap()));
+            return around(name, value, art(across), "−", Reading.given(PlanTexts.OVERLAP, mat.overlap()));
         }
         return Reading.computed(name, value, "{0} − {1} − {2}", pack(across), border(across, 0),
                 border(across, 1));
@@ -60,11 +60,11 @@ public final class SizeReadings {
         var borders = plan.job().pack().mat().orElseThrow().borders();
         return across
                 ? second == 0
-                        ? Reading.given("Left border", borders.left())
-                        : Reading.given("Right border", borders.right())
+                        ? Reading.given(PlanTexts.LEFT_BORDER, borders.left())
+                        : Reading.given(PlanTexts.RIGHT_BORDER, borders.right())
                 : second == 0
-                        ? Reading.given("Top border", borders.top())
-                        : Reading.given("Bottom border", borders.bottom());
+                        ? Reading.given(PlanTexts.TOP_BORDER, borders.top())
+                        : Reading.given(PlanTexts.BOTTOM_BORDER, borders.bottom());
     }
 
     /** The mat's outer size; without a mat, the art's. */
@@ -73,7 +73,7 @@ public final class SizeReadings {
             return art(across);
         }
         Length value = pick(sizes.pack(), across);
-        String name = "Mat outer %s".formatted(direction(across));
+        String name = PlanTexts.MAT_OUTER.formatted(direction(across));
         return from == SizeOf.ART
                 ? Reading.computed(name, value, "{0} + {1} + {2}", window(across), border(across, 0),
                         border(across, 1))
@@ -85,21 +85,21 @@ public final class SizeReadings {
     }
 
     private Reading clearance() {
-        return Reading.given("Clearance", plan.job().clearance());
+        return Reading.given(PlanTexts.CLEARANCE, plan.job().clearance());
     }
 
     private Reading rabbetWidth() {
-        Reading cut = Reading.given("Rabbet width", plan.job().section().rabbet().width());
+        Reading cut = Reading.given(PlanTexts.RABBET_WIDTH, plan.job().section().rabbet().width());
         return plan.job().outline().isSloped()
-                ? Reading.computed("Sight edge to rabbet wall", plan.seat().wall(),
-                        "in the level plane in which the pack lies, with {0} and the slope", cut)
+                ? Reading.computed(PlanTexts.SIGHT_EDGE_TO_RABBET, plan.seat().wall(),
+                        PlanTexts.LEVEL_SIZE_FORMULA, cut)
                 : cut;
     }
 
     /** Of the rabbet, from wall to wall. */
     public Reading rabbet(boolean across) {
         Length value = pick(sizes.rabbet(), across);
-        String name = "Rabbet size, %s".formatted(direction(across));
+        String name = PlanTexts.RABBET_SIZE.formatted(direction(across));
         return switch (from) {
             case RABBET -> Reading.given(name, value);
             case ART -> around(name, value, pack(across), "+", clearance());
@@ -110,7 +110,7 @@ public final class SizeReadings {
     /** Of what is seen, from lip to lip. */
     public Reading sight(boolean across) {
         Length value = pick(sizes.sight(), across);
-        String name = "Sight %s".formatted(direction(across));
+        String name = PlanTexts.SIGHT.formatted(direction(across));
         return switch (from) {
             case SIGHT -> Reading.given(name, value);
             case OUTSIDE -> sides(name, value, outside(across), "−", across);
@@ -121,7 +121,7 @@ public final class SizeReadings {
     /** Of the whole frame. */
     public Reading outside(boolean across) {
         Length value = pick(sizes.outside(), across);
-        String name = "Outside %s".formatted(direction(across));
+        String name = PlanTexts.OUTSIDE.formatted(direction(across));
         return from == SizeOf.OUTSIDE
                 ? Reading.given(name, value)
                 : sides(name, value, sight(across), "+", across);
@@ -131,7 +131,7 @@ public final class SizeReadings {
     private Reading around(String name, Length value, Reading base, String sign, Reading each) {
         return Reading.computed(name, value, plan.job().outline().isRectangle()
                 ? "{0} %s 2 × {1}".formatted(sign)
-                : "{0} %s {1} on every side, measured as this shape is".formatted(sign), base, each);
+                : PlanTexts.AROUND_FORMULA.formatted(sign), base, each);
     }
 
     /** Of another shape than a flat rectangle, edges are moved square to each side; their box is what is read. */
@@ -142,16 +142,16 @@ public final class SizeReadings {
     private Reading reach() {
         Length width = plan.job().section().width();
         return plan.job().outline().isSloped()
-                ? Reading.computed("Reach", plan.job().section().reach(plan.job().outline().slope()),
-                        "the largest of across × cosine + back × sine of the slope on the stick's end")
-                : Reading.given("Face width", width);
+                ? Reading.computed(PlanTexts.REACH, plan.job().section().reach(plan.job().outline().slope()),
+                        PlanTexts.REACH_FORMULA)
+                : Reading.given(PlanTexts.FACE_WIDTH, width);
     }
 
     private Reading sides(String name, Length value, Reading base, String sign, boolean across) {
         if (!isPlain()) {
             return Reading.computed(name, value, plan.job().outline().isSloped()
-                    ? "{0} %s {1} on every side, measured as this shape is".formatted(sign)
-                    : "{0} %s the face width {1} on every side, measured as this shape is".formatted(sign), base,
+                    ? PlanTexts.AROUND_FORMULA.formatted(sign)
+                    : PlanTexts.SIDES_FORMULA.formatted(sign), base,
                     reach());
         }
         var faces = plan.job().faces();
@@ -159,9 +159,9 @@ public final class SizeReadings {
         Length second = across ? faces.right() : faces.bottom();
         return first.equals(second)
                 ? Reading.computed(name, value, "{0} %s 2 × {1}".formatted(sign), base,
-                        Reading.given("Face width", first))
+                        Reading.given(PlanTexts.FACE_WIDTH, first))
                 : Reading.computed(name, value, "{0} " + sign + " {1} " + sign + " {2}", base,
-                        Reading.given(across ? "Left face" : "Top face", first),
-                        Reading.given(across ? "Right face" : "Bottom face", second));
+                        Reading.given(across ? PlanTexts.LEFT_FACE : PlanTexts.TOP_FACE, first),
+                        Reading.given(across ? PlanTexts.RIGHT_FACE : PlanTexts.BOTTOM_FACE, second));
     }
 }

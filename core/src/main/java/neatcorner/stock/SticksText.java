@@ -47,8 +47,8 @@ public sealed interface SticksText {
             }
             Optional<Lot> lot = lot(item, bare);
             if (lot.isEmpty()) {
-                return new NotUnderstood("“" + item + "”: expected a length, or how many of it, as "
-                        + (bare == Units.INCHES ? "8' or 2 × 96" : "2400 or 10 × 3 m"));
+                return new NotUnderstood("“%s”: expected a length, or how many of it, as %s".formatted(item,
+                        bare == Units.INCHES ? "8' or 2 × 96" : "2400 or 10 × 3 m"));
             }
             counts.merge(lot.get().length, lot.get().count, Integer::sum);
         }
@@ -56,7 +56,7 @@ public sealed interface SticksText {
             return new NotUnderstood("Nothing typed yet: expected lengths, with a comma between them");
         }
         if (counts.values().stream().anyMatch(count -> count > MOST)) {
-            return new NotUnderstood("Expected no more than " + MOST + " sticks of one length");
+            return new NotUnderstood("Expected no more than %s sticks of one length".formatted(MOST));
         }
         return new Understood(
                 counts.entrySet().stream().map(each -> new Lot(each.getValue(), each.getKey())).toList());

@@ -79,7 +79,7 @@ public final class Jigs {
         double bite = round(45);
         double side = 2 * bite;
         double pivot = bite - jig.block().toMm();
-        Template block = new Template("Block", List.of(at(0, 0), at(side, 0), at(side, bite), at(bite, bite),
+        Template block = new Template(JigTexts.BLOCK, List.of(at(0, 0), at(side, 0), at(side, bite), at(bite, bite),
                 at(bite, side), at(0, side)),
                 List.of(new Hole(at(pivot, pivot), screw), new Hole(at(bite, bite), relief)), List.of());
         double end = round(18);
@@ -90,34 +90,35 @@ public final class Jigs {
             holes.add(new Hole(at(end + jig.arm(i).toMm(), end), screw));
         }
         double length = end * 2 + jig.longestArm().toMm();
-        Template arm = new Template("Arm", box(length, wide), holes, List.of());
+        Template arm = new Template(JigTexts.ARM, box(length, wide), holes, List.of());
         double bridgeLength = jig.bridge().toMm() + across;
-        Template bridge = new Template("Bridge", box(bridgeLength, across),
+        Template bridge = new Template(JigTexts.BRIDGE, box(bridgeLength, across),
                 List.of(new Hole(at(across / 2, across / 2), screw),
                         new Hole(at(across / 2 + jig.bridge().toMm(), across / 2), screw)),
                 List.of());
         List<Reading> settings = new ArrayList<>();
         if (fit != null) {
-            settings.add(Reading.computed("Hole of each arm", Scalar.count(fit.hole()),
-                    "counted from the block; the arms then slant nearest to 45°"));
-            settings.add(Reading.computed("Between the bridges, closed", fit.gap(),
-                    "from the arms and the frame's outside"));
-            settings.add(Reading.computed("Clamp closes by", fit.travel(),
-                    "from [3 mm|1/8 in] of play at each corner"));
+            settings.add(Reading.computed(JigTexts.HOLE_OF_EACH_ARM, Scalar.count(fit.hole()),
+                    JigTexts.HOLE_FORMULA));
+            settings.add(Reading.computed(JigTexts.BETWEEN_THE_BRIDGES_CLOSED, fit.gap(),
+                    JigTexts.FROM_THE_ARMS_AND_THE_FRAMES));
+            settings.add(Reading.computed(JigTexts.CLAMP_CLOSES_BY, fit.travel(),
+                    JigTexts.FROM_PLAY_AT_EACH_CORNER));
         }
-        return new JigDesign(JigDesign.Kind.CORNER_JIG, List.of(new Part("Block", 4, mm(side), mm(side)),
-                new Part("Arm", 4, mm(length), mm(wide)), new Part("Bridge", 2, mm(bridgeLength), mm(across))),
+        return new JigDesign(JigDesign.Kind.CORNER_JIG, List.of(new Part(JigTexts.BLOCK, 4, mm(side), mm(side)),
+                new Part(JigTexts.ARM, 4, mm(length), mm(wide)),
+                new Part(JigTexts.BRIDGE, 2, mm(bridgeLength), mm(across))),
                 List.of(block, arm, bridge), settings,
                 List.of(Sentence
-                        .of("Cut the bites square, drill the relief hole at the heel so that glue has somewhere to go, and wax the bites."),
-                        Sentence.of("Screws snug, not tight: the arms must turn, so that the jig squares itself."),
+                        .of(JigTexts.CUT_THE_BITES_SQUARE),
+                        Sentence.of(JigTexts.SCREWS_SNUG_NOT_TIGHT),
                         Sentence.of(
                                 fit == null
-                                        ? "Two arms to each bridge; one clamp draws the bridges together."
+                                        ? JigTexts.TWO_ARMS_TO_EACH_BRIDGE
                                         : fit.across()
-                                                ? "Two arms to each bridge; one clamp draws the bridges together, along the frame's width."
-                                                : "Two arms to each bridge; one clamp draws the bridges together, along its height."),
-                        Sentence.of("Holes are counted from the block.")));
+                                                ? JigTexts.TWO_ARMS_ALONG_THE_WIDTH
+                                                : JigTexts.TWO_ARMS_ALONG_THE_HEIGHT),
+                        Sentence.of(JigTexts.HOLES_ARE_COUNTED_FROM_THE_BLOCK)));
     }
 
     /** A block at the corner's angle, set in from the edge of a board. */
@@ -129,14 +130,17 @@ public final class Jigs {
         Vertex heel = at(0, 0);
         List<Vertex> block = moved(List.of(heel, at(leg * dx, leg * dy), at(-leg, 0)));
         Vertex corner = block.getFirst();
-        Template template = new Template("Block", block, List.of(new Hole(corner, relief)), List.of());
-        return new JigDesign(JigDesign.Kind.GLUING_CORNER, List.of(new Part("Base", 1, rounded(350), rounded(350)),
-                new Part("Block", 1, whole(width(block)), whole(height(block)))), List.of(template),
-                List.of(Reading.computed("Corner of the block", interior, "the corner's own angle"),
-                        Reading.computed("Block set in from the edge", rounded(60), "so that clamps reach over it")),
-                List.of(Sentence.of("Screw the block to the base, {0} in from the edge, so that clamps reach over it.",
+        Template template = new Template(JigTexts.BLOCK, block, List.of(new Hole(corner, relief)), List.of());
+        return new JigDesign(JigDesign.Kind.GLUING_CORNER,
+                List.of(new Part(JigTexts.BASE, 1, rounded(350), rounded(350)),
+                        new Part(JigTexts.BLOCK, 1, whole(width(block)), whole(height(block)))),
+                List.of(template),
+                List.of(Reading.computed(JigTexts.CORNER_OF_THE_BLOCK, interior, JigTexts.CORNERS_OWN_ANGLE),
+                        Reading.computed(JigTexts.BLOCK_SET_IN_FROM_THE_EDGE, rounded(60),
+                                JigTexts.SO_THAT_CLAMPS_REACH)),
+                List.of(Sentence.of(JigTexts.SCREW_THE_BLOCK_TO_THE_BASE,
                         rounded(60)),
-                        Sentence.of("Release paper between block and frame; both pieces hard against it.")));
+                        Sentence.of(JigTexts.RELEASE_PAPER_BETWEEN_BLOCK)));
     }
 
     /** Two fences on a base, at the saw angles of a piece's ends. */
@@ -153,19 +157,21 @@ public final class Jigs {
         List<Vertex> rightFence = List.of(at(middle, 40), at(middle + Math.cos(Math.PI / 2 - r) * reach,
                 40 + Math.sin(Math.PI / 2 - r) * reach));
         List<Vertex> kerf = List.of(at(middle, 0), at(middle, depth));
-        Template base = new Template("Base", box(width, depth), List.of(), List.of(kerf, leftFence, rightFence));
-        return new JigDesign(JigDesign.Kind.SLED, List.of(new Part("Base", 1, mm(width), mm(depth)),
-                new Part("Fence", 2, mm(depth), mm(fence)), new Part("Runner", 1, mm(depth), rounded(20))),
+        Template base = new Template(JigTexts.BASE, box(width, depth), List.of(), List.of(kerf, leftFence, rightFence));
+        return new JigDesign(JigDesign.Kind.SLED, List.of(new Part(JigTexts.BASE, 1, mm(width), mm(depth)),
+                new Part(JigTexts.FENCE, 2, mm(depth), mm(fence)),
+                new Part(JigTexts.RUNNER, 1, mm(depth), rounded(20))),
                 List.of(base),
-                List.of(Reading.computed("Left fence from the kerf", left.complement(), "90° less the miter"),
-                        Reading.computed("Right fence from the kerf", right.complement(),
-                                "90° less the miter"),
-                        Reading.computed("Stop on the fence, from the kerf", longest, "the longest piece")),
-                List.of(Sentence.of("Glue the runner to fit the saw's slot; saw the kerf half through the base."),
+                List.of(Reading.computed(JigTexts.LEFT_FENCE_FROM_THE_KERF, left.complement(),
+                        JigTexts.COMPLEMENT_OF_THE_MITER),
+                        Reading.computed(JigTexts.RIGHT_FENCE_FROM_THE_KERF, right.complement(),
+                                JigTexts.COMPLEMENT_OF_THE_MITER),
+                        Reading.computed(JigTexts.STOP_ON_THE_FENCE, longest, JigTexts.LONGEST_PIECE)),
+                List.of(Sentence.of(JigTexts.GLUE_THE_RUNNER_TO_FIT),
                         Sentence.of(
-                                "Screw the fences along the lines; one screw each until two test pieces close against a square, then the rest."),
+                                JigTexts.SCREW_THE_FENCES_ALONG),
                         Sentence.of(
-                                "A rule along the fence reads the long point; hands stay outside the red block over the kerf's end.")));
+                                JigTexts.RULE_ALONG_THE_FENCE)));
     }
 
     /**
@@ -194,25 +200,26 @@ public final class Jigs {
                 holes.add(new Hole(at(width / 2 + side * (low - y) * Math.tan(half) + side * 14, y), screw));
             }
         }
-        Template upright = new Template("Upright", box(width, height), holes, List.of(left, right));
-        return new JigDesign(JigDesign.Kind.CRADLE, List.of(new Part("Upright", 2, whole(width), whole(height)),
-                new Part("Support", 2, mm(arm), rounded(60)), new Part("Foot", 1, whole(width), rounded(100))),
+        Template upright = new Template(JigTexts.UPRIGHT, box(width, height), holes, List.of(left, right));
+        return new JigDesign(JigDesign.Kind.CRADLE, List.of(new Part(JigTexts.UPRIGHT, 2, whole(width), whole(height)),
+                new Part(JigTexts.SUPPORT, 2, mm(arm), rounded(60)),
+                new Part(JigTexts.FOOT, 1, whole(width), rounded(100))),
                 List.of(upright),
-                List.of(Reading.computed("Fence to blade", board.plus(toBack), "{0} + {1}",
-                        Reading.given("Upright, thickness", board),
-                        Reading.computed("Back of the frame to the blade", toBack,
-                                "from the slot's place in the thickness")),
-                        Reading.computed("Blade above the table", mm(lift).plus(depth), "{0} + {1}",
-                                Reading.given("Cradle's lowest point above the table", mm(lift)), Reading.given(
-                                        "Depth of the slot", depth)),
-                        Reading.computed("Lowest screw above the table",
-                                mm(lift + depth.toMm() + aboveBlade), "well above the blade")),
+                List.of(Reading.computed(JigTexts.FENCE_TO_BLADE, board.plus(toBack), "{0} + {1}",
+                        Reading.given(JigTexts.UPRIGHT_THICKNESS, board),
+                        Reading.computed(JigTexts.BACK_OF_THE_FRAME, toBack,
+                                JigTexts.FROM_THE_SLOTS_PLACE)),
+                        Reading.computed(JigTexts.BLADE_ABOVE_THE_TABLE, mm(lift).plus(depth), "{0} + {1}",
+                                Reading.given(JigTexts.CRADLES_LOWEST_POINT_ABOVE, mm(lift)), Reading.given(
+                                        JigTexts.DEPTH_OF_THE_SLOT, depth)),
+                        Reading.computed(JigTexts.LOWEST_SCREW_ABOVE_THE_TABLE,
+                                mm(lift + depth.toMm() + aboveBlade), JigTexts.WELL_ABOVE_THE_BLADE)),
                 List.of(Sentence
-                        .of("The supports meet at the frame's own angle; the frame is clamped to them, never held by hand."),
-                        Sentence.of("No screw lower than {0} above the table: the blade comes up to {1}.",
+                        .of(JigTexts.SUPPORTS_MEET_AT_THE_FRAMES),
+                        Sentence.of(JigTexts.NO_SCREW_LOWER_THAN,
                                 mm(lift + depth.toMm() + aboveBlade), mm(lift + depth.toMm())),
                         Sentence.of(
-                                "The guard cannot stay over this cut: both hands on the upright, behind the blade's path, and the saw stopped before the frame is taken out.")));
+                                JigTexts.GUARD_CANNOT_STAY_OVER)));
     }
 
     /** Blocks between a band and the corners of a polygon, so that the band pulls round and bruises nothing. */
@@ -231,15 +238,18 @@ public final class Jigs {
             int count = (int) interiors.stream()
                     .filter(other -> Math.abs(other.degrees() - interior.degrees()) < 1e-5).count();
             List<Vertex> block = moved(bandBlock(interior.radians()));
-            String name = kinds.size() == 1 ? "Band block" : "Band block %s".formatted(templates.size() + 1);
+            String name = kinds.size() == 1
+                    ? JigTexts.BAND_BLOCK
+                    : JigTexts.BAND_BLOCK_NUMBER.formatted(templates.size() + 1);
             templates.add(new Template(name, block, List.of(), List.of()));
             parts.add(new Part(name, count, whole(width(block)), whole(height(block))));
-            settings.add(Reading.computed("%s, bite".formatted(name), interior, "the corner's own angle"));
+            settings.add(
+                    Reading.computed(JigTexts.BITE_OF_BLOCK.formatted(name), interior, JigTexts.CORNERS_OWN_ANGLE));
         }
         return new JigDesign(JigDesign.Kind.BAND_BLOCKS, parts, templates, settings,
-                List.of(Sentence.of("As thick as the frame, {0}; a groove or a pin top and bottom keeps the band on.",
+                List.of(Sentence.of(JigTexts.AS_THICK_AS_THE_FRAME,
                         thickness),
-                        Sentence.of("Cut the bite's corner away a little, so that no glue holds there; wax it.")));
+                        Sentence.of(JigTexts.CUT_THE_BITES_CORNER)));
     }
 
     /** Legs along both sides of the corner, and a round back for the band: an arc from leg to leg, past the heel. */

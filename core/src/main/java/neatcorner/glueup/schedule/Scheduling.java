@@ -63,7 +63,7 @@ public final class Scheduling {
         best = improved(best, bound, capacity, search);
         best = varied(best, bound, search);
         boolean proved = best.end == bound;
-        String proof = proved ? "the hands, a frame alone, or the clamps allow no less" : "no proof that it is least";
+        String proof = proved ? ScheduleTexts.HANDS_A_FRAME_ALONE : ScheduleTexts.NO_PROOF_THAT_IT_IS_LEAST;
         if (!proved) {
             ScheduleSearch exact = new ScheduleSearch(lanes, floor, search);
             Order better = exact.solve(best);
@@ -71,7 +71,7 @@ public final class Scheduling {
             if (exact.isComplete()) {
                 bound = best.end;
                 proved = true;
-                proof = "all orders were weighed";
+                proof = ScheduleTexts.ALL_ORDERS_WERE_WEIGHED;
             }
         }
         return schedule(best, bound, proved, proof);
@@ -81,7 +81,7 @@ public final class Scheduling {
         List<String> all = new ArrayList<>(stuck);
         numbers.forEach(i -> all.add(floor.chains().get(i).frame()));
         return new Schedule(List.of(), floor.chains().stream().map(chain -> 0L).toList(), 0, 0, all.isEmpty(),
-                all.isEmpty() ? "nothing to schedule" : "no frame can be placed", all);
+                all.isEmpty() ? ScheduleTexts.NOTHING_TO_SCHEDULE : ScheduleTexts.NO_FRAME_CAN_BE, all);
     }
 
     /** Latest ends of all steps if the last frame is to be done by a moment; the smaller, the more urgent. */

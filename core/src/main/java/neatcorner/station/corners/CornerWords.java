@@ -15,8 +15,6 @@ import neatcorner.plan.Plan;
 
 /** What is said about corners besides what is found: why no more goes in, and what speaks for a way to join them. */
 final class CornerWords {
-    static final String REASON_FOR_GLUE = CornersTexts.NOTHING_BUT_SAW_AND_GLUE;
-    static final String AGAINST_GLUE = CornersTexts.GLUED_MITER_IS_END;
 
     private CornerWords() {}
 

@@ -65,8 +65,8 @@ public record WayToJoin(String name, CornerJoint joint, List<Reinforcement> rein
             }
         }
         if (reinforcement.isEmpty()) {
-            reasons.add(CornerWords.REASON_FOR_GLUE);
-            against.add(CornerWords.AGAINST_GLUE);
+            reasons.add(CornersTexts.NOTHING_BUT_SAW_AND_GLUE);
+            against.add(CornersTexts.GLUED_MITER_IS_END);
         }
         return new WayToJoin(String.join(", ", names), joint, reinforcement,
                 work.kinds().isEmpty() ? new GlueArea(0, 0) : work.kinds().getFirst().corner().glue(),

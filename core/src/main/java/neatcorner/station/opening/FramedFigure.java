@@ -126,9 +126,9 @@ public final class FramedFigure {
 
     /** What the finish is called, with its colour where that has a name. */
     public static String finish(Design design) {
-        return SwatchWords.FINISHES.stream().filter(each -> each.recipe().equals(design.finish())
+        return SwatchTexts.FINISHES.stream().filter(each -> each.recipe().equals(design.finish())
                 && (!Looks.isColored(each.recipe()) || each.shade().equals(design.stain())))
-                .map(SwatchWords.Finish::name).findFirst().orElse(design.finish().name());
+                .map(SwatchTexts.Finish::name).findFirst().orElse(design.finish().name());
     }
 
     private Point at(double x, double y) {

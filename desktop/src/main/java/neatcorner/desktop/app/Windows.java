@@ -112,7 +112,7 @@ final class Windows {
 
     /** The desktop is only told of another name: to tell it takes its time. */
     private static void name(Stage stage, String job) {
-        String title = job + " – Neat Corner";
+        String title = AppTexts.WINDOW_TITLE.formatted(job);
         if (!title.equals(stage.getTitle())) {
             stage.setTitle(title);
         }
@@ -134,7 +134,7 @@ final class Windows {
     private void over(ShopTimer timer) {
         Chime.ring();
         Workbench front = premises.benches().getFirst();
-        front.notice().set(Notice.info("The wait is over: " + timer.name() + "."));
+        front.notice().set(Notice.info(AppTexts.WAIT_IS_OVER.formatted(timer.name())));
         Stage stage = stage(front);
         if (stage != null) {
             stage.toFront();

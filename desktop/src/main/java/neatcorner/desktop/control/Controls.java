@@ -143,7 +143,7 @@ public final class Controls {
                 });
                 menu.getItems().add(item);
             }
-            menu.setText(names.isEmpty() ? "" : (index + 1) + " of " + names.size());
+            menu.setText(names.isEmpty() ? "" : ControlTexts.ONE_OF.formatted(index + 1, names.size()));
         }
     }
 }

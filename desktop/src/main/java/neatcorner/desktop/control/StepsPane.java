@@ -46,7 +46,7 @@ public final class StepsPane extends StepList {
         Label text = new Label(step.what().in(notation));
         text.setWrapText(true);
         text.setMinHeight(USE_PREF_SIZE);
-        Label time = new Label((step.open() ? "◷ glue is open · " : "") + time(step));
+        Label time = new Label((step.open() ? ControlTexts.GLUE_IS_OPEN : "") + time(step));
         time.getStyleClass().add("caption");
         VBox words = new VBox(text, time);
         HBox.setHgrow(words, Priority.ALWAYS);
@@ -54,8 +54,8 @@ public final class StepsPane extends StepList {
         row.setAlignment(Pos.TOP_LEFT);
         row.getStyleClass().add(step.open() ? "step-row-open" : "step-row");
         if (step.rest() >= 60) {
-            Button timer = Controls.chip("Timer", () -> {
-                bench.timers().start(title + ", step " + (index + 1), Duration.ofSeconds(step.rest()));
+            Button timer = Controls.chip(ControlTexts.TIMER, () -> {
+                bench.timers().start(ControlTexts.STEP_OF.formatted(title, index + 1), Duration.ofSeconds(step.rest()));
                 bench.tick();
             });
             timer.setId("timer-" + (index + 1));
@@ -67,20 +67,22 @@ public final class StepsPane extends StepList {
 
     /** How long a step takes, and the wait after it. */
     public static String time(GlueStep step) {
-        String hands = step.seconds() == 0 ? "" : span(step.seconds());
-        String rest = step.rest() == 0 ? "" : "wait " + span(step.rest());
-        return hands + (hands.isEmpty() || rest.isEmpty() ? "" : ", then ") + rest;
+        if (step.seconds() == 0) {
+            return step.rest() == 0 ? "" : ControlTexts.WAIT.formatted(span(step.rest()));
+        }
+        return (step.rest() == 0 ? "%s" : ControlTexts.THEN_WAIT).formatted(span(step.seconds()), span(step.rest()));
     }
 
     private static String span(int seconds) {
         if (seconds < 60) {
-            return seconds + " s";
+            return ControlTexts.SECONDS.formatted(seconds);
         }
         int minutes = seconds / 60;
         int rest = seconds % 60;
         if (minutes >= 120) {
-            return minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
+            return (minutes % 60 == 0 ? ControlTexts.HOURS : ControlTexts.HOURS_AND_MINUTES).formatted(minutes / 60,
+                    minutes % 60);
         }
-        return minutes + " min" + (rest == 0 ? "" : " " + rest + " s");
+        return (rest == 0 ? ControlTexts.MINUTES : ControlTexts.MINUTES_AND_SECONDS).formatted(minutes, rest);
     }
 }

@@ -38,7 +38,7 @@ public final class TimerBar extends FlowPane {
             ProgressBar bar = new ProgressBar(1 - Math.max(0, timer.left(now).toMillis())
                     / (double) Math.max(1, timer.whole().toMillis()));
             bar.setPrefWidth(70);
-            Button stop = Controls.chip(timer.isOver(now) ? "Done" : "Stop", () -> {
+            Button stop = Controls.chip(timer.isOver(now) ? ControlTexts.DONE : ControlTexts.STOP, () -> {
                 bench.timers().stop(timer);
                 bench.tick();
             });

@@ -41,7 +41,7 @@ public final class TypedNumber<T extends Number> extends StringConverter<T> {
     public static Spinner<Integer> count(String id, String what, int least, int most, Consumer<String> say) {
         Spinner<Integer> spinner = new Spinner<>(least, most, least);
         return typed(spinner, id, new TypedNumber<>(spinner, WHOLE, value -> (int) value, least, most,
-                what + ": expected a whole number from " + least + " to " + most, say));
+                ControlTexts.EXPECTED_WHOLE.formatted(what, least, most), say));
     }
 
     /** A spinner for a number with decimals, into which one can type. */
@@ -49,7 +49,7 @@ public final class TypedNumber<T extends Number> extends StringConverter<T> {
             Consumer<String> say) {
         Spinner<Double> spinner = new Spinner<>(least, most, least, step);
         return typed(spinner, id, new TypedNumber<>(spinner, DECIMAL, value -> value, least, most,
-                what + ": expected a number from " + plain(least) + " to " + plain(most), say));
+                ControlTexts.EXPECTED_NUMBER.formatted(what, plain(least), plain(most)), say));
     }
 
     private static <T extends Number> Spinner<T> typed(Spinner<T> spinner, String id, TypedNumber<T> converter) {
@@ -80,7 +80,7 @@ public final class TypedNumber<T extends Number> extends StringConverter<T> {
                 return number.apply(value);
             }
         }
-        say.accept(expected + ", not “" + text.strip() + "”.");
+        say.accept(ControlTexts.NOT_THIS.formatted(expected, text.strip()));
         spinner.getEditor().setText(toString(spinner.getValue()));
         return spinner.getValue();
     }

@@ -26,7 +26,7 @@ public interface Typing {
         return text -> switch (LengthText.read(text, notation.units())) {
             case LengthText.Understood read -> range.contains(read.length())
                     ? new Understood("= " + notation.text(read.length()), () -> taken.accept(read.length()))
-                    : new NotUnderstood("Expected " + range.text(notation) + ".");
+                    : new NotUnderstood(ControlTexts.EXPECTED.formatted(range.text(notation)));
             case LengthText.NotUnderstood not -> new NotUnderstood(not.message(text));
         };
     }
@@ -36,12 +36,12 @@ public interface Typing {
         return text -> {
             String plain = text.replace("°", "").replace(',', '.').strip();
             if (!plain.matches("[-+]?(\\d+\\.?\\d*|\\.\\d+)")) {
-                return new NotUnderstood("“" + text.strip() + "”: expected degrees, such as 22.5.");
+                return new NotUnderstood(ControlTexts.EXPECTED_DEGREES.formatted(text.strip()));
             }
             Angle angle = Angle.ofDegrees(Double.parseDouble(plain));
             if (angle.degrees() < least || angle.degrees() > most) {
-                return new NotUnderstood("Expected " + notation.text(Angle.ofDegrees(least)) + " to "
-                        + notation.text(Angle.ofDegrees(most)) + ".");
+                return new NotUnderstood(ControlTexts.EXPECTED_BETWEEN.formatted(notation.text(Angle.ofDegrees(least)),
+                        notation.text(Angle.ofDegrees(most))));
             }
             return new Understood("= " + notation.text(angle), () -> taken.accept(angle));
         };

@@ -42,7 +42,7 @@ public final class ArtPhotos {
     public void take(Path photo, Document job) {
         Path folder = folder(job.file());
         String stem = String.valueOf(job.file().getFileName()).replaceAll("\\.json$", "");
-        String failed = DeskWords.PHOTO_NOT_TAKEN.formatted(photo.getFileName(), folder);
+        String failed = DeskTexts.PHOTO_NOT_TAKEN.formatted(photo.getFileName(), folder);
         premises.store().ask(() -> {
             try {
                 String name = copied(photo, folder, stem);

@@ -62,6 +62,6 @@ public final class FileMaking {
 
     /** Writes a copy of a job elsewhere, and says so. */
     public void copy(JobFile job, Path path) {
-        write(path, job::bytes, DeskWords.COPY_IS_IN.formatted(path), DeskWords.COPY_NOT_WRITTEN.formatted(path));
+        write(path, job::bytes, DeskTexts.COPY_IS_IN.formatted(path), DeskTexts.COPY_NOT_WRITTEN.formatted(path));
     }
 }

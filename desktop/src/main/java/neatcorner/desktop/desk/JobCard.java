@@ -55,16 +55,16 @@ public record JobCard(Path file, String title, Order order, String about, @Nulla
             done += Math.min(chain.tasks().size(), progress.done(chain.frame()));
         }
         if (done > 0) {
-            return new State(null, done == all ? DeskWords.GLUED_UP : DeskWords.AT_THE_GLUE_UP.formatted(done, all));
+            return new State(null, done == all ? DeskTexts.GLUED_UP : DeskTexts.AT_THE_GLUE_UP.formatted(done, all));
         }
         long stops = count(plan, Level.STOP);
         if (stops > 0) {
-            return new State(Level.STOP, DeskWords.TO_MEND.formatted(stops));
+            return new State(Level.STOP, DeskTexts.TO_MEND.formatted(stops));
         }
         long checks = count(plan, Level.CHECK);
         return checks > 0
-                ? new State(Level.CHECK, DeskWords.TO_LOOK_AT.formatted(checks))
-                : new State(null, DeskWords.READY_TO_CUT);
+                ? new State(Level.CHECK, DeskTexts.TO_LOOK_AT.formatted(checks))
+                : new State(null, DeskTexts.READY_TO_CUT);
     }
 
     private static long count(Plan plan, Level level) {

@@ -114,14 +114,14 @@ public final class JobShelves {
         } catch (RuntimeException e) {
             LOG.log(Level.SEVERE, "job not worked out", e);
             return JobCard.unread(file,
-                    DeskWords.NOT_WORKED_OUT);
+                    DeskTexts.NOT_WORKED_OUT);
         }
     }
 
     /** Changes what was agreed about a job; it can be undone where the job is open. */
     public void agree(Path file, UnaryOperator<Order> change, Runnable then) {
         premises.documents().open(file, document -> {
-            document.change(new Change(DeskWords.CHANGE_AGREED, job -> job.withOrder(change.apply(job.order()))));
+            document.change(new Change(DeskTexts.CHANGE_AGREED, job -> job.withOrder(change.apply(job.order()))));
             then.run();
         }, premises::say);
     }
@@ -130,7 +130,7 @@ public final class JobShelves {
     public void duplicate(Path file, Consumer<Document> then) {
         premises.documents().open(file, document -> {
             Job job = document.job();
-            Job copy = job.withTitle(job.title() + " (copy)").withOrder(Order.NONE);
+            Job copy = job.withTitle(DeskTexts.COPY_OF.formatted(job.title())).withOrder(Order.NONE);
             premises.documents().create(premises.home().jobs(), JobFolders.fileName(copy.title()), copy, made -> {
                 premises.photos().follow(job.looks().photo(), file, made.file());
                 then.accept(made);

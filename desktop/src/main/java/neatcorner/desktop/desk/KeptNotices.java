@@ -35,17 +35,17 @@ public final class KeptNotices {
     /** What there is to say about a job; null when it is in its file, or will be in a moment. */
     private @Nullable Notice notice(Document of) {
         boolean here = of.equals(onBench.get());
-        String title = DeskWords.THE_JOB.formatted(of.job().title());
+        String title = DeskTexts.THE_JOB.formatted(of.job().title());
         return switch (of.keeping()) {
             case Document.Keeping.Kept kept -> null;
             case Document.Keeping.Writing writing -> null;
             case Document.Keeping.NotKept not ->
-                Notice.grave(DeskWords.NOT_KEPT.formatted(here ? DeskWords.THIS_JOB : title, not.why())).about(of);
+                Notice.grave(DeskTexts.NOT_KEPT.formatted(here ? DeskTexts.THIS_JOB : title, not.why())).about(of);
             case Document.Keeping.ChangedOutside changed ->
-                Notice.grave(DeskWords.CHANGED_OUTSIDE.formatted(here ? DeskWords.THIS_JOB_WITHIN : title),
-                        new Notice.Action(DeskWords.TAKE_THEIRS,
+                Notice.grave(DeskTexts.CHANGED_OUTSIDE.formatted(here ? DeskTexts.THIS_JOB_WITHIN : title),
+                        new Notice.Action(DeskTexts.TAKE_THEIRS,
                                 () -> of.takeTheirs(line -> shown.set(Notice.grave(line)))),
-                        new Notice.Action(DeskWords.KEEP_MINE, of::keepMine)).about(of);
+                        new Notice.Action(DeskTexts.KEEP_MINE, of::keepMine)).about(of);
         };
     }
 
@@ -63,7 +63,7 @@ public final class KeptNotices {
         Notice job = unkept.isEmpty() ? null : notice(unkept.getFirst());
         Notice why = job == null ? Notice.grave(documents.unkeptOfShop()) : job;
         List<Notice.Action> actions = new ArrayList<>(why.actions());
-        actions.add(new Notice.Action(DeskWords.CLOSE_AND_LOSE_IT, end));
-        shown.set(new Notice(true, DeskWords.STAYS_OPEN.formatted(why.text()), actions, why.about()));
+        actions.add(new Notice.Action(DeskTexts.CLOSE_AND_LOSE_IT, end));
+        shown.set(new Notice(true, DeskTexts.STAYS_OPEN.formatted(why.text()), actions, why.about()));
     }
 }

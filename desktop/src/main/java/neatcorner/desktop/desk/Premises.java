@@ -79,7 +79,7 @@ public final class Premises implements AutoCloseable {
     /** Says that the program failed at something. */
     public void fault(Throwable fault) {
         LOG.log(Level.SEVERE, "behind the window", fault);
-        say(DeskWords.WENT_WRONG);
+        say(DeskTexts.WENT_WRONG);
     }
 
     /** A window is opened. */

@@ -34,6 +34,6 @@ public record ShopTimer(String name, Instant end, Duration whole, boolean told) 
         String clock = seconds >= 3600
                 ? String.format(Locale.ROOT, "%d:%02d:%02d", seconds / 3600, seconds / 60 % 60, seconds % 60)
                 : String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
-        return over ? DeskWords.OVER_BY.formatted(clock) : clock;
+        return over ? DeskTexts.OVER_BY.formatted(clock) : clock;
     }
 }

@@ -111,7 +111,7 @@ public final class Document {
     /** Plans it in this shop from now on; it can be undone. */
     public void useOwnShop() {
         if (isElsewhere()) {
-            take(new Step("use my own shop", content, all.shop().inOwn(content), null, true));
+            take(new Step(DocumentTexts.USE_MY_OWN_SHOP, content, all.shop().inOwn(content), null, true));
         }
     }
 
@@ -212,7 +212,7 @@ public final class Document {
     void takeOver(DocumentStore.Read read) {
         JobFile theirs = read.content();
         all.store().adopt(place, read.place());
-        Step step = new Step("take theirs", content, all.shop().here(theirs), null, true);
+        Step step = new Step(DocumentTexts.TAKE_THEIRS, content, all.shop().here(theirs), null, true);
         done.push(step);
         undone.clear();
         content = step.after;

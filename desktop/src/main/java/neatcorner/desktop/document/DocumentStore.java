@@ -165,7 +165,7 @@ public final class DocumentStore implements AutoCloseable {
             return new Outcome.NotKept(why(place.file, e));
         } catch (Throwable e) {
             LOG.log(Level.SEVERE, "job not kept", e);
-            return new Outcome.NotKept("something went wrong in the program; it is in the log");
+            return new Outcome.NotKept(DocumentTexts.OUR_FAULT_IN_THE_LOG);
         }
     }
 
@@ -202,7 +202,7 @@ public final class DocumentStore implements AutoCloseable {
                 String why = whyNotRead(file, e);
                 return () -> refused.accept(why);
             }
-        }, () -> refused.accept(file + " cannot be read: something went wrong in the program."));
+        }, () -> refused.accept(DocumentTexts.CANNOT_BE_READ_OUR_FAULT.formatted(file)));
     }
 
     /** Which photo belongs to a job; null when none does, or the job cannot be read. */
@@ -236,25 +236,25 @@ public final class DocumentStore implements AutoCloseable {
     /** One line about a file that could not be read. */
     public static String whyNotRead(Path file, Exception e) {
         return switch (e) {
-            case BadFile bad -> file.getFileName() + " is not a job this program can read: " + bad.getMessage() + ".";
-            case NoSuchFileException none -> "There is no file " + file + ".";
-            default -> file + " cannot be read.";
+            case BadFile bad -> DocumentTexts.NOT_A_JOB.formatted(file.getFileName(), bad.getMessage());
+            case NoSuchFileException none -> DocumentTexts.NO_SUCH_FILE.formatted(file);
+            default -> DocumentTexts.CANNOT_BE_READ.formatted(file);
         };
     }
 
     private static String why(Path file, IOException e) {
         Path folder = file.toAbsolutePath().getParent();
         if (e instanceof AccessDeniedException || !Files.isWritable(folder)) {
-            return "the folder " + folder + " cannot be written to";
+            return DocumentTexts.FOLDER_CANNOT_BE_WRITTEN_TO.formatted(folder);
         }
         String said = String.valueOf(e.getMessage());
         if (said.contains("No space") || said.contains("quota")) {
-            return "the disk is full";
+            return DocumentTexts.DISK_IS_FULL;
         }
         if (e instanceof FileSystemException failed && failed.getReason() != null) {
-            return file + " cannot be written: " + failed.getReason();
+            return DocumentTexts.FILE_CANNOT_BE_WRITTEN_WHY.formatted(file, failed.getReason());
         }
-        return file + " cannot be written";
+        return DocumentTexts.FILE_CANNOT_BE_WRITTEN.formatted(file);
     }
 
     /** Waits until all that was asked for is on the disk; what is asked for later is left out. */

@@ -82,8 +82,8 @@ public final class Documents {
                 search -> Work.first(planner, content.job(), content.madeIn().shop(), search), first -> {
                     Document known = open.get(key(read.place().file));
                     opened.accept(known != null ? known : add(read.place(), content, first));
-                }, fault -> refused.accept(read.place().file.getFileName()
-                        + " cannot be worked out: something went wrong in the program; it is in the log."));
+                },
+                fault -> refused.accept(DocumentTexts.CANNOT_BE_WORKED_OUT.formatted(read.place().file.getFileName())));
     }
 
     /** A new job for a file that is not there yet, planned at once. It is kept when it is first changed. */
@@ -128,22 +128,22 @@ public final class Documents {
             return;
         }
         if (known != null && !(known.keeping() instanceof Document.Keeping.Kept)) {
-            say("“" + known.job().title() + "” stays where it is: it is not in its file yet.");
+            say(DocumentTexts.JOB_STAYS_WHERE_IT_IS.formatted(known.job().title()));
             return;
         }
         String stem = String.valueOf(file.getFileName()).replaceAll("\\.json$", "");
         store.ask(() -> {
             String photo = store.photo(file);
             Path to = store.move(file, number -> free(folder, stem, number));
-            return to == null ? () -> say(file.getFileName() + " cannot be moved to " + folder + ".") : () -> {
+            return to == null ? () -> say(DocumentTexts.CANNOT_BE_MOVED.formatted(file.getFileName(), folder)) : () -> {
                 open.remove(key(file));
                 moved.accept(to, photo);
             };
-        }, () -> say(file.getFileName() + " cannot be moved to " + folder + "."));
+        }, () -> say(DocumentTexts.CANNOT_BE_MOVED.formatted(file.getFileName(), folder)));
     }
 
     private void notMade() {
-        say("The new job could not be made: something went wrong in the program; it is in the log.");
+        say(DocumentTexts.NEW_JOB_COULD_NOT);
     }
 
     private static Path free(Path folder, String stem, int number) {

@@ -15,16 +15,16 @@ final class Limits {
         Rack rack = job.stock();
         if (rack.sticks().size() > Rack.MOST_KINDS || rack.boards().size() > Rack.MOST_KINDS
                 || rack.sheets().size() > Rack.MOST_KINDS) {
-            return "A rack holds at most " + Rack.MOST_KINDS + " kinds of sticks, boards and sheets each.";
+            return DocumentTexts.MOST_ON_A_RACK.formatted(Rack.MOST_KINDS);
         }
         if (job.pack().layers().size() > Pack.MOST_LAYERS) {
-            return "A pack has at most " + Pack.MOST_LAYERS + " layers.";
+            return DocumentTexts.MOST_IN_A_PACK.formatted(Pack.MOST_LAYERS);
         }
         if (job.reinforcement().size() > Job.MOST_REINFORCEMENTS) {
-            return "A corner is held by at most " + Job.MOST_REINFORCEMENTS + " kinds of parts.";
+            return DocumentTexts.MOST_AT_A_CORNER.formatted(Job.MOST_REINFORCEMENTS);
         }
         return job.section().milling().operations().size() > Milling.MOST_OPERATIONS
-                ? "A section has at most " + Milling.MOST_OPERATIONS + " cuts."
+                ? DocumentTexts.MOST_CUTS.formatted(Milling.MOST_OPERATIONS)
                 : null;
     }
 }

@@ -76,7 +76,7 @@ public final class SharedFile<T> {
         try {
             now = disk.alone(file, this::readOrSetAside);
         } catch (IOException e) {
-            LOG.log(Level.INFO, "not read: " + file, e);
+            LOG.log(Level.INFO, "not read: %s".formatted(file), e);
         }
     }
 
@@ -88,7 +88,7 @@ public final class SharedFile<T> {
                 T read = disk.exists(file) ? disk.alone(file, this::readOrSetAside) : otherwise;
                 return () -> show(read);
             } catch (IOException e) {
-                LOG.log(Level.WARNING, "not read: " + file, e);
+                LOG.log(Level.WARNING, "not read: %s".formatted(file), e);
                 return () -> {};
             }
         }, () -> {});
@@ -123,7 +123,7 @@ public final class SharedFile<T> {
 
     /** One line about what is not written, for one who wants to leave. */
     String unkept() {
-        return file.getFileName() + " could not be written: what was last changed about the shop is only here.";
+        return DocumentTexts.SHOP_NOT_WRITTEN.formatted(file.getFileName());
     }
 
     /** Writes what is not written yet. */
@@ -138,10 +138,10 @@ public final class SharedFile<T> {
                 T written = write(changes);
                 return () -> written(written, changes.size());
             } catch (IOException e) {
-                LOG.log(Level.WARNING, "not kept: " + file, e);
-                return () -> failed("it cannot be written");
+                LOG.log(Level.WARNING, "not kept: %s".formatted(file), e);
+                return () -> failed(DocumentTexts.IT_CANNOT_BE_WRITTEN);
             }
-        }, () -> failed("something went wrong in the program"));
+        }, () -> failed(DocumentTexts.OUR_FAULT));
     }
 
     private T write(List<UnaryOperator<T>> changes) throws IOException {
@@ -164,9 +164,9 @@ public final class SharedFile<T> {
         } catch (NoSuchFileException e) {
             return otherwise;
         } catch (BadFile e) {
-            LOG.log(Level.WARNING, "set aside: " + file, e);
-            String line = file.getFileName() + " could not be read: " + e.getMessage() + ". It is set aside as "
-                    + disk.setAside(file).getFileName() + " and not lost.";
+            LOG.log(Level.WARNING, "set aside: %s".formatted(file), e);
+            String line = DocumentTexts.SET_ASIDE.formatted(file.getFileName(), e.getMessage(),
+                    disk.setAside(file).getFileName());
             store.ask(() -> () -> say.accept(line), () -> {});
             return otherwise;
         }
@@ -195,7 +195,7 @@ public final class SharedFile<T> {
         writing = false;
         if (!failing) {
             failing = true;
-            say.accept(file.getFileName() + " is not being kept: " + why + ". It is tried again with the next change.");
+            say.accept(DocumentTexts.NOT_BEING_KEPT.formatted(file.getFileName(), why));
         }
     }
 

@@ -74,11 +74,12 @@ public final class Work {
     void goOn(Job job, Shop shop) {
         drop();
         busy = true;
-        progress = "working out the sticks";
+        progress = DocumentTexts.WORKING_OUT_THE_STICKS;
         ticket = all.planning().ask(Pace.SLOW, search -> all.planner().plan(job, shop, search),
                 best -> show(best, false),
                 this::fail, (bars, atLeast) -> {
-                    progress = "best so far " + bars + (atLeast > 0 ? " sticks, at least " + atLeast : " sticks");
+                    progress = (atLeast > 0 ? DocumentTexts.BEST_SO_FAR_AT_LEAST : DocumentTexts.BEST_SO_FAR)
+                            .formatted(bars, atLeast);
                     changed.run();
                 });
     }
@@ -98,8 +99,7 @@ public final class Work {
 
     private void fail(Throwable fault) {
         busy = false;
-        all.say("This cannot be worked out: something went wrong in the program, and it is in the log. What you typed is"
-                + " kept; undo takes it back.");
+        all.say(DocumentTexts.THIS_CANNOT_BE_WORKED);
         changed.run();
     }
 

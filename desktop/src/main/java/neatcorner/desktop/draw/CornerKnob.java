@@ -18,7 +18,7 @@ final class CornerKnob extends Knob {
     }
 
     void show(Drawing.CornerHandle shown) {
-        setAccessibleText("Drag to move: " + shown.name());
+        setAccessibleText(DrawTexts.DRAG_TO_MOVE.formatted(shown.name()));
         double zoom = view().zoom();
         resizeRelocate(shown.x() * zoom - SIZE / 2, shown.y() * zoom - SIZE / 2, SIZE, SIZE);
     }

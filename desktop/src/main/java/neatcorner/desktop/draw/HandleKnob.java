@@ -25,7 +25,7 @@ final class HandleKnob extends Knob {
         if (!getStyleClass().getLast().equals(way)) {
             getStyleClass().setAll("knob", way);
         }
-        setAccessibleText(view().notation().words("Drag to change: " + field.title()));
+        setAccessibleText(view().notation().words(DrawTexts.DRAG_TO_CHANGE.formatted(field.title())));
         double w = across ? 10 : 26;
         double h = across ? 26 : 10;
         setMinSize(w, h);

@@ -30,7 +30,7 @@ final class JobPaper {
 
     /** Writes a paper of the plan that is shown, away from the window's thread, and says where it is. */
     static void save(Workbench bench, Paper kind) {
-        save(bench, kind, PaperWords.READY);
+        save(bench, kind, PaperTexts.READY);
     }
 
     private static void save(Workbench bench, Paper kind, String ready) {
@@ -46,15 +46,15 @@ final class JobPaper {
             WholeFile.write(file, kind.write(plan, size, notation, photos));
             return file;
         }, written -> Notice.info(ready.formatted(file),
-                new Notice.Action(PaperWords.OPEN_IT, () -> bench.files().open(file))),
-                PaperWords.NOT_WRITTEN.formatted(file));
+                new Notice.Action(PaperTexts.OPEN_IT, () -> bench.files().open(file))),
+                PaperTexts.NOT_WRITTEN.formatted(file));
     }
 
     /** Prints a paper on a printer of this computer, after the maker chose which; without one its file is written. */
     static void print(Workbench bench, Paper kind, Window over) {
         PrinterJob job = PrinterJob.createPrinterJob();
         if (job == null) {
-            save(bench, kind, PaperWords.NO_PRINTER);
+            save(bench, kind, PaperTexts.NO_PRINTER);
         } else if (job.showPrintDialog(over)) {
             print(bench, kind, job);
         }
@@ -68,8 +68,8 @@ final class JobPaper {
         bench.planning().ask(Planning.Pace.SLOW,
                 search -> PageImage.of(kind.write(plan, size, notation, photos), FOR_PRINTER),
                 pages -> bench.say(send(pages, job)
-                        ? PaperWords.ON_ITS_WAY.formatted(job.getPrinter().getName())
-                        : PaperWords.NOT_TAKEN),
+                        ? PaperTexts.ON_ITS_WAY.formatted(job.getPrinter().getName())
+                        : PaperTexts.NOT_TAKEN),
                 bench::fault);
     }
 

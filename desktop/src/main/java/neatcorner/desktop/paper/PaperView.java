@@ -46,7 +46,7 @@ public final class PaperView extends StackPane {
     private final Controls.Choices<PaperSize> sizes;
     private final HBox pages = new HBox();
     private final Label said = new Label();
-    private final Button print = new Button(PaperWords.PRINT);
+    private final Button print = new Button(PaperTexts.PRINT);
     private Paper kind = Paper.SHEET;
     private @Nullable Ticket ticket;
 
@@ -77,14 +77,14 @@ public final class PaperView extends StackPane {
             close();
             JobPaper.print(bench, kind, getScene().getWindow());
         });
-        Button save = new Button(PaperWords.SAVE_AS_PDF);
+        Button save = new Button(PaperTexts.SAVE_AS_PDF);
         save.setId("paper-save");
         save.setMaxWidth(Double.MAX_VALUE);
         save.setOnAction(e -> {
             close();
             JobPaper.save(bench, kind);
         });
-        Button leave = new Button(PaperWords.CLOSE);
+        Button leave = new Button(PaperTexts.CLOSE);
         leave.setId("paper-close");
         leave.setMaxWidth(Double.MAX_VALUE);
         leave.setOnAction(e -> close());
@@ -173,7 +173,7 @@ public final class PaperView extends StackPane {
     }
 
     private void show(List<PageImage> shown) {
-        said.setText(shown.size() == 1 ? PaperWords.ONE_PAGE : PaperWords.PAGES.formatted(shown.size()));
+        said.setText(shown.size() == 1 ? PaperTexts.ONE_PAGE : PaperTexts.PAGES.formatted(shown.size()));
         List<Node> sheets = new ArrayList<>();
         for (PageImage page : shown) {
             sheets.add(page(page, sheets.size() + 1));
@@ -193,7 +193,7 @@ public final class PaperView extends StackPane {
         sheet.setOnMouseClicked(e -> turn.run());
         sheet.setFocusTraversable(true);
         sheet.setAccessibleRole(AccessibleRole.BUTTON);
-        sheet.setAccessibleText(PaperWords.PAGE.formatted(number));
+        sheet.setAccessibleText(PaperTexts.PAGE.formatted(number));
         sheet.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
                 turn.run();

@@ -86,7 +86,7 @@ final class Finder extends StackPane {
         getStyleClass().add("finder");
         setVisible(false);
         setManaged(false);
-        text.setPromptText(ShellWords.FIND_PROMPT);
+        text.setPromptText(ShellTexts.FIND_PROMPT);
         text.setId("finder-text");
         text.textProperty().addListener((observed, old, now) -> filter());
         list.setFocusTraversable(false);
@@ -156,7 +156,7 @@ final class Finder extends StackPane {
         list.getItems().setAll(all.stream().filter(found -> found.rank(wanted) < FAR)
                 .sorted(Comparator.comparingInt(found -> found.rank(wanted))).toList());
         nothing.setText(
-                ShellWords.NOTHING_CALLED.formatted(text.getText().strip()));
+                ShellTexts.NOTHING_CALLED.formatted(text.getText().strip()));
         list.getSelectionModel().selectFirst();
     }
 
@@ -168,7 +168,7 @@ final class Finder extends StackPane {
             found.add(new Found("station", notation.words(spec.station().title()),
                     notation.words(String.join(" ", spec.words())), () -> bench.station().set(spec.station())));
             for (StationSpec.Mode mode : spec.modes()) {
-                found.add(new Found(ShellWords.SHOWN_AT.formatted(notation.words(spec.station().title())),
+                found.add(new Found(ShellTexts.SHOWN_AT.formatted(notation.words(spec.station().title())),
                         notation.words(mode.title()), () -> press(spec.station(), mode.button())));
             }
             for (StationSpec.Thing thing : spec.things()) {
@@ -177,7 +177,7 @@ final class Finder extends StackPane {
             }
         }
         for (Finding finding : plan.findings()) {
-            found.add(new Found(ShellWords.FINDING_AT.formatted(notation.words(finding.where().title())),
+            found.add(new Found(ShellTexts.FINDING_AT.formatted(notation.words(finding.where().title())),
                     finding.message().in(notation),
                     () -> bench.station().set(finding.where())));
             Remedy remedy = finding.remedy();
@@ -188,7 +188,8 @@ final class Finder extends StackPane {
         }
         for (Chapter chapter : Chapters.ALL) {
             for (Field field : chapter.fields(plan)) {
-                found.add(new Found("field, " + notation.text(field.in(plan)), notation.words(field.title()),
+                found.add(new Found(ShellTexts.FIELD.formatted(notation.text(field.in(plan))),
+                        notation.words(field.title()),
                         () -> goTo(chapter.station(), field)));
             }
         }
@@ -199,17 +200,17 @@ final class Finder extends StackPane {
         List<Path> files = new ArrayList<>(bench.folders().ownJobs());
         files.addAll(bench.folders().demoJobs());
         files.forEach(file -> found.add(new Found("job", JobFolders.label(file), () -> bench.open(file))));
-        found.add(new Found("do", ShellWords.NEW_JOB, bench::newJob));
+        found.add(new Found("do", ShellTexts.NEW_JOB, bench::newJob));
         if (bench.document().get().isElsewhere()) {
-            found.add(new Found("do", ShellWords.USE_MY_OWN_SHOP, bench.document().get()::useOwnShop));
+            found.add(new Found("do", ShellTexts.USE_MY_OWN_SHOP, bench.document().get()::useOwnShop));
         }
-        found.add(new Found("do", ShellWords.NEW_WINDOW, ShellWords.NEW_WINDOW_ALSO, window::openAnother));
-        found.add(new Found("do", ShellWords.BENCH_VIEW, ShellWords.BENCH_VIEW_ALSO, window::openBench));
-        found.add(new Found("do", ShellWords.PAPER, ShellWords.PAPER_ALSO, window::openPaper));
-        found.add(new Found("do", ShellWords.MILLIMETRES, () -> window.chooseUnits(Units.MILLIMETRES)));
-        found.add(new Found("do", ShellWords.INCHES, () -> window.chooseUnits(Units.INCHES)));
-        found.add(new Found("do", ShellWords.UNDO, bench::undo));
-        found.add(new Found("do", ShellWords.REDO, bench::redo));
+        found.add(new Found("do", ShellTexts.NEW_WINDOW, ShellTexts.NEW_WINDOW_ALSO, window::openAnother));
+        found.add(new Found("do", ShellTexts.BENCH_VIEW, ShellTexts.BENCH_VIEW_ALSO, window::openBench));
+        found.add(new Found("do", ShellTexts.PAPER, ShellTexts.PAPER_ALSO, window::openPaper));
+        found.add(new Found("do", ShellTexts.MILLIMETRES, () -> window.chooseUnits(Units.MILLIMETRES)));
+        found.add(new Found("do", ShellTexts.INCHES, () -> window.chooseUnits(Units.INCHES)));
+        found.add(new Found("do", ShellTexts.UNDO, bench::undo));
+        found.add(new Found("do", ShellTexts.REDO, bench::redo));
         return found;
     }
 

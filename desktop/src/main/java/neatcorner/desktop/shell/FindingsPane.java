@@ -69,9 +69,9 @@ final class FindingsPane extends ScrollPane {
         }
         rows.getChildren().setAll(nodes);
         if (shown.isEmpty()) {
-            Label fine = new Label(ShellWords.NOTHING_IN_THE_WAY);
+            Label fine = new Label(ShellTexts.NOTHING_IN_THE_WAY);
             fine.getStyleClass().add("finding-text");
-            rows.getChildren().setAll(line("all-well", glyph("✓", ShellWords.FINE), fine));
+            rows.getChildren().setAll(line("all-well", glyph("✓", ShellTexts.FINE), fine));
         }
         if (rows.getChildren().size() == 1) {
             VBox.setVgrow(rows.getChildren().getFirst(), Priority.ALWAYS);
@@ -95,9 +95,9 @@ final class FindingsPane extends ScrollPane {
     private FlowPane row(int index, Notation notation) {
         Finding finding = shown.get(index);
         Label glyph = switch (finding.level()) {
-            case STOP -> glyph("■", ShellWords.STOP);
-            case CHECK -> glyph("▲", ShellWords.CHECK);
-            case NOTE -> glyph("●", ShellWords.NOTE);
+            case STOP -> glyph("■", ShellTexts.STOP);
+            case CHECK -> glyph("▲", ShellTexts.CHECK);
+            case NOTE -> glyph("●", ShellTexts.NOTE);
         };
         Label text = new Label(finding.message().in(notation));
         text.getStyleClass().add("finding-text");

@@ -66,10 +66,10 @@ final class Header extends HBox {
     private final OrderCard agreement;
     private final TextField title = new TextField();
     private final Label ready = new Label();
-    private final Label demo = new Label(ShellWords.DEMO_SHOP);
-    private final Button blank = new Button(ShellWords.START_MY_OWN);
-    private final Label elsewhere = new Label(ShellWords.PLANNED_IN_ANOTHER_SHOP);
-    private final Button own = new Button(ShellWords.USE_MY_OWN_SHOP);
+    private final Label demo = new Label(ShellTexts.DEMO_SHOP);
+    private final Button blank = new Button(ShellTexts.START_MY_OWN);
+    private final Label elsewhere = new Label(ShellTexts.PLANNED_IN_ANOTHER_SHOP);
+    private final Button own = new Button(ShellTexts.USE_MY_OWN_SHOP);
     private final ProgressIndicator busy = new ProgressIndicator();
     private final Controls.Choices<Units> units;
 
@@ -80,11 +80,11 @@ final class Header extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         jobs.setId("jobs");
         jobs.getStyleClass().add("jobs");
-        jobs.setAccessibleText(ShellWords.JOBS);
-        jobs.setTooltip(new Tooltip(ShellWords.JOBS_CTRL_J));
+        jobs.setAccessibleText(ShellTexts.JOBS);
+        jobs.setTooltip(new Tooltip(ShellTexts.JOBS_CTRL_J));
         jobs.setOnAction(e -> window.openJobs());
         agreement = new OrderCard(bench, window);
-        order = icon(Feather.CALENDAR, ShellWords.DUE_ON_NOTE, "order", this::agree);
+        order = icon(Feather.CALENDAR, ShellTexts.DUE_ON_NOTE, "order", this::agree);
         title.setId("title");
         title.getStyleClass().add("job-title");
         title.setOnAction(e -> takeTitle());
@@ -111,7 +111,7 @@ final class Header extends HBox {
         elsewhere.setMinWidth(Region.USE_PREF_SIZE);
         own.setId("own-shop");
         own.setMinWidth(Region.USE_PREF_SIZE);
-        own.setTooltip(new Tooltip(ShellWords.OWN_SHOP_HINT));
+        own.setTooltip(new Tooltip(ShellTexts.OWN_SHOP_HINT));
         own.setOnAction(e -> bench.document().get().useOwnShop());
         busy.setPrefSize(20, 20);
         busy.visibleProperty().bind(bench.busy());
@@ -119,7 +119,7 @@ final class Header extends HBox {
         progress.textProperty().bind(bench.progress());
         progress.getStyleClass().add("ready");
         progress.setId("progress");
-        Button stop = new Button(ShellWords.STOP);
+        Button stop = new Button(ShellTexts.STOP);
         stop.setId("stop-search");
         stop.setOnAction(e -> bench.stopSearching());
         for (Node node : List.of(progress, stop)) {
@@ -134,18 +134,18 @@ final class Header extends HBox {
         space.setPrefWidth(0);
         undone.setMinWidth(0);
         HBox.setHgrow(space, Priority.ALWAYS);
-        undo = icon(Feather.ROTATE_CCW, ShellWords.UNDO_CTRL_Z, "undo", bench::undo);
+        undo = icon(Feather.ROTATE_CCW, ShellTexts.UNDO_CTRL_Z, "undo", bench::undo);
         undo.disableProperty().bind(bench.canUndo().not());
-        redo = icon(Feather.ROTATE_CW, ShellWords.REDO_CTRL_Y, "redo", bench::redo);
+        redo = icon(Feather.ROTATE_CW, ShellTexts.REDO_CTRL_Y, "redo", bench::redo);
         redo.disableProperty().bind(bench.canRedo().not());
         undone.setId("undone");
         undone.getStyleClass().add("ready");
         getChildren().addAll(jobs, title, order, ready, demo, blank, elsewhere, own, space, busy, progress, stop,
                 units, undo,
                 redo,
-                icon(Feather.SEARCH, ShellWords.FIND_ANYTHING_CTRL_K, "find", window::openFinder),
-                icon(Feather.PRINTER, ShellWords.PAPER_CTRL_P, "paper", window::openPaper),
-                icon(Feather.MAXIMIZE, ShellWords.BENCH_VIEW_F11, "bench", window::openBench), preferences());
+                icon(Feather.SEARCH, ShellTexts.FIND_ANYTHING_CTRL_K, "find", window::openFinder),
+                icon(Feather.PRINTER, ShellTexts.PAPER_CTRL_P, "paper", window::openPaper),
+                icon(Feather.MAXIMIZE, ShellTexts.BENCH_VIEW_F11, "bench", window::openBench), preferences());
     }
 
     /** All windows measure in these units from now on. */
@@ -173,14 +173,14 @@ final class Header extends HBox {
 
     void show(Plan plan, Notation notation) {
         showTitle(bench.job().title());
-        name(undo, ShellWords.UNDO, bench.document().get().undoName(), "(Ctrl+Z)", notation);
+        name(undo, ShellTexts.UNDO, bench.document().get().undoName(), "(Ctrl+Z)", notation);
         String last = bench.document().get().redoName();
-        undone.setText(last == null ? "" : notation.words("undone: " + last));
-        name(redo, ShellWords.REDO, bench.document().get().redoName(), "(Ctrl+Y)", notation);
+        undone.setText(last == null ? "" : notation.words(ShellTexts.UNDONE.formatted(last)));
+        name(redo, ShellTexts.REDO, bench.document().get().redoName(), "(Ctrl+Y)", notation);
         title.setPrefColumnCount(Math.max(10, Math.min(28, plan.job().title().length())));
         long fine = window.stations().stream().map(StationSpec::station)
                 .filter(station -> FindingsPane.gravest(plan, station) != Level.STOP).count();
-        ready.setText(ShellWords.READY.formatted(fine, window.stations().size()));
+        ready.setText(ShellTexts.READY.formatted(fine, window.stations().size()));
         boolean isDemo = bench.folders().isDemo(bench.file());
         show(isDemo, demo, blank);
         show(bench.document().get().isElsewhere(), elsewhere, own);
@@ -188,7 +188,7 @@ final class Header extends HBox {
         LocalDate today = bench.premises().shelves().today();
         Order agreed = plan.job().order();
         order.setText(JobCell.due(agreed, today, notation));
-        order.getTooltip().setText(agreed.note().isEmpty() ? ShellWords.DUE_ON_NOTE : agreed.note());
+        order.getTooltip().setText(agreed.note().isEmpty() ? ShellTexts.DUE_ON_NOTE : agreed.note());
         order.pseudoClassStateChanged(LATE, agreed.due() != null && agreed.due().isBefore(today));
     }
 
@@ -197,7 +197,7 @@ final class Header extends HBox {
         Document of = bench.document().get();
         agreement.open(of.job().order(), order,
                 change -> of
-                        .change(new Change(ShellWords.CHANGE_AGREED, job -> job.withOrder(change.apply(job.order())))));
+                        .change(new Change(ShellTexts.CHANGE_AGREED, job -> job.withOrder(change.apply(job.order())))));
     }
 
     private static void show(boolean shown, Region... parts) {
@@ -252,7 +252,7 @@ final class Header extends HBox {
         MenuButton menu = new MenuButton("", new FontIcon(Feather.SETTINGS));
         menu.setId("preferences");
         menu.getStyleClass().add("icon-button");
-        menu.setAccessibleText(ShellWords.PREFERENCES);
+        menu.setAccessibleText(ShellTexts.PREFERENCES);
         BuiltFrom from = new BuiltFrom();
         menu.setOnShowing(e -> {
             Settings now = bench.settings();
@@ -266,27 +266,27 @@ final class Header extends HBox {
     }
 
     private List<MenuItem> preferences(Settings settings) {
-        CheckMenuItem uk = new CheckMenuItem(ShellWords.UK_WORDS);
+        CheckMenuItem uk = new CheckMenuItem(ShellTexts.UK_WORDS);
         uk.setSelected(settings.spelling() == Spelling.UK);
         uk.setOnAction(e -> {
             settings.setSpelling(uk.isSelected() ? Spelling.UK : Spelling.US);
             bench.notationChanged();
         });
-        CheckMenuItem dark = new CheckMenuItem(ShellWords.DARK);
+        CheckMenuItem dark = new CheckMenuItem(ShellTexts.DARK);
         dark.setSelected(settings.isDark());
         dark.setOnAction(e -> {
             settings.setDark(dark.isSelected());
             Look.applyToAll(settings);
         });
         return List.of(
-                oneOf(ShellWords.READ_THE_RULE_TO, List.of(ReadingStep.values()), ReadingStep::label,
+                oneOf(ShellTexts.READ_THE_RULE_TO, List.of(ReadingStep.values()), ReadingStep::label,
                         step -> settings.step(step.units()) == step, step -> {
                             settings.setStep(step);
                             bench.notationChanged();
                         }),
-                oneOf(ShellWords.PAPER, List.of(PaperSize.values()), PaperSize::title,
+                oneOf(ShellTexts.PAPER, List.of(PaperSize.values()), PaperSize::title,
                         sheet -> settings.paper() == sheet, settings::setPaper),
-                oneOf(ShellWords.TEXT_SIZE, List.of(100, 115, 130, 150, 175, 200), percent -> percent + " %",
+                oneOf(ShellTexts.TEXT_SIZE, List.of(100, 115, 130, 150, 175, 200), percent -> percent + " %",
                         percent -> settings.textSize() == percent, percent -> {
                             settings.setTextSize(percent);
                             Look.applyToAll(settings);
@@ -312,19 +312,19 @@ final class Header extends HBox {
     private static FileChooser chooser(String title) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ShellWords.JOBS, "*.json"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(ShellTexts.JOBS, "*.json"));
         return chooser;
     }
 
     void openFile() {
-        File file = chooser(ShellWords.OPEN_A_JOB).showOpenDialog(getScene().getWindow());
+        File file = chooser(ShellTexts.OPEN_A_JOB).showOpenDialog(getScene().getWindow());
         if (file != null) {
             bench.open(file.toPath());
         }
     }
 
     void saveCopy() {
-        FileChooser chooser = chooser(ShellWords.SAVE_A_COPY);
+        FileChooser chooser = chooser(ShellTexts.SAVE_A_COPY);
         chooser.setInitialFileName(JobFolders.fileName(bench.job().title()) + ".json");
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {

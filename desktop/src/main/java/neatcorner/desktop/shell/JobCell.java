@@ -100,10 +100,10 @@ final class JobCell extends ListCell<JobCard> {
         }
         Notation notation = bench.notation().get();
         LocalDate today = bench.premises().shelves().today();
-        title.setText(card.title().isBlank() ? ShellWords.NO_TITLE : card.title());
+        title.setText(card.title().isBlank() ? ShellTexts.NO_TITLE : card.title());
         due.setText(due(card.order(), today, notation));
         about.setText(
-                card.file().equals(bench.file()) ? ShellWords.ON_THE_BENCH.formatted(card.about()) : card.about());
+                card.file().equals(bench.file()) ? ShellTexts.ON_THE_BENCH.formatted(card.about()) : card.about());
         JobCard.State far = card.state();
         String sign = far.level() == null ? "✓ " : switch (far.level()) {
             case STOP -> "■ ";
@@ -125,7 +125,7 @@ final class JobCell extends ListCell<JobCard> {
         if (day == null) {
             return "";
         }
-        return "due " + DayText.said(day, today, notation.spelling())
-                + (day.isAfter(today.plusDays(1)) ? "" : ", " + DayText.until(day, today));
+        return (day.isAfter(today.plusDays(1)) ? ShellTexts.DUE : ShellTexts.DUE_SOON)
+                .formatted(DayText.said(day, today, notation.spelling()), DayText.until(day, today));
     }
 }

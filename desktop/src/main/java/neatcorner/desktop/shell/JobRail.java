@@ -67,11 +67,11 @@ final class JobRail extends StackPane {
         setVisible(false);
         setManaged(false);
         search.setId("jobs-search");
-        search.setPromptText(ShellWords.SEARCH_JOBS);
+        search.setPromptText(ShellTexts.SEARCH_JOBS);
         search.textProperty().subscribe(this::filter);
         search.addEventFilter(KeyEvent.KEY_PRESSED, this::fromSearch);
         HBox.setHgrow(search, Priority.ALWAYS);
-        Button leave = new Button(ShellWords.CLOSE);
+        Button leave = new Button(ShellTexts.CLOSE);
         leave.setId("jobs-close");
         leave.setOnAction(e -> close());
         HBox top = new HBox(search, leave);
@@ -88,19 +88,19 @@ final class JobRail extends StackPane {
         list.setPlaceholder(nothing);
         list.addEventHandler(KeyEvent.KEY_PRESSED, this::fromList);
         VBox.setVgrow(list, Priority.ALWAYS);
-        open = act("jobs-open", ShellWords.OPEN, card -> openPicked());
-        agreed = act("jobs-agreed", ShellWords.DUE_NOTE, this::agree);
-        copy = act("jobs-copy", ShellWords.MAKE_ANOTHER_LIKE_IT, this::duplicate);
-        away = act("jobs-away", ShellWords.PUT_AWAY, card -> move(card, Shelf.PUT_AWAY));
-        thrown = act("jobs-throw", ShellWords.THROW_AWAY, card -> move(card, Shelf.THROWN_AWAY));
-        back = act("jobs-back", ShellWords.BRING_IT_BACK, card -> move(card, Shelf.OWN));
+        open = act("jobs-open", ShellTexts.OPEN, card -> openPicked());
+        agreed = act("jobs-agreed", ShellTexts.DUE_NOTE, this::agree);
+        copy = act("jobs-copy", ShellTexts.MAKE_ANOTHER_LIKE_IT, this::duplicate);
+        away = act("jobs-away", ShellTexts.PUT_AWAY, card -> move(card, Shelf.PUT_AWAY));
+        thrown = act("jobs-throw", ShellTexts.THROW_AWAY, card -> move(card, Shelf.THROWN_AWAY));
+        back = act("jobs-back", ShellTexts.BRING_IT_BACK, card -> move(card, Shelf.OWN));
         list.getSelectionModel().selectedItemProperty().subscribe(this::offer);
         FlowPane acts = new FlowPane(open, agreed, copy, away, thrown, back);
         acts.getStyleClass().add("rail-row");
-        FlowPane others = new FlowPane(button("jobs-new", ShellWords.NEW_JOB, bench::newJob),
-                button("jobs-file", ShellWords.OPEN_A_FILE, window::openFile),
-                button("jobs-save", ShellWords.SAVE_A_COPY_BUTTON, window::saveCopy),
-                button("jobs-window", ShellWords.NEW_WINDOW, window::openAnother));
+        FlowPane others = new FlowPane(button("jobs-new", ShellTexts.NEW_JOB, bench::newJob),
+                button("jobs-file", ShellTexts.OPEN_A_FILE, window::openFile),
+                button("jobs-save", ShellTexts.SAVE_A_COPY_BUTTON, window::saveCopy),
+                button("jobs-window", ShellTexts.NEW_WINDOW, window::openAnother));
         others.getStyleClass().add("rail-row");
         VBox box = new VBox(top, shelfRow, list, acts, others);
         box.setId("jobs-box");
@@ -212,7 +212,7 @@ final class JobRail extends StackPane {
             filling = false;
         }
         nothing.setText(
-                cards.isEmpty() ? emptyWords() : ShellWords.NO_JOB_HAS.formatted(text.strip()));
+                cards.isEmpty() ? emptyWords() : ShellTexts.NO_JOB_HAS.formatted(text.strip()));
     }
 
     private String emptyWords() {
@@ -220,10 +220,10 @@ final class JobRail extends StackPane {
             return "…";
         }
         return switch (shelf) {
-            case OWN -> ShellWords.NO_OWN_JOB;
-            case DEMO -> ShellWords.NO_DEMO_JOB;
-            case PUT_AWAY -> ShellWords.NONE_PUT_AWAY;
-            case THROWN_AWAY -> ShellWords.NONE_THROWN_AWAY;
+            case OWN -> ShellTexts.NO_OWN_JOB;
+            case DEMO -> ShellTexts.NO_DEMO_JOB;
+            case PUT_AWAY -> ShellTexts.NONE_PUT_AWAY;
+            case THROWN_AWAY -> ShellTexts.NONE_THROWN_AWAY;
         };
     }
 
@@ -275,11 +275,11 @@ final class JobRail extends StackPane {
         shelves.move(card.file(), to, moved -> {
             show(shelf);
             String where = switch (to) {
-                case THROWN_AWAY -> ShellWords.WAS_THROWN_AWAY;
-                case PUT_AWAY -> ShellWords.WAS_PUT_AWAY;
-                case OWN, DEMO -> ShellWords.LIES_WITH_YOURS_AGAIN;
+                case THROWN_AWAY -> ShellTexts.WAS_THROWN_AWAY;
+                case PUT_AWAY -> ShellTexts.WAS_PUT_AWAY;
+                case OWN, DEMO -> ShellTexts.LIES_WITH_YOURS_AGAIN;
             };
-            bench.notice().set(Notice.info(where.formatted(card.title()), new Notice.Action(ShellWords.UNDO,
+            bench.notice().set(Notice.info(where.formatted(card.title()), new Notice.Action(ShellTexts.UNDO,
                     () -> shelves.move(moved, from, again -> show(shelf)))));
         });
     }

@@ -43,7 +43,7 @@ final class NoticeCard extends VBox {
                 action.run().run();
             }));
         }
-        actions.getChildren().add(Controls.chip(ShellWords.CLOSE, () -> notice.set(null)));
+        actions.getChildren().add(Controls.chip(ShellTexts.CLOSE, () -> notice.set(null)));
         getStyleClass().setAll("notice", now.grave() ? "stop" : "note");
         getChildren().setAll(text, actions);
     }

@@ -27,7 +27,7 @@ final class OrderCard {
     private final TextField day = new TextField();
     private final TextField note = new TextField();
     private final Label understood = new Label();
-    private final Button done = new Button(ShellWords.TAKE_IT);
+    private final Button done = new Button(ShellTexts.TAKE_IT);
     private final Card card;
     private Order before = Order.NONE;
     /** A field has one line; a note from elsewhere may have more, and keeps them while it is not typed over. */
@@ -38,17 +38,17 @@ final class OrderCard {
         this.bench = bench;
         this.window = window;
         day.setId("order-due");
-        day.setPromptText(ShellWords.DUE_EXAMPLE);
-        day.setAccessibleText(ShellWords.DUE_ON);
+        day.setPromptText(ShellTexts.DUE_EXAMPLE);
+        day.setAccessibleText(ShellTexts.DUE_ON);
         understood.getStyleClass().add("hint");
         understood.setId("order-understood");
         note.setId("order-note");
-        note.setAccessibleText(ShellWords.NOTE);
+        note.setAccessibleText(ShellTexts.NOTE);
         FlowPane soon = new FlowPane();
         soon.getStyleClass().add("rail-row");
-        for (Map.Entry<String, String> each : List.of(Map.entry(ShellWords.IN_A_WEEK, ShellWords.WEEK_TYPED),
-                Map.entry(ShellWords.IN_2_WEEKS, ShellWords.TWO_WEEKS_TYPED),
-                Map.entry(ShellWords.IN_4_WEEKS, ShellWords.FOUR_WEEKS_TYPED), Map.entry(ShellWords.NO_DAY, ""))) {
+        for (Map.Entry<String, String> each : List.of(Map.entry(ShellTexts.IN_A_WEEK, ShellTexts.WEEK_TYPED),
+                Map.entry(ShellTexts.IN_2_WEEKS, ShellTexts.TWO_WEEKS_TYPED),
+                Map.entry(ShellTexts.IN_4_WEEKS, ShellTexts.FOUR_WEEKS_TYPED), Map.entry(ShellTexts.NO_DAY, ""))) {
             soon.getChildren().add(Controls.chip(each.getKey(), () -> day.setText(said(each.getValue()))));
         }
         done.setId("order-take");
@@ -58,7 +58,7 @@ final class OrderCard {
         note.setOnAction(e -> confirm());
         HBox foot = new HBox(done);
         foot.setAlignment(Pos.CENTER_RIGHT);
-        card = new Card("order-card", ShellWords.AGREED,
+        card = new Card("order-card", ShellTexts.AGREED,
                 List.of(named("_Due", day), day, understood, soon, named("_Note", note), note, foot));
         day.textProperty().subscribe(this::echo);
     }
@@ -105,9 +105,9 @@ final class OrderCard {
     private void echo(String text) {
         Optional<LocalDate> found = meant(text);
         understood.setText(text.isBlank()
-                ? ShellWords.NO_DAY_AGREED
+                ? ShellTexts.NO_DAY_AGREED
                 : found.map(each -> DayText.said(each, today(), notation().spelling()) + ", "
-                        + DayText.until(each, today())).orElse(ShellWords.NOT_A_DAY));
+                        + DayText.until(each, today())).orElse(ShellTexts.NOT_A_DAY));
         done.setDisable(!text.isBlank() && found.isEmpty());
     }
 

@@ -47,7 +47,7 @@ final class SlatePane extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("slate-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        Label title = new Label(ShellWords.WORKING);
+        Label title = new Label(ShellTexts.WORKING);
         title.getStyleClass().add("slate-working-title");
         workingText.setWrapText(true);
         workingText.setId("working");
@@ -61,7 +61,7 @@ final class SlatePane extends VBox {
     }
 
     private void explainNothing() {
-        workingText.setText(ShellWords.WORKING_HINT);
+        workingText.setText(ShellTexts.WORKING_HINT);
     }
 
     void show(Slate newSlate, Plan newPlan, Notation newNotation) {

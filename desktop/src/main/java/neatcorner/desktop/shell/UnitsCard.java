@@ -56,11 +56,11 @@ final class UnitsCard {
         Notation notation = bench.notation().get();
         boolean inches = units == Units.INCHES;
         List<Node> content = new ArrayList<>();
-        content.add(answer("units-same", inches ? ShellWords.SAME_IN_INCHES : ShellWords.SAME_IN_MILLIMETRES,
+        content.add(answer("units-same", inches ? ShellTexts.SAME_IN_INCHES : ShellTexts.SAME_IN_MILLIMETRES,
                 job -> OtherSystem.saidIn(units, job)));
         if (!changes.isEmpty()) {
             content.add(answer("units-nearest",
-                    inches ? ShellWords.NEAREST_IN_INCHES : ShellWords.NEAREST_IN_MILLIMETRES,
+                    inches ? ShellTexts.NEAREST_IN_INCHES : ShellTexts.NEAREST_IN_MILLIMETRES,
                     job -> OtherSystem.nearestIn(units, job, bench.shop())));
             for (OtherSystem.Change change : changes.subList(0, Math.min(MOST_LISTED, changes.size()))) {
                 Label line = new Label(notation.words(change.title()) + "  " + notation.text(change.from()) + " → "
@@ -69,15 +69,15 @@ final class UnitsCard {
                 content.add(line);
             }
             if (changes.size() > MOST_LISTED) {
-                content.add(new Label(ShellWords.AND_MORE.formatted(changes.size() - MOST_LISTED)));
+                content.add(new Label(ShellTexts.AND_MORE.formatted(changes.size() - MOST_LISTED)));
             }
         }
-        Button only = new Button(inches ? ShellWords.ONLY_READ_IT_IN_INCHES : ShellWords.ONLY_READ_IT_IN_MILLIMETRES);
+        Button only = new Button(inches ? ShellTexts.ONLY_READ_IT_IN_INCHES : ShellTexts.ONLY_READ_IT_IN_MILLIMETRES);
         only.setId("units-only");
         only.setOnAction(e -> window.closeCard());
         content.add(only);
         window.openCard(
-                new Card("units-card", inches ? ShellWords.MADE_FOR_MILLIMETRES : ShellWords.MADE_FOR_INCHES, content),
+                new Card("units-card", inches ? ShellTexts.MADE_FOR_MILLIMETRES : ShellTexts.MADE_FOR_INCHES, content),
                 beside);
     }
 

@@ -1,12 +1,15 @@
 package neatcorner.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -14,32 +17,60 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** What a station says in the window stands in its words and nowhere else. */
+/**
+ * What a maker reads stands in one place a package, its texts, as whole sentences with places in them; or, if it is the
+ * title of a kind of thing, with that kind.
+ */
 class TextsTest {
-    private static final Path STATIONS = Path.of("src/main/java/neatcorner/desktop/station");
+    private static final Path ROOT = Path.of("..");
+    private static final String CORE = "core/src/main/java/neatcorner/";
+    private static final String EXCHANGE = "exchange/src/main/java/neatcorner/exchange/";
+    private static final String DESKTOP = "desktop/src/main/java/neatcorner/desktop/";
     private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"");
     private static final Pattern COMMENT = Pattern.compile("(?s)/\\*.*?\\*/");
-    private static final Pattern TEXT = Pattern.compile("[A-Z][a-z].*|.*[a-z,;:%].* .*[A-Za-z].*|.* [A-Za-z]{2,}.*");
-    /** Names of woods, patterns of times, and what only the log or a developer reads. */
-    private static final Pattern NO_TEXT = Pattern.compile(".*(named|ofPattern|log|Exception|ZoneId\\.of)\\($");
+    private static final Pattern TEXT = Pattern
+            .compile("(?!-fx-)([A-Z][a-z].*|.*[a-z]{2}[,;:%.]? .*|.* [A-Za-z]{2,}.*)");
+    /** Names by which things are found, patterns of times, what is wrong in a file, and what only the log or a developer reads. */
+    private static final Pattern NO_TEXT = Pattern
+            .compile("(?s).*((named|ofPattern|ZoneId\\.of|contains|setCreator|expected"
+                    + "|line|required|read)\\(([^;()\"]*,\\s*)?|(log|BadFile|requireNonNull|Exception)\\([^;]*|case\\s*(\"[^\"]*\",\\s*)*)$");
+    /** Kinds of things, which carry their titles, and what is read by programs. */
+    private static final Set<String> KINDS = Set.of("Station", "Clamp", "Glue", "Holding", "Recipe", "School",
+            "SqueezeOut",
+            "Resource", "JigDesign", "Paper", "PaperSize", "Fonts", "PdfPen", "SvgPainter", "CanvasPainter", "Shelf",
+            "HoursText", "Thumbnail", "Settings", "Shots", "PageImage", "OffcutShelf");
 
-    @Test
-    void textsOfAStationStandInItsWords() throws IOException {
-        assertEquals(List.of(), stray(STATIONS), "move them to the station's words");
-        int words = 0;
-        for (Path file : sources(STATIONS)) {
-            words += isWords(file) ? STATIONS.relativize(file).getNameCount() - 1 : 0;
+    @ParameterizedTest
+    @ValueSource(strings = {CORE + "station", CORE + "plan", CORE + "glueup", EXCHANGE + "station", EXCHANGE + "plan",
+        EXCHANGE + "paper", DESKTOP + "station", DESKTOP + "shell", DESKTOP + "paper", DESKTOP + "desk",
+        DESKTOP + "document", DESKTOP + "control", DESKTOP + "draw", DESKTOP + "app"})
+    void textsStandInTheirPlace(String folder) throws IOException {
+        List<String> stray = new ArrayList<>();
+        int texts = 0;
+        for (Path file : sources(ROOT.resolve(folder))) {
+            if (isTexts(file)) {
+                texts += texts(file).size();
+            } else if (!KINDS.contains(file.getFileName().toString().replace(".java", ""))) {
+                stray.addAll(texts(file));
+            }
         }
-        assertEquals(Stations.ALL.size(), words, "each station has its words");
+        assertEquals(List.of(), stray, "move them to the texts of their package");
+        assertTrue(texts > 1, "looked at nothing");
     }
 
-    /** What stands around the stations has its words in the package that says it. */
-    @ParameterizedTest
-    @ValueSource(strings = {"shell", "paper"})
-    void textsAroundTheStationsStandInTheirWords(String part) throws IOException {
-        Path folder = STATIONS.resolveSibling(part);
-        assertEquals(List.of(), stray(folder), "move them to its words");
-        assertEquals(1, sources(folder).stream().filter(TextsTest::isWords).count());
+    @Test
+    void eachStationHasItsTexts() throws IOException {
+        for (String stations : List.of(CORE + "station", DESKTOP + "station")) {
+            Path folder = ROOT.resolve(stations);
+            Set<Path> with = new TreeSet<>();
+            for (Path file : sources(folder)) {
+                Path inside = folder.relativize(file);
+                if (isTexts(file) && inside.getNameCount() > 1) {
+                    with.add(inside.getName(0));
+                }
+            }
+            assertEquals(Stations.ALL.size(), with.size(), stations);
+        }
     }
 
     private static List<Path> sources(Path folder) throws IOException {
@@ -48,18 +79,8 @@ class TextsTest {
         }
     }
 
-    private static boolean isWords(Path file) {
-        return file.toString().endsWith("Words.java");
-    }
-
-    private static List<String> stray(Path folder) throws IOException {
-        List<String> stray = new ArrayList<>();
-        for (Path file : sources(folder)) {
-            if (!isWords(file)) {
-                stray.addAll(texts(file));
-            }
-        }
-        return stray;
+    private static boolean isTexts(Path file) {
+        return file.toString().endsWith("Texts.java");
     }
 
     private static List<String> texts(Path file) throws IOException {
@@ -67,9 +88,9 @@ class TextsTest {
         String source = COMMENT.matcher(Files.readString(file)).replaceAll("");
         Matcher literal = LITERAL.matcher(source);
         while (literal.find()) {
-            String line = source.substring(source.lastIndexOf('\n', literal.start()) + 1, literal.start());
-            boolean logged = line.contains("LOG.log(");
-            if (TEXT.matcher(literal.group(1)).matches() && !logged && !NO_TEXT.matcher(line).matches()) {
+            String before = source.substring(0, literal.start());
+            String statement = before.substring(Math.max(before.lastIndexOf(';'), before.lastIndexOf('}')) + 1).strip();
+            if (TEXT.matcher(literal.group(1)).matches() && !NO_TEXT.matcher(statement).matches()) {
                 texts.add(file.getFileName() + ": " + literal.group());
             }
         }

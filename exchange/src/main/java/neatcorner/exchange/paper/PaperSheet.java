@@ -167,7 +167,8 @@ public final class PaperSheet {
         pen.write(margin, paper.height() - 24, Anchor.START,
                 Wording.clipped(pen, job, textWidth() * 0.8, 8.5, Pen.Face.TEXT), 8.5,
                 Pen.Face.TEXT, Tint.FAINT_INK);
-        pen.write(paper.width() - margin, paper.height() - 24, Anchor.END, "page " + page, 8.5, Pen.Face.TEXT,
+        pen.write(paper.width() - margin, paper.height() - 24, Anchor.END, PageTexts.PAGE.formatted(page), 8.5,
+                Pen.Face.TEXT,
                 Tint.FAINT_INK);
     }
 
@@ -382,7 +383,7 @@ public final class PaperSheet {
         Length length = notation.units().either(100, 4);
         bar(length.toMm() * pointsPerMm, metric ? 10 : 4, notation.text(length));
         y += 18;
-        text(x, "Measure the bar: if it is not this long, print again at 100 %, without fitting to the page.", 9.5,
+        text(x, PageTexts.MEASURE_THE_BAR_IF, 9.5,
                 Pen.Face.TEXT, Tint.FAINT_INK);
         y += 4;
     }

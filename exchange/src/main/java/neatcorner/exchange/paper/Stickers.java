@@ -72,7 +72,7 @@ public final class Stickers {
         pen.stroke(List.of(new Point(left + high, top + high), new Point(left + wide - high, top + high)), Tint.INK,
                 2.4,
                 false);
-        pen.write(left + wide / 2, top + 6.4, Anchor.MIDDLE, notation.words("inside below"), 6.5, Pen.Face.TEXT,
+        pen.write(left + wide / 2, top + 6.4, Anchor.MIDDLE, notation.words(PageTexts.INSIDE_BELOW), 6.5, Pen.Face.TEXT,
                 Tint.FAINT_INK);
         pen.write(left + 10, top + 6.6, Anchor.START, sticker.before(), 7, Pen.Face.BOLD, Tint.INK);
         pen.write(left + wide - 10, top + 6.6, Anchor.END, sticker.after(), 7, Pen.Face.BOLD, Tint.INK);

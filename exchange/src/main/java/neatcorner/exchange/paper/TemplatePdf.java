@@ -31,7 +31,7 @@ public final class TemplatePdf {
         if (sheets.isEmpty()) {
             throw new IllegalArgumentException("a frame without curves has no templates");
         }
-        return write(plan.job().title() + ": templates",
+        return write(PageTexts.TEMPLATES_OF.formatted(plan.job().title()),
                 sheets.stream().map(sheet -> new Sheet(sheet.letters(), TemplateFigure.of(sheet, notation.units())))
                         .toList(),
                 paper,
@@ -76,9 +76,11 @@ public final class TemplatePdf {
                 }
                 first = false;
                 pen.place(0, 0, 1);
-                pen.write(MARGIN, MARGIN - 8, Anchor.START, "Template of " + sheet.name() + ": sheet "
-                        + (row * columns + column + 1) + " of " + rows * columns
-                        + (rows * columns > 1 ? ", row " + (row + 1) + ", column " + (column + 1) : ""), 9,
+                pen.write(MARGIN, MARGIN - 8, Anchor.START, (rows * columns > 1
+                        ? PageTexts.SHEET_IN_ROW_AND_COLUMN
+                        : PageTexts.SHEET).formatted(sheet.name(), row * columns + column + 1,
+                                rows * columns, row + 1, column + 1),
+                        9,
                         Pen.Face.TEXT, Tint.INK);
                 pen.clip(MARGIN, MARGIN, pageWidth - 2 * MARGIN, pageHeight - 2 * MARGIN);
                 pen.place(MARGIN - column * stepX, MARGIN - row * stepY, 1);

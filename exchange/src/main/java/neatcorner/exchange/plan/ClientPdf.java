@@ -26,33 +26,34 @@ final class ClientPdf {
     static byte[] write(Plan plan, PaperSize paper, Notation notation, Photos photos) throws IOException {
         return PaperPdf.document(plan, paper, notation, photos, sheet -> {
             int frames = plan.job().quantity();
-            sheet.title(plan.job().title(), frames == 1 ? "one frame" : frames + " frames alike");
+            sheet.title(plan.job().title(),
+                    frames == 1 ? SheetTexts.ONE_FRAME : SheetTexts.FRAMES_ALIKE.formatted(frames));
             sheet.figure(Drawing.snug(FramedFigure.alone(plan), sheet.textWidth(),
                     Math.min(PICTURE, sheet.left() - 220), notation), 1);
-            sheet.heading("The frame");
-            size(sheet, "Outside", plan.sizes().outside());
-            size(sheet, "Seen through it", plan.sizes().sight());
-            size(sheet, "What it is for", plan.sizes().art());
-            sheet.note("", "Wood: " + Theirs.words(plan.job().section().wood().name()), false);
-            sheet.note("", Sentence.of("Face {0}, front to back {1}", plan.job().section().width(),
+            sheet.heading(SheetTexts.FRAME);
+            size(sheet, SheetTexts.OUTSIDE_SIZE, plan.sizes().outside());
+            size(sheet, SheetTexts.SIGHT_SIZE, plan.sizes().sight());
+            size(sheet, SheetTexts.ART_SIZE, plan.sizes().art());
+            sheet.note("", SheetTexts.WOOD_OF_IT.formatted(Theirs.words(plan.job().section().wood().name())), false);
+            sheet.note("", Sentence.of(SheetTexts.FACE_FRONT_TO_BACK, plan.job().section().width(),
                     plan.job().section().thickness()), false);
             String pack = plan.job().pack().layers().stream().filter(layer -> !(layer instanceof Layer.Art))
                     .map(Layer::within).collect(Collectors.joining(", "));
             if (!pack.isEmpty()) {
-                sheet.note("", "With it: " + pack, false);
+                sheet.note("", SheetTexts.PACK_WITH_IT.formatted(pack), false);
             }
-            sheet.note("", "Finish: " + FramedFigure.finish(Design.of(plan.job())), false);
+            sheet.note("", SheetTexts.FINISH_OF_IT.formatted(FramedFigure.finish(Design.of(plan.job()))), false);
             LocalDate due = plan.job().order().due();
             if (due == null) {
-                sheet.lines("Price", "Ready on", "Agreed");
+                sheet.lines(SheetTexts.PRICE, SheetTexts.READY_ON, SheetTexts.AGREED);
             } else {
-                sheet.note("", "Ready on: " + DayText.inFull(due, notation.spelling()), true);
-                sheet.lines("Price", "Agreed");
+                sheet.note("", SheetTexts.READY_ON_DAY.formatted(DayText.inFull(due, notation.spelling())), true);
+                sheet.lines(SheetTexts.PRICE, SheetTexts.AGREED);
             }
         });
     }
 
-    private static void size(PaperSheet sheet, String name, Opening size) throws IOException {
-        sheet.note("", Sentence.of(name + ": {0} × {1}", size.width(), size.height()), false);
+    private static void size(PaperSheet sheet, String what, Opening size) throws IOException {
+        sheet.note("", Sentence.of(what, size.width(), size.height()), false);
     }
 }

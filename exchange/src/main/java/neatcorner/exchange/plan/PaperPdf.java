@@ -70,20 +70,23 @@ public final class PaperPdf {
 
     private String subtitle() {
         var section = plan.job().section();
-        String frames = plan.job().quantity() == 1 ? "one frame" : plan.job().quantity() + " frames";
-        return frames + ", " + Theirs.words(section.wood().name()) + " " + notation.bare(section.width()) + " × "
-                + notation.text(section.thickness()) + ", rabbet " + notation.bare(section.rabbet().width()) + " × "
-                + notation.text(section.rabbet().depth()) + "; sizes in drawings are in [millimetres|inches]";
+        int frames = plan.job().quantity();
+        return (frames == 1
+                ? SheetTexts.SUBTITLE_OF_ONE
+                : SheetTexts.SUBTITLE_OF_SEVERAL)
+                .formatted(frames, Theirs.words(section.wood().name()), notation.bare(section.width()),
+                        notation.text(section.thickness()), notation.bare(section.rabbet().width()),
+                        notation.text(section.rabbet().depth()));
     }
 
     private void agreed() throws IOException {
         Order order = plan.job().order();
         LocalDate due = order.due();
         if (due != null) {
-            sheet.note("Due", DayText.inFull(due, notation.spelling()), true);
+            sheet.note(SheetTexts.DUE, DayText.inFull(due, notation.spelling()), true);
         }
         if (!order.note().isBlank()) {
-            sheet.note("Note", Theirs.words(order.note().strip().replaceAll("\\s+", " ")), false);
+            sheet.note(SheetTexts.NOTE, Theirs.words(order.note().strip().replaceAll("\\s+", " ")), false);
         }
     }
 
@@ -102,7 +105,7 @@ public final class PaperPdf {
     /** The stick's end at full size, to lay the work on. */
     static byte[] fullSize(Plan plan, PaperSize paper, Notation notation) throws IOException {
         return document(plan, paper, notation, sheet -> {
-            sheet.title(plan.job().title(), "to lay the work on, at full size");
+            sheet.title(plan.job().title(), SheetTexts.TO_LAY_THE_WORK);
             for (StationFiles station : AllStationFiles.ALL) {
                 station.paper(StationFiles.Moment.FULL_SIZE, plan, new StationFiles.Telling(notation, Search.PATIENT),
                         sheet);

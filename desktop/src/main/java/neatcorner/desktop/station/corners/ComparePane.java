@@ -22,8 +22,8 @@ import neatcorner.station.corners.WayToJoin;
 /** Two ways to hold the corners side by side: the one that the job has, and one of the schools. */
 final class ComparePane extends GridPane {
     private final Workbench bench;
-    private final ToggleButton toggle = new ToggleButton(CornersWords.COMPARE);
-    private final MenuButton others = new MenuButton(CornersWords.OTHER_WAY);
+    private final ToggleButton toggle = new ToggleButton(CornersTexts.COMPARE);
+    private final MenuButton others = new MenuButton(CornersTexts.OTHER_WAY);
     private int other = 1;
     private final Later<Plan, List<WayToJoin>> ways;
 
@@ -76,23 +76,23 @@ final class ComparePane extends GridPane {
         WayToJoin now = WayToJoin.of(plan);
         WayToJoin way = schools.get(other);
         getChildren().clear();
-        Button take = Controls.chip(CornersWords.TAKE_THIS, () -> bench.change(CornersWords.CHANGE_WAY_TO_JOIN,
+        Button take = Controls.chip(CornersTexts.TAKE_THIS, () -> bench.change(CornersTexts.CHANGE_WAY_TO_JOIN,
                 job -> job.withJoint(way.joint()).withReinforcement(way.reinforcement())));
         take.setId("take-way");
-        header(CornersWords.AS_IT_IS.formatted(notation.words(now.name())));
+        header(CornersTexts.AS_IT_IS.formatted(notation.words(now.name())));
         others.setText(notation.words(way.name()));
         HBox second = new HBox(others, take);
         second.setSpacing(8);
         add(second, 2, 0);
-        row(1, CornersWords.GLUE_LONG_GRAIN, area(now.glue().longGrain(), notation),
+        row(1, CornersTexts.GLUE_LONG_GRAIN, area(now.glue().longGrain(), notation),
                 area(way.glue().longGrain(), notation));
-        row(2, CornersWords.GLUE_END_GRAIN, area(now.glue().endGrain(), notation),
+        row(2, CornersTexts.GLUE_END_GRAIN, area(now.glue().endGrain(), notation),
                 area(way.glue().endGrain(), notation));
-        row(3, CornersWords.SHOWS, now.shows(), way.shows());
-        row(4, CornersWords.TOOLS, tools(now), tools(way));
-        row(5, CornersWords.TIME, minutes(now, notation), minutes(way, notation));
-        row(6, CornersWords.FOR, String.join(" ", now.reasons()), String.join(" ", way.reasons()));
-        row(7, CornersWords.AGAINST, String.join(" ", now.against()), String.join(" ", way.against()));
+        row(3, CornersTexts.SHOWS, now.shows(), way.shows());
+        row(4, CornersTexts.TOOLS, tools(now), tools(way));
+        row(5, CornersTexts.TIME, minutes(now, notation), minutes(way, notation));
+        row(6, CornersTexts.FOR, String.join(" ", now.reasons()), String.join(" ", way.reasons()));
+        row(7, CornersTexts.AGAINST, String.join(" ", now.against()), String.join(" ", way.against()));
     }
 
     private void header(String text) {
@@ -102,16 +102,16 @@ final class ComparePane extends GridPane {
     }
 
     private static String area(double area, Notation notation) {
-        return CornersWords.A_CORNER.formatted(notation.text(Physical.area(area)));
+        return CornersTexts.A_CORNER.formatted(notation.text(Physical.area(area)));
     }
 
     private static String tools(WayToJoin way) {
-        return way.tools().isEmpty() ? CornersWords.SAW_AND_GLUE : String.join(", ", way.tools());
+        return way.tools().isEmpty() ? CornersTexts.SAW_AND_GLUE : String.join(", ", way.tools());
     }
 
     private static String minutes(WayToJoin way, Notation notation) {
-        return notation.text(new Scalar(way.minutes(), CornersWords.MINUTES_A_FRAME, 0))
-                + (way.fits() ? "" : CornersWords.DOES_NOT_FIT_YET);
+        return notation.text(new Scalar(way.minutes(), CornersTexts.MINUTES_A_FRAME, 0))
+                + (way.fits() ? "" : CornersTexts.DOES_NOT_FIT_YET);
     }
 
     private void row(int row, String name, String first, String second) {

@@ -12,11 +12,11 @@ import neatcorner.plan.Station;
 public final class CornersStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.CORNERS, CornersView::new, null,
-            CornersWords.FOUND_BY,
+            CornersTexts.FOUND_BY,
             List.of(),
             List.of(new Shot("4-corners", demo -> {})),
-            Arrays.stream(ReinforcementKind.values()).map(kind -> StationSpec.Thing.pressed(CornersWords.HOLDS_A_CORNER,
-                    Sentence.capital(kind.title()), CornersWords.ALSO.getOrDefault(kind, ""), HeldWith.id(kind)))
+            Arrays.stream(ReinforcementKind.values()).map(kind -> StationSpec.Thing.pressed(CornersTexts.HOLDS_A_CORNER,
+                    Sentence.capital(kind.title()), CornersTexts.ALSO.getOrDefault(kind, ""), HeldWith.id(kind)))
                     .toList());
 
     private CornersStation() {}

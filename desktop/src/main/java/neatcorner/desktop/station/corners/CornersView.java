@@ -51,7 +51,7 @@ public final class CornersView extends StationView {
         ways = new Later<>(bench(), CornerChoices.Ways.NONE,
                 (asked, search) -> CornerChoices.ways(asked.plan, asked.also), refresh);
         joints = new PictureChoice<CornerJoint>(view(), 2, 2,
-                joint -> bench().change(CornersWords.CHANGE_CORNER_JOINT, job -> job.withJoint(joint))).inOneRow();
+                joint -> bench().change(CornersTexts.CHANGE_CORNER_JOINT, job -> job.withJoint(joint))).inOneRow();
         joints.setId("corner-joint");
         which = new Controls.Picker("corner", refresh);
         editor = new HoldEditor(desk, refresh);
@@ -67,7 +67,7 @@ public final class CornersView extends StationView {
         List<Reinforcement> now = bench().job().reinforcement();
         if (kind == null) {
             held.say(Sentence.of(""));
-            bench().change(CornersWords.CHANGE_ONLY_GLUE, job -> CornerChoices.only(job, null));
+            bench().change(CornersTexts.CHANGE_ONLY_GLUE, job -> CornerChoices.only(job, null));
             return;
         }
         for (int i = 0; i < now.size(); i++) {
@@ -94,7 +94,7 @@ public final class CornersView extends StationView {
                     }
                     held.taken();
                     editor.choose(also ? bench().job().reinforcement().size() : 0);
-                    bench().change(CornersWords.CHANGE_FIT.formatted(kind.title()),
+                    bench().change(CornersTexts.CHANGE_FIT.formatted(kind.title()),
                             job -> also ? CornerChoices.with(job, chosen) : CornerChoices.only(job, chosen));
                 }, bench()::fault);
     }

@@ -28,7 +28,7 @@ final class HeldWith extends VBox {
     private final PictureChoice<Held> choice;
     private final HoldEditor editor;
     private final Label says = new Label();
-    private final ToggleButton also = new ToggleButton(CornersWords.AND_ALSO);
+    private final ToggleButton also = new ToggleButton(CornersTexts.AND_ALSO);
     private Sentence said = Sentence.of("");
 
     /** A kind, or none. */
@@ -41,7 +41,7 @@ final class HeldWith extends VBox {
         choice = new PictureChoice<>(palette, 2.1, 2.1, held -> taken.accept(held.kind, tile(held.id)));
         setId("held-with");
         getStyleClass().add("held-with");
-        Label title = new Label(CornersWords.HELD_WITH);
+        Label title = new Label(CornersTexts.HELD_WITH);
         title.getStyleClass().add("held-title");
         title.setMinWidth(USE_PREF_SIZE);
         also.setId("hold-also");
@@ -91,20 +91,20 @@ final class HeldWith extends VBox {
         List<PictureChoice.Option<Held>> options = new ArrayList<>();
         if (!ways.holds().isEmpty() && !isAlso()) {
             options.add(new PictureChoice.Option<>(new Held(null, "hold-nothing"), "hold-nothing",
-                    CornersWords.ONLY_GLUE, notation.words(CornersWords.END_GRAIN), "", true, now.isEmpty(),
+                    CornersTexts.ONLY_GLUE, notation.words(CornersTexts.END_GRAIN), "", true, now.isEmpty(),
                     ways.bare()));
         }
         for (CornerChoices.Hold hold : ways.holds()) {
             String id = id(hold.kind());
             options.add(new PictureChoice.Option<>(new Held(hold.kind(), id), id,
-                    notation.words(CornersWords.shortName(hold.kind())), hold.figure().in(notation),
+                    notation.words(CornersTexts.shortName(hold.kind())), hold.figure().in(notation),
                     hold.time().in(notation), hold.what() != null, taken.contains(hold.kind()), hold.picture()));
         }
         choice.show(options);
         editor.chips().setVisible(!now.isEmpty());
         editor.chips().setManaged(!now.isEmpty());
         says.setText(now.isEmpty() && said.template().isEmpty()
-                ? notation.words(CornersWords.GLUE_IS_WEAK)
+                ? notation.words(CornersTexts.GLUE_IS_WEAK)
                 : said.in(notation));
     }
 }

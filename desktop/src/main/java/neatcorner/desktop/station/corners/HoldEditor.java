@@ -136,7 +136,7 @@ final class HoldEditor {
             nodes.add(box);
         }
         if (what.kind() == ReinforcementKind.SPLINE) {
-            AngleBox tilt = new AngleBox(CornersWords.TILT, "hold-tilt", 0, 45,
+            AngleBox tilt = new AngleBox(CornersTexts.TILT, "hold-tilt", 0, 45,
                     angle -> change(now -> now.withTilt(angle)));
             tilt.show(Angle.ofDegrees(Math.abs(what.tilt().degrees())), notation);
             nodes.add(tilt);
@@ -148,9 +148,9 @@ final class HoldEditor {
         if (what.kind().isScrew()) {
             nodes.add(pilots(plan, notation));
         }
-        Button remove = Controls.chip(CornersWords.LEAVE_OUT, () -> {
+        Button remove = Controls.chip(CornersTexts.LEAVE_OUT, () -> {
             int index = chosen;
-            bench.change(CornersWords.CHANGE_LEAVE_OUT, job -> CornerChoices.without(job, index));
+            bench.change(CornersTexts.CHANGE_LEAVE_OUT, job -> CornerChoices.without(job, index));
         });
         remove.setId("hold-remove");
         nodes.add(remove);
@@ -159,7 +159,7 @@ final class HoldEditor {
 
     private void change(UnaryOperator<Reinforcement> change) {
         int index = chosen;
-        bench.change(CornersWords.CHANGE_HOLD, job -> index < job.reinforcement().size()
+        bench.change(CornersTexts.CHANGE_HOLD, job -> index < job.reinforcement().size()
                 ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
                 : job);
     }
@@ -168,21 +168,21 @@ final class HoldEditor {
         Button less = Controls.chip("−", () -> change(now -> now.withCount(Math.max(1, now.count() - 1))));
         less.setId("hold-less");
         less.setDisable(what.count() <= 1);
-        less.setAccessibleText(CornersWords.ONE_FEWER);
+        less.setAccessibleText(CornersTexts.ONE_FEWER);
         Button more = Controls.chip("+",
                 () -> change(now -> now.withCount(Math.min(Reinforcement.MOST, now.count() + 1))));
         more.setId("hold-more");
         more.setDisable(what.count() >= Reinforcement.MOST);
-        more.setAccessibleText(CornersWords.ONE_MORE);
+        more.setAccessibleText(CornersTexts.ONE_MORE);
         Label count = new Label((what.kind().isFromBothSides() ? "2 × " : "") + what.count());
-        HBox box = Controls.captioned(CornersWords.COUNT, less, count, more);
+        HBox box = Controls.captioned(CornersTexts.COUNT, less, count, more);
         box.setSpacing(4);
         return box;
     }
 
     /** Sizes in the shop's drawers, and keeping this one there. */
     private MenuButton sizes(Reinforcement what, Notation notation) {
-        MenuButton menu = new MenuButton(CornersWords.IN_STOCK);
+        MenuButton menu = new MenuButton(CornersTexts.IN_STOCK);
         menu.setId("hold-stock");
         for (Reinforcement item : bench.shop().inventory().of(what.kind())) {
             MenuItem take = new MenuItem(name(item, notation));
@@ -190,13 +190,13 @@ final class HoldEditor {
             take.setDisable(!item.isPossible());
             menu.getItems().add(take);
         }
-        MenuItem keep = new MenuItem(CornersWords.PUT_IN_DRAWER);
+        MenuItem keep = new MenuItem(CornersTexts.PUT_IN_DRAWER);
         keep.setOnAction(
-                e -> bench.changeShop(CornersWords.CHANGE_PUT_IN_THE_DRAWER,
+                e -> bench.changeShop(CornersTexts.CHANGE_PUT_IN_THE_DRAWER,
                         shop -> shop.withInventory(shop.inventory().plus(what))));
-        MenuItem none = new MenuItem(CornersWords.NONE_IN_SHOP);
+        MenuItem none = new MenuItem(CornersTexts.NONE_IN_SHOP);
         none.setOnAction(
-                e -> bench.changeShop(CornersWords.CHANGE_NONE_IN_THE_SHOP, shop -> shop.withInventory(shop.inventory()
+                e -> bench.changeShop(CornersTexts.CHANGE_NONE_IN_THE_SHOP, shop -> shop.withInventory(shop.inventory()
                         .without(what.withCount(1).at(null, null)))));
         menu.getItems().addAll(new SeparatorMenuItem(), keep, none);
         return menu;
@@ -204,12 +204,12 @@ final class HoldEditor {
 
     /** Drills for each gauge in this wood. */
     private static MenuButton pilots(Plan plan, Notation notation) {
-        MenuButton menu = new MenuButton(CornersWords.DRILLS);
+        MenuButton menu = new MenuButton(CornersTexts.DRILLS);
         menu.setId("hold-drills");
         for (int gauge : ScrewGauge.COMMON) {
             ScrewGauge screw = new ScrewGauge(gauge);
             menu.getItems()
-                    .add(new MenuItem(CornersWords.DRILLS_FOR_SCREW.formatted(gauge, notation.text(screw.diameter()),
+                    .add(new MenuItem(CornersTexts.DRILLS_FOR_SCREW.formatted(gauge, notation.text(screw.diameter()),
                             notation.text(screw.pilot(plan.job().section().wood())), notation.text(screw.head()))));
         }
         return menu;
@@ -222,14 +222,14 @@ final class HoldEditor {
     private static String name(Reinforcement item, Notation notation) {
         String thin = notation.text(item.thickness());
         if (!item.isPossible()) {
-            return CornersWords.THICKNESS.formatted(thin);
+            return CornersTexts.THICKNESS.formatted(thin);
         }
         if (item.kind() == ReinforcementKind.PEG) {
-            return notation.words(CornersWords.DIAMETER) + thin;
+            return notation.words(CornersTexts.DIAMETER) + thin;
         }
         String wide = item.width().isPositive() ? " × " + notation.text(item.width()) : "";
         if (item.kind().isScrew()) {
-            return CornersWords.SCREW.formatted(ScrewGauge.nearest(item.thickness()).number(),
+            return CornersTexts.SCREW.formatted(ScrewGauge.nearest(item.thickness()).number(),
                     notation.text(item.size()));
         }
         return Sentence.capital(item.kind().sizeName()) + " " + notation.text(item.size()) + " × " + thin + wide;

@@ -57,13 +57,13 @@ final class DayPane extends BorderPane {
     private final Workbench bench;
     private final Desk desk;
     private final Label now = new Label();
-    private final Button done = new Button(GlueUpWords.DONE);
+    private final Button done = new Button(GlueUpTexts.DONE);
     private final Label end = new Label();
     private final Label chosen = new Label();
-    private final Button back = Controls.chip(GlueUpWords.NOT_DONE_AFTER_ALL, this::takeBack);
-    private final Button free = Controls.chip(GlueUpWords.AS_EARLY_AS_CAN_BE, this::free);
-    private final Button timer = Controls.chip(GlueUpWords.TIMER, this::time);
-    private final Button jobs = new Button(GlueUpWords.JOBS);
+    private final Button back = Controls.chip(GlueUpTexts.NOT_DONE_AFTER_ALL, this::takeBack);
+    private final Button free = Controls.chip(GlueUpTexts.AS_EARLY_AS_CAN_BE, this::free);
+    private final Button timer = Controls.chip(GlueUpTexts.TIMER, this::time);
+    private final Button jobs = new Button(GlueUpTexts.JOBS);
     private final TextField hours = new TextField();
     private final Label hoursWhy = new Label();
     private final FlowPane shop = new FlowPane();
@@ -91,9 +91,9 @@ final class DayPane extends BorderPane {
         timer.setId("day-timer");
         jobs.setId("day-jobs");
         jobs.setOnAction(e -> chooseJobs());
-        Button anew = Controls.chip(GlueUpWords.BEGIN_ANEW, () -> bench.day().begin());
+        Button anew = Controls.chip(GlueUpTexts.BEGIN_ANEW, () -> bench.day().begin());
         anew.setId("day-anew");
-        Button calendar = Controls.chip(GlueUpWords.CALENDAR_FILE, this::writeCalendar);
+        Button calendar = Controls.chip(GlueUpTexts.CALENDAR_FILE, this::writeCalendar);
         calendar.setId("day-calendar");
         hours.setId("day-hours");
         hours.setPrefColumnCount(22);
@@ -108,7 +108,7 @@ final class DayPane extends BorderPane {
         first.setAlignment(Pos.CENTER_LEFT);
         first.getStyleClass().add("day-row");
         shop.getStyleClass().add("card-fields");
-        String all = GlueUpWords.CLAMPS_AND_HOURS;
+        String all = GlueUpTexts.CLAMPS_AND_HOURS;
         CardButton clamps = new CardButton(desk, "day-shop", all, all, List.of(shop));
         FlowPane second = new FlowPane(jobs, anew, calendar, clamps, end);
         second.getStyleClass().add("day-tools");
@@ -117,7 +117,7 @@ final class DayPane extends BorderPane {
         ScrollPane scroll = new ScrollPane(timeline);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("day-scroll");
-        ToggleButton wide = new ToggleButton(GlueUpWords.HOUR_BY_HOUR);
+        ToggleButton wide = new ToggleButton(GlueUpTexts.HOUR_BY_HOUR);
         wide.setId("day-wide");
         wide.getStyleClass().add("chip");
         wide.setOnAction(e -> timeline.setMinWidth(wide.isSelected() ? WIDER * scroll.getWidth() : 0));
@@ -169,20 +169,20 @@ final class DayPane extends BorderPane {
         Schedule.Step next = next();
         done.setVisible(next != null);
         if (shown == null) {
-            now.setText(GlueUpWords.LAYING_DAYS_OUT);
+            now.setText(GlueUpTexts.LAYING_DAYS_OUT);
         } else if (next == null) {
             now.setText(shown.chains().isEmpty()
-                    ? GlueUpWords.NO_JOBS
+                    ? GlueUpTexts.NO_JOBS
                     : shown.rest().schedule().stuck().isEmpty()
-                            ? GlueUpWords.NOTHING_LEFT
-                            : GlueUpWords.NOTHING_PLACED);
+                            ? GlueUpTexts.NOTHING_LEFT
+                            : GlueUpTexts.NOTHING_PLACED);
         } else {
             Chain chain = shown.chains().get(next.chain());
             Task task = chain.tasks().get(shown.task(next));
             ZonedDateTime from = shown.rest().at(next.start());
             boolean later = from.toInstant().isAfter(day().now().plusSeconds(90));
-            now.setText(GlueUpWords.NOW_OR_NEXT.formatted(
-                    later ? GlueUpWords.NEXT_AT.formatted(WHEN.format(from)) : GlueUpWords.NOW, chain.frame(),
+            now.setText(GlueUpTexts.NOW_OR_NEXT.formatted(
+                    later ? GlueUpTexts.NEXT_AT.formatted(WHEN.format(from)) : GlueUpTexts.NOW, chain.frame(),
                     task.name(), task.hands()));
         }
         showEnd();
@@ -192,20 +192,20 @@ final class DayPane extends BorderPane {
     private void showEnd() {
         ShopDay.Shown shown = shown();
         if (shown == null || shown.rest().schedule().steps().isEmpty()) {
-            end.setText(day().busy().get() ? GlueUpWords.LAYING_OUT : "");
+            end.setText(day().busy().get() ? GlueUpTexts.LAYING_OUT : "");
             return;
         }
         Schedule schedule = shown.rest().schedule();
         String bound = schedule.proved()
-                ? GlueUpWords.NO_ORDER_SOONER
+                ? GlueUpTexts.NO_ORDER_SOONER
                 : !schedule.isBoundWorthSaying()
                         ? ""
-                        : GlueUpWords.NO_ORDER_BEFORE.formatted(WHEN.format(shown.rest().at(schedule.bound())));
+                        : GlueUpTexts.NO_ORDER_BEFORE.formatted(WHEN.format(shown.rest().at(schedule.bound())));
         String stuck = schedule.stuck().isEmpty()
                 ? ""
-                : GlueUpWords.CANNOT_BE_PLACED.formatted(String.join(", ", schedule.stuck()));
-        end.setText(GlueUpWords.ALL_DONE.formatted(WHEN.format(shown.rest().at(schedule.end())), bound, stuck,
-                day().busy().get() ? GlueUpWords.AND_LAYING_OUT : ""));
+                : GlueUpTexts.CANNOT_BE_PLACED.formatted(String.join(", ", schedule.stuck()));
+        end.setText(GlueUpTexts.ALL_DONE.formatted(WHEN.format(shown.rest().at(schedule.end())), bound, stuck,
+                day().busy().get() ? GlueUpTexts.AND_LAYING_OUT : ""));
     }
 
     /** What is done next, what then, and how much is left. */
@@ -228,7 +228,7 @@ final class DayPane extends BorderPane {
             Chain chain = shown.chains().get(next.chain());
             Task task = chain.tasks().get(shown.task(next));
             if (task.rest() > 0) {
-                bench.timers().start(GlueUpWords.TIMER_AFTER.formatted(chain.frame(), task.name()),
+                bench.timers().start(GlueUpTexts.TIMER_AFTER.formatted(chain.frame(), task.name()),
                         Duration.ofMinutes(task.rest()));
                 bench.tick();
             }
@@ -254,24 +254,24 @@ final class DayPane extends BorderPane {
             node.setManaged(node.isVisible());
         }
         chosen.setText(mark == null
-                ? GlueUpWords.CHOOSE_HINT
+                ? GlueUpTexts.CHOOSE_HINT
                 : mark.frame() + ": " + mark.name() + ", " + WHEN.format(day().zoned(mark.start())) + "–"
                         + DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH).format(day().zoned(mark.end()))
-                        + (mark.rest() > 0 ? GlueUpWords.THEN_WAIT.formatted(span(mark.rest())) : "")
-                        + (free.isVisible() ? GlueUpWords.HELD_AT_THIS_TIME : ""));
+                        + (mark.rest() > 0 ? GlueUpTexts.THEN_WAIT.formatted(span(mark.rest())) : "")
+                        + (free.isVisible() ? GlueUpTexts.HELD_AT_THIS_TIME : ""));
     }
 
     private static String span(long minutes) {
         return minutes < 120
-                ? GlueUpWords.MINUTES.formatted(minutes)
-                : GlueUpWords.HOURS_AND_MINUTES.formatted(minutes / 60,
-                        minutes % 60 == 0 ? "" : GlueUpWords.AND_MINUTES.formatted(minutes % 60));
+                ? GlueUpTexts.MINUTES.formatted(minutes)
+                : GlueUpTexts.HOURS_AND_MINUTES.formatted(minutes / 60,
+                        minutes % 60 == 0 ? "" : GlueUpTexts.AND_MINUTES.formatted(minutes % 60));
     }
 
     private void time() {
         DayTimeline.Mark mark = timeline.chosen();
         if (mark != null) {
-            bench.timers().start(GlueUpWords.TIMER_AFTER.formatted(mark.frame(), mark.name()),
+            bench.timers().start(GlueUpTexts.TIMER_AFTER.formatted(mark.frame(), mark.name()),
                     Duration.ofMinutes(mark.rest()));
             bench.tick();
         }
@@ -299,14 +299,14 @@ final class DayPane extends BorderPane {
             box.setOnAction(e -> day().include(file, box.isSelected()));
             boxes.put(file, box);
         }
-        Button only = Controls.chip(GlueUpWords.ONLY_THIS_JOB, () -> {
+        Button only = Controls.chip(GlueUpTexts.ONLY_THIS_JOB, () -> {
             day().only(bench.file());
             boxes.forEach((file, box) -> box.setSelected(file.equals(bench.file())));
         });
         only.setId("day-only");
         List<Node> content = new ArrayList<>(List.of(only));
         content.addAll(boxes.values());
-        desk.card(new Card("day-jobs-card", GlueUpWords.JOBS_OF_THESE_DAYS, content), jobs);
+        desk.card(new Card("day-jobs-card", GlueUpTexts.JOBS_OF_THESE_DAYS, content), jobs);
     }
 
     private void writeCalendar() {
@@ -320,9 +320,9 @@ final class DayPane extends BorderPane {
             Files.createDirectories(file.getParent());
             WholeFile.write(file, ShopCalendar.write(shown.rest(), now).getBytes(StandardCharsets.UTF_8));
             return file;
-        }, written -> Notice.info(GlueUpWords.CALENDAR_WRITTEN.formatted(file),
-                new Notice.Action(GlueUpWords.OPEN, () -> bench.files().open(file))),
-                GlueUpWords.CALENDAR_NOT_WRITTEN.formatted(file));
+        }, written -> Notice.info(GlueUpTexts.CALENDAR_WRITTEN.formatted(file),
+                new Notice.Action(GlueUpTexts.OPEN, () -> bench.files().open(file))),
+                GlueUpTexts.CALENDAR_NOT_WRITTEN.formatted(file));
     }
 
     // What the shop has
@@ -337,24 +337,24 @@ final class DayPane extends BorderPane {
             return;
         }
         shop.getChildren().setAll(
-                counter(GlueUpWords.BANDS, has.count(Clamp.Kind.BAND), "bands",
+                counter(GlueUpTexts.BANDS, has.count(Clamp.Kind.BAND), "bands",
                         count -> clamps(Clamp.Kind.BAND, count)),
-                counter(GlueUpWords.CORNER_CLAMPS, has.count(Clamp.Kind.CORNER), "corner-clamps",
+                counter(GlueUpTexts.CORNER_CLAMPS, has.count(Clamp.Kind.CORNER), "corner-clamps",
                         count -> clamps(Clamp.Kind.CORNER, count)),
-                counter(GlueUpWords.JIGS, has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
-                        GlueUpWords.CHANGE_JIGS, all -> all.withJig(count == 0
+                counter(GlueUpTexts.JIGS, has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
+                        GlueUpTexts.CHANGE_JIGS, all -> all.withJig(count == 0
                                 ? null
                                 : all.jig() == null ? CornerJig.usual(bench.job().units()) : all.jig(), count))),
-                counter(GlueUpWords.BENCH_PLACES, has.bench(), "bench", count -> bench.changeShop(
-                        GlueUpWords.CHANGE_PLACES, all -> all.withPlaces(count, all.drying()))),
-                counter(GlueUpWords.DRYING_PLACES, has.drying(), "drying", count -> bench.changeShop(
-                        GlueUpWords.CHANGE_PLACES, all -> all.withPlaces(all.bench(), count))),
-                Controls.captioned(GlueUpWords.HOURS, hours), hoursWhy);
+                counter(GlueUpTexts.BENCH_PLACES, has.bench(), "bench", count -> bench.changeShop(
+                        GlueUpTexts.CHANGE_PLACES, all -> all.withPlaces(count, all.drying()))),
+                counter(GlueUpTexts.DRYING_PLACES, has.drying(), "drying", count -> bench.changeShop(
+                        GlueUpTexts.CHANGE_PLACES, all -> all.withPlaces(all.bench(), count))),
+                Controls.captioned(GlueUpTexts.HOURS, hours), hoursWhy);
     }
 
     /** The first clamps of a kind are made more or fewer. */
     private void clamps(Clamp.Kind kind, int count) {
-        bench.changeShop(GlueUpWords.CHANGE_CLAMPS, all -> {
+        bench.changeShop(GlueUpTexts.CHANGE_CLAMPS, all -> {
             List<Clamp> clamps = new ArrayList<>(all.clamps());
             int others = 0;
             int first = -1;
@@ -378,10 +378,10 @@ final class DayPane extends BorderPane {
         Button less = Controls.chip("−", () -> change.accept(count - 1));
         less.setId("fewer-" + id);
         less.setDisable(count <= 0);
-        less.setAccessibleText(GlueUpWords.FEWER.formatted(name));
+        less.setAccessibleText(GlueUpTexts.FEWER.formatted(name));
         Button more = Controls.chip("+", () -> change.accept(count + 1));
         more.setId("more-" + id);
-        more.setAccessibleText(GlueUpWords.MORE.formatted(name));
+        more.setAccessibleText(GlueUpTexts.MORE.formatted(name));
         return Controls.captioned(name, less, new Label(String.valueOf(count)), more);
     }
 
@@ -392,7 +392,7 @@ final class DayPane extends BorderPane {
         switch (HoursText.read(hours.getText())) {
             case HoursText.Understood understood -> {
                 hoursWhy.setText("");
-                bench.changeShop(GlueUpWords.CHANGE_HOURS, all -> all.withHours(understood.hours()));
+                bench.changeShop(GlueUpTexts.CHANGE_HOURS, all -> all.withHours(understood.hours()));
             }
             case HoursText.NotUnderstood not -> hoursWhy.setText(not.why());
         }

@@ -25,17 +25,17 @@ final class DaySlate {
             Chain chain = shown.chains().get(steps.get(i).chain());
             Task task = chain.tasks().get(shown.task(steps.get(i)));
             boolean same = i > 0 && steps.get(i).chain() == steps.get(i - 1).chain();
-            String name = GlueUpWords.NAMED_STEP.formatted(i == 0 ? GlueUpWords.FIRST : GlueUpWords.THEN, task.name(),
-                    same ? "" : GlueUpWords.OF_FRAME.formatted(chain.frame()));
-            Reading hands = Reading.given(name, new Scalar(task.hands(), GlueUpWords.MIN, 0));
+            String name = GlueUpTexts.NAMED_STEP.formatted(i == 0 ? GlueUpTexts.FIRST : GlueUpTexts.THEN, task.name(),
+                    same ? "" : GlueUpTexts.OF_FRAME.formatted(chain.frame()));
+            Reading hands = Reading.given(name, new Scalar(task.hands(), GlueUpTexts.MIN, 0));
             rows.add(i == 0 ? Slate.Row.large(name, hands) : Slate.Row.plain(name, hands));
         }
         double left = steps.stream().mapToLong(
                 step -> shown.chains().get(step.chain()).tasks().get(shown.task(step)).hands()).sum() / 60.0;
         if (!steps.isEmpty()) {
-            rows.add(Slate.Row.large(GlueUpWords.WORK_LEFT.formatted(when.format(shown.rest().at(
-                    shown.rest().schedule().end()))), Reading.given(GlueUpWords.HANDS_LEFT,
-                            new Scalar(Math.round(left * 10) / 10.0, GlueUpWords.HOURS_UNIT, 1))));
+            rows.add(Slate.Row.large(GlueUpTexts.WORK_LEFT.formatted(when.format(shown.rest().at(
+                    shown.rest().schedule().end()))), Reading.given(GlueUpTexts.HANDS_LEFT,
+                            new Scalar(Math.round(left * 10) / 10.0, GlueUpTexts.HOURS_UNIT, 1))));
         }
         return new Slate(rows);
     }

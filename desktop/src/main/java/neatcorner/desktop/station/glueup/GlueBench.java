@@ -17,7 +17,7 @@ import neatcorner.desktop.desk.ShopTimer;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.station.BenchScreen;
-import neatcorner.desktop.station.BenchWords;
+import neatcorner.desktop.station.BenchTexts;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueStep;
 import neatcorner.glueup.Holding;
@@ -58,9 +58,9 @@ public final class GlueBench extends BenchScreen {
         progress.setMaxWidth(Double.MAX_VALUE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, button(BenchWords.BACK, this::back),
-                button(BenchWords.DONE, this::next),
-                button(BenchWords.LEAVE, this::close));
+        HBox top = new HBox(what, space, button(BenchTexts.BACK, this::back),
+                button(BenchTexts.DONE, this::next),
+                button(BenchTexts.LEAVE, this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox watch = new VBox(clock, clockName);
@@ -98,12 +98,12 @@ public final class GlueBench extends BenchScreen {
         }
         List<GlueStep> steps = steps();
         if (steps.isEmpty()) {
-            what.setText(GlueUpWords.NO_FRAME);
+            what.setText(GlueUpTexts.NO_FRAME);
             return;
         }
         step = Math.min(step, steps.size() - 1);
         GlueStep now = steps.get(step);
-        what.setText(GlueUpWords.STEP_OF.formatted(plan.job().title(), step + 1, steps.size()));
+        what.setText(GlueUpTexts.STEP_OF.formatted(plan.job().title(), step + 1, steps.size()));
         number.setText(String.valueOf(step + 1));
         text.setText(now.what().in(notation));
         progress.setProgress(step / (double) steps.size());
@@ -125,11 +125,11 @@ public final class GlueBench extends BenchScreen {
             Instant end = opened.get().plusMillis((long) (glue.opens() * 60_000));
             ShopTimer open = new ShopTimer("", end, Duration.ofMillis((long) (glue.opens() * 60_000)), true);
             clock.setText(open.text(bench.timers().now()));
-            clockName.setText(GlueUpWords.OPEN_TIME_LEFT);
+            clockName.setText(GlueUpTexts.OPEN_TIME_LEFT);
         } else if (glue.jig().isPresent() && glue.holding() == Holding.JIG
                 && now.kind() == GlueStep.Kind.DRY_FIT) {
-            clock.setText(GlueUpWords.HOLE.formatted(glue.jig().get().hole()));
-            clockName.setText(GlueUpWords.ON_EACH_ARM);
+            clock.setText(GlueUpTexts.HOLE.formatted(glue.jig().get().hole()));
+            clockName.setText(GlueUpTexts.ON_EACH_ARM);
         } else {
             clock.setText(StepsPane.time(now));
             clockName.setText("");
@@ -144,7 +144,7 @@ public final class GlueBench extends BenchScreen {
         }
         GlueStep done = steps.get(step);
         if (done.rest() >= 60) {
-            bench.timers().start(GlueUpWords.TIMER_STEP.formatted(bench.job().title(), step + 1),
+            bench.timers().start(GlueUpTexts.TIMER_STEP.formatted(bench.job().title(), step + 1),
                     Duration.ofSeconds(done.rest()));
         }
         if (step + 1 < steps.size()) {

@@ -18,9 +18,9 @@ import neatcorner.plan.Station;
 public final class GlueUpStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.GLUE_UP, GlueUpView::new, GlueBench::new,
-            GlueUpWords.FOUND_BY,
-            List.of(new StationSpec.Mode(GlueUpWords.JIGS, "glue-jigs"),
-                    new StationSpec.Mode(GlueUpWords.MODE_DAYS, "glue-days")),
+            GlueUpTexts.FOUND_BY,
+            List.of(new StationSpec.Mode(GlueUpTexts.JIGS, "glue-jigs"),
+                    new StationSpec.Mode(GlueUpTexts.MODE_DAYS, "glue-days")),
             List.of(new Shot("7-glue-up", demo -> demo.open("storm-painting.json")),
                     new Shot("7-days", Duration.seconds(6), demo -> {
                         demo.bench().folders().demoJobs().stream()
@@ -36,16 +36,16 @@ public final class GlueUpStation {
     private static List<StationSpec.Thing> things() {
         List<StationSpec.Thing> things = new ArrayList<>();
         for (Glue glue : Glue.KNOWN) {
-            things.add(thing(GlueUpWords.A_GLUE, glue.name(), now -> now.withGlue(glue)));
+            things.add(thing(GlueUpTexts.A_GLUE, glue.name(), now -> now.withGlue(glue)));
         }
         for (Recipe finish : Recipe.KNOWN) {
-            things.add(thing(GlueUpWords.A_FINISH, finish.name(), now -> now.withFinish(finish)));
+            things.add(thing(GlueUpTexts.A_FINISH, finish.name(), now -> now.withFinish(finish)));
         }
         for (School school : School.values()) {
-            things.add(thing(GlueUpWords.A_WAY_TO_GLUE, school.title(), now -> now.withSchool(school)));
+            things.add(thing(GlueUpTexts.A_WAY_TO_GLUE, school.title(), now -> now.withSchool(school)));
         }
         for (Holding holding : Holding.values()) {
-            things.add(thing(GlueUpWords.PRESSES, holding.title(), now -> now.withHolding(holding)));
+            things.add(thing(GlueUpTexts.PRESSES, holding.title(), now -> now.withHolding(holding)));
         }
         return things;
     }

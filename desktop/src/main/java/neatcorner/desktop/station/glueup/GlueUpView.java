@@ -83,9 +83,9 @@ public final class GlueUpView extends StationView {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.CLAMPS, GlueUpWords.VIEW_CLAMPS, "glue-clamps", GlueUpPictures::clamps)
-                .with(Mode.JIGS, GlueUpWords.VIEW_JIGS, "glue-jigs", GlueUpPictures::jigs)
-                .with(Mode.DAY, GlueUpWords.VIEW_DAYS, "glue-days", wood -> GlueUpPictures.days());
+        }).with(Mode.CLAMPS, GlueUpTexts.VIEW_CLAMPS, "glue-clamps", GlueUpPictures::clamps)
+                .with(Mode.JIGS, GlueUpTexts.VIEW_JIGS, "glue-jigs", GlueUpPictures::jigs)
+                .with(Mode.DAY, GlueUpTexts.VIEW_DAYS, "glue-days", wood -> GlueUpPictures.days());
         known = new Later<>(bench, GlueUpChoices.NONE, (plan, search) -> GlueUpChoices.of(plan), refresh);
         glue.setId("glue");
         room.setId("room");
@@ -98,12 +98,12 @@ public final class GlueUpView extends StationView {
         for (SqueezeOut each : SqueezeOut.values()) {
             squeezeOut.with(each, each.title(), "squeeze-" + each.name().toLowerCase(Locale.ROOT));
         }
-        school = new CardButton(desk, "school", "", GlueUpWords.ORDER_OF_CORNERS, List.of(schools));
-        holding = new CardButton(desk, "holding", "", GlueUpWords.HELD_IN, List.of(holdings));
-        CardButton more = new CardButton(desk, "glue-more", GlueUpWords.MORE_CHOICES, GlueUpWords.GLUE_AND_FINISH,
-                List.of(Controls.captioned(GlueUpWords.THE_ROOM, room),
-                        Controls.captioned(GlueUpWords.THE_FINISH, finish),
-                        Controls.captioned(GlueUpWords.THE_SQUEEZE_OUT, squeezeOut)));
+        school = new CardButton(desk, "school", "", GlueUpTexts.ORDER_OF_CORNERS, List.of(schools));
+        holding = new CardButton(desk, "holding", "", GlueUpTexts.HELD_IN, List.of(holdings));
+        CardButton more = new CardButton(desk, "glue-more", GlueUpTexts.MORE_CHOICES, GlueUpTexts.GLUE_AND_FINISH,
+                List.of(Controls.captioned(GlueUpTexts.THE_ROOM, room),
+                        Controls.captioned(GlueUpTexts.THE_FINISH, finish),
+                        Controls.captioned(GlueUpTexts.THE_SQUEEZE_OUT, squeezeOut)));
         for (MenuButton menu : List.of(glue, room, finish)) {
             menu.getItems().add(new MenuItem());
         }
@@ -126,7 +126,7 @@ public final class GlueUpView extends StationView {
     }
 
     private void change(UnaryOperator<GlueUp> change) {
-        bench().change(GlueUpWords.CHANGE_GLUE_UP, job -> job.withGlueUp(change.apply(job.glueUp())));
+        bench().change(GlueUpTexts.CHANGE_GLUE_UP, job -> job.withGlueUp(change.apply(job.glueUp())));
     }
 
     private GlueUp now() {
@@ -146,9 +146,9 @@ public final class GlueUpView extends StationView {
     private void listGlues() {
         glue.getItems().clear();
         for (Glue each : Glue.KNOWN) {
-            item(glue, GlueUpWords.GLUE_CHOICE.formatted(Sentence.capital(each.name()),
+            item(glue, GlueUpTexts.GLUE_CHOICE.formatted(Sentence.capital(each.name()),
                     notation().bare(new Scalar(each.open().least(), "", 1)),
-                    each.outdoors() ? GlueUpWords.OUTDOORS : "", each.fillsGaps() ? GlueUpWords.FILLS_GAPS : ""),
+                    each.outdoors() ? GlueUpTexts.OUTDOORS : "", each.fillsGaps() ? GlueUpTexts.FILLS_GAPS : ""),
                     () -> change(now -> now.withGlue(each)));
         }
     }
@@ -162,14 +162,14 @@ public final class GlueUpView extends StationView {
             item(room, notation.text(Physical.temperature(celsius)),
                     () -> change(now -> now.withTemperature(celsius)));
         }
-        item(room, now().outdoors() ? GlueUpWords.HANGS_INDOORS : GlueUpWords.HANGS_OUTDOORS,
+        item(room, now().outdoors() ? GlueUpTexts.HANGS_INDOORS : GlueUpTexts.HANGS_OUTDOORS,
                 () -> change(now -> now.withOutdoors(!now.outdoors())));
     }
 
     private void showChoices(GlueUpChoices choices, GlueUp chosen, Notation notation) {
         Tint wood = Tint.wood(bench().job().section().wood());
         List<PictureChoice.Option<Optional<Holding>>> holds = new ArrayList<>();
-        holds.add(new PictureChoice.Option<>(Optional.empty(), "holding-best", GlueUpWords.BEST_THAT_FITS, "", "", true,
+        holds.add(new PictureChoice.Option<>(Optional.empty(), "holding-best", GlueUpTexts.BEST_THAT_FITS, "", "", true,
                 chosen.holding() == null, GlueUpPictures.clamps(wood)));
         for (GlueUpChoices.Held each : choices.holdings()) {
             holds.add(new PictureChoice.Option<>(Optional.of(each.holding()), Controls.id("holding-", each.holding()),
@@ -179,7 +179,7 @@ public final class GlueUpView extends StationView {
         holdings.show(holds);
         List<PictureChoice.Option<Optional<School>>> orders = new ArrayList<>();
         orders.add(
-                new PictureChoice.Option<>(Optional.empty(), "school-any", GlueUpWords.AS_THE_GLUE_ALLOWS, "", "", true,
+                new PictureChoice.Option<>(Optional.empty(), "school-any", GlueUpTexts.AS_THE_GLUE_ALLOWS, "", "", true,
                         chosen.school() == null, GlueUpPictures.clamps(wood)));
         for (GlueUpChoices.Order each : choices.schools()) {
             orders.add(new PictureChoice.Option<>(Optional.of(each.school()), Controls.id("school-", each.school()),
@@ -198,7 +198,7 @@ public final class GlueUpView extends StationView {
 
     @Override
     public String caution(Plan plan) {
-        return GlueUpWords.CAUTION;
+        return GlueUpTexts.CAUTION;
     }
 
     @Override
@@ -221,12 +221,12 @@ public final class GlueUpView extends StationView {
         GlueUp chosen = plan.job().glueUp();
         glue.setText(Sentence.capital(chosen.glue().name()));
         room.setText(
-                GlueUpWords.TEMPERATURE_AND_WHERE.formatted(notation.text(Physical.temperature(chosen.temperature())),
-                        chosen.outdoors() ? GlueUpWords.OUTDOORS : ""));
+                GlueUpTexts.TEMPERATURE_AND_WHERE.formatted(notation.text(Physical.temperature(chosen.temperature())),
+                        chosen.outdoors() ? GlueUpTexts.OUTDOORS : ""));
         School how = chosen.school();
-        school.setText(how == null ? GlueUpWords.AS_THE_GLUE_ALLOWS : Sentence.capital(how.title()));
+        school.setText(how == null ? GlueUpTexts.AS_THE_GLUE_ALLOWS : Sentence.capital(how.title()));
         Holding with = chosen.holding();
-        holding.setText(with == null ? GlueUpWords.BEST_CLAMPS : Sentence.capital(with.title()));
+        holding.setText(with == null ? GlueUpTexts.BEST_CLAMPS : Sentence.capital(with.title()));
         squeezeOut.show(chosen.squeezeOut());
         switch (mode) {
             case CLAMPS -> showChoices(known.of(plan), chosen, notation);

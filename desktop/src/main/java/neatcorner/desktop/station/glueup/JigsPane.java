@@ -59,19 +59,19 @@ final class JigsPane extends StepList {
             refresh.run();
         });
         kinds.inCard();
-        which = new CardButton(desk, "jig", "", GlueUpWords.WHICH_JIG, List.of(kinds));
-        templates = Controls.chip(GlueUpWords.TEMPLATES, this::write);
+        which = new CardButton(desk, "jig", "", GlueUpTexts.WHICH_JIG, List.of(kinds));
+        templates = Controls.chip(GlueUpTexts.TEMPLATES, this::write);
         templates.setId("jig-templates");
         for (Field field : JigFields.ALL) {
             sizes.add(new LengthBox(bench, field, field.title()));
         }
         Button fewer = Controls.chip("−", () -> changeHoles(-1));
         fewer.setId("fewer-holes");
-        fewer.setAccessibleText(GlueUpWords.FEWER_HOLES);
+        fewer.setAccessibleText(GlueUpTexts.FEWER_HOLES);
         Button more = Controls.chip("+", () -> changeHoles(1));
         more.setId("more-holes");
-        more.setAccessibleText(GlueUpWords.MORE_HOLES);
-        holeCounter = Controls.captioned(GlueUpWords.HOLES, fewer, holes, more);
+        more.setAccessibleText(GlueUpTexts.MORE_HOLES);
+        holeCounter = Controls.captioned(GlueUpTexts.HOLES, fewer, holes, more);
     }
 
     List<Node> tools() {
@@ -93,7 +93,7 @@ final class JigsPane extends StepList {
 
     private void changeHoles(int by) {
         int count = Math.max(1, jig().holes() + by);
-        bench.changeShop(GlueUpWords.CHANGE_JIG,
+        bench.changeShop(GlueUpTexts.CHANGE_JIG,
                 shop -> shop.withJig(jig().withHoles(count), Math.max(1, shop.jigs())));
     }
 
@@ -124,24 +124,24 @@ final class JigsPane extends StepList {
         List<Node> nodes = new ArrayList<>();
         JigWork work = work(plan).orElse(null);
         if (work != null) {
-            nodes.add(heading(notation.words(GlueUpWords.JIG_CUT_FROM)));
+            nodes.add(heading(notation.words(GlueUpTexts.JIG_CUT_FROM)));
             for (JigDesign.Part part : work.design().parts()) {
                 nodes.add(line(part.count() + " × " + part.name() + "  " + notation.bare(part.length()) + " × "
                         + notation.text(part.width())));
             }
             nodes.add(line(work.layout().isComplete()
-                    ? GlueUpWords.FROM_SHEETS.formatted(work.layout().count(),
+                    ? GlueUpTexts.FROM_SHEETS.formatted(work.layout().count(),
                             work.nesting().sheets().getFirst().name(),
-                            work.layout().proved() ? GlueUpWords.PROVED_LEAST : GlueUpWords.LEAST_NOT_PROVED)
-                    : GlueUpWords.JIG_NOT_PLACED.formatted(work.nesting().sheets().getFirst().name())));
+                            work.layout().proved() ? GlueUpTexts.PROVED_LEAST : GlueUpTexts.LEAST_NOT_PROVED)
+                    : GlueUpTexts.JIG_NOT_PLACED.formatted(work.nesting().sheets().getFirst().name())));
             if (kind(plan) == JigDesign.Kind.CORNER_JIG) {
-                nodes.add(heading(GlueUpWords.SHOPS_JIG));
+                nodes.add(heading(GlueUpTexts.SHOPS_JIG));
                 sizes.forEach(box -> box.show(plan, notation));
                 nodes.addAll(sizes);
                 holes.setText(String.valueOf(jig().holes()));
                 nodes.add(holeCounter);
             }
-            nodes.add(heading(GlueUpWords.PUT_TOGETHER));
+            nodes.add(heading(GlueUpTexts.PUT_TOGETHER));
             for (Sentence step : work.design().steps()) {
                 nodes.add(line(step.in(notation)));
             }
@@ -168,8 +168,8 @@ final class JigsPane extends StepList {
         Notation notation = bench.notation().get();
         Path folder = bench.home().paper().resolve(JobFolders.fileName(plan.job().title()));
         bench.files().make(() -> JigTemplates.write(design, folder, PaperSize.A4, notation),
-                pdf -> Notice.info(GlueUpWords.TEMPLATES_WRITTEN.formatted(folder),
-                        new Notice.Action(GlueUpWords.OPEN, () -> bench.files().open(pdf))),
-                GlueUpWords.TEMPLATES_NOT_WRITTEN.formatted(folder));
+                pdf -> Notice.info(GlueUpTexts.TEMPLATES_WRITTEN.formatted(folder),
+                        new Notice.Action(GlueUpTexts.OPEN, () -> bench.files().open(pdf))),
+                GlueUpTexts.TEMPLATES_NOT_WRITTEN.formatted(folder));
     }
 }

@@ -26,7 +26,7 @@ import neatcorner.job.Shade;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.station.opening.FramedFigure;
-import neatcorner.station.opening.SwatchWords;
+import neatcorner.station.opening.SwatchTexts;
 import neatcorner.wood.Species;
 import org.jspecify.annotations.Nullable;
 
@@ -43,10 +43,10 @@ final class FramedTools {
     private final SwatchCard mat;
     private final SwatchCard core;
     private final SwatchCard wall;
-    private final Button photo = Controls.chip(OpeningWords.PHOTO, this::choosePhoto);
-    private final Button another = Controls.chip(OpeningWords.ANOTHER_DESIGN, this::addAnother);
-    private final Button choose = Controls.chip(OpeningWords.MAKE_THIS_ONE, this::choose);
-    private final Button away = Controls.chip(OpeningWords.TAKE_DESIGN_AWAY, this::takeAway);
+    private final Button photo = Controls.chip(OpeningTexts.PHOTO, this::choosePhoto);
+    private final Button another = Controls.chip(OpeningTexts.ANOTHER_DESIGN, this::addAnother);
+    private final Button choose = Controls.chip(OpeningTexts.MAKE_THIS_ONE, this::choose);
+    private final Button away = Controls.chip(OpeningTexts.TAKE_DESIGN_AWAY, this::takeAway);
     private final Map<Path, Image> images = new HashMap<>();
     /** May be of a design that the plan on the screen does not have yet. */
     private int picked;
@@ -54,18 +54,18 @@ final class FramedTools {
     FramedTools(Desk desk) {
         this.desk = desk;
         bench = desk.bench();
-        wood = new SwatchCard(desk, "framed-wood", OpeningWords.WOOD, woods(), Optional.empty());
-        finish = new SwatchCard(desk, "framed-finish", OpeningWords.FINISH, SwatchWords.FINISHES.stream()
+        wood = new SwatchCard(desk, "framed-wood", OpeningTexts.WOOD, woods(), Optional.empty());
+        finish = new SwatchCard(desk, "framed-finish", OpeningTexts.FINISH, SwatchTexts.FINISHES.stream()
                 .map(each -> new SwatchCard.Choice(each.name(),
                         () -> Looks.isColored(each.recipe()) ? SwatchCard.swatch(each.shade()) : bare(),
-                        () -> change(OpeningWords.FINISH, design -> design.withFinish(each.recipe(),
+                        () -> change(OpeningTexts.FINISH, design -> design.withFinish(each.recipe(),
                                 Looks.isColored(each.recipe()) ? each.shade() : design.stain()))))
                 .toList(), Optional.empty());
-        mat = colors("framed-mat", OpeningWords.MAT, SwatchWords.MATS,
-                shade -> change(OpeningWords.MAT, design -> design.withMat(shade)));
-        core = colors("framed-core", OpeningWords.CORE, SwatchWords.CORES,
-                shade -> change(OpeningWords.CORE, design -> design.withCore(shade)));
-        wall = colors("framed-wall", OpeningWords.WALL, SwatchWords.WALLS, shade -> bench.change(OpeningWords.WALL,
+        mat = colors("framed-mat", OpeningTexts.MAT, SwatchTexts.MATS,
+                shade -> change(OpeningTexts.MAT, design -> design.withMat(shade)));
+        core = colors("framed-core", OpeningTexts.CORE, SwatchTexts.CORES,
+                shade -> change(OpeningTexts.CORE, design -> design.withCore(shade)));
+        wall = colors("framed-wall", OpeningTexts.WALL, SwatchTexts.WALLS, shade -> bench.change(OpeningTexts.WALL,
                 job -> job.withLooks(job.looks().withWall(shade))));
         photo.setId("framed-photo");
         another.setId("framed-another");
@@ -78,7 +78,7 @@ final class FramedTools {
         void shade(Shade shade);
     }
 
-    private SwatchCard colors(String id, String title, List<SwatchWords.Swatch> swatches, Taken taken) {
+    private SwatchCard colors(String id, String title, List<SwatchTexts.Swatch> swatches, Taken taken) {
         return new SwatchCard(desk, id, title, swatches.stream().map(each -> new SwatchCard.Choice(each.name(),
                 () -> SwatchCard.swatch(each.shade()), () -> taken.shade(each.shade()))).toList(),
                 Optional.of(taken::shade));
@@ -86,7 +86,7 @@ final class FramedTools {
 
     private List<SwatchCard.Choice> woods() {
         return Species.KNOWN.stream().map(each -> new SwatchCard.Choice(each.name(), () -> new WoodSwatch(each),
-                () -> change(OpeningWords.WOOD, design -> design.withWood(each)))).toList();
+                () -> change(OpeningTexts.WOOD, design -> design.withWood(each)))).toList();
     }
 
     private static Region bare() {
@@ -115,7 +115,7 @@ final class FramedTools {
     private void addAnother() {
         int like = picked;
         int next = Looks.designs(bench.job()).size();
-        bench.change(OpeningWords.ANOTHER_DESIGN,
+        bench.change(OpeningTexts.ANOTHER_DESIGN,
                 job -> Looks.withAnother(job, Math.min(like, job.looks().others().size())));
         picked = Math.min(next, Looks.MOST_OTHERS);
         desk.refresh();
@@ -124,7 +124,7 @@ final class FramedTools {
     private void choose() {
         int index = picked;
         picked = 0;
-        bench.change(OpeningWords.MAKE_THIS_ONE, job -> index <= job.looks().others().size()
+        bench.change(OpeningTexts.MAKE_THIS_ONE, job -> index <= job.looks().others().size()
                 ? Looks.chosen(job, index)
                 : job);
     }
@@ -132,15 +132,15 @@ final class FramedTools {
     private void takeAway() {
         int index = picked;
         picked = 0;
-        bench.change(OpeningWords.TAKE_DESIGN_AWAY, job -> index <= job.looks().others().size()
+        bench.change(OpeningTexts.TAKE_DESIGN_AWAY, job -> index <= job.looks().others().size()
                 ? Looks.without(job, index)
                 : job);
     }
 
     private void choosePhoto() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle(OpeningWords.CHOOSE_PHOTO);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(OpeningWords.PHOTOS,
+        chooser.setTitle(OpeningTexts.CHOOSE_PHOTO);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(OpeningTexts.PHOTOS,
                 ArtPhotos.types().stream().map(type -> "*." + type).toList()));
         File file = chooser.showOpenDialog(photo.getScene().getWindow());
         if (file != null) {
@@ -165,24 +165,24 @@ final class FramedTools {
         List<Design> designs = new ArrayList<>(Looks.designs(job));
         int shown = Math.min(picked, designs.size() - 1);
         Design now = designs.get(shown);
-        wood.show(OpeningWords.WOOD, now.wood().name(), new WoodSwatch(now.wood()), notation);
-        finish.show(OpeningWords.FINISH, FramedFigure.finish(now),
+        wood.show(OpeningTexts.WOOD, now.wood().name(), new WoodSwatch(now.wood()), notation);
+        finish.show(OpeningTexts.FINISH, FramedFigure.finish(now),
                 Looks.isColored(now.finish()) ? SwatchCard.swatch(now.stain()) : bare(), notation);
-        color(mat, OpeningWords.MAT, now.mat(), SwatchWords.MATS, notation);
-        color(core, OpeningWords.CORE, now.core(), SwatchWords.CORES, notation);
-        color(wall, OpeningWords.WALL, job.looks().wall(), SwatchWords.WALLS, notation);
+        color(mat, OpeningTexts.MAT, now.mat(), SwatchTexts.MATS, notation);
+        color(core, OpeningTexts.CORE, now.core(), SwatchTexts.CORES, notation);
+        color(wall, OpeningTexts.WALL, job.looks().wall(), SwatchTexts.WALLS, notation);
         boolean matted = job.pack().mat().isPresent();
         shown(mat, matted);
         shown(core, matted);
         shown(another, designs.size() <= Looks.MOST_OTHERS);
         shown(choose, shown > 0);
         shown(away, shown > 0);
-        photo.setText(job.looks().photo() == null ? OpeningWords.PHOTO : OpeningWords.ANOTHER_PHOTO);
+        photo.setText(job.looks().photo() == null ? OpeningTexts.PHOTO : OpeningTexts.ANOTHER_PHOTO);
     }
 
-    private static void color(SwatchCard card, String title, Shade shade, List<SwatchWords.Swatch> known,
+    private static void color(SwatchCard card, String title, Shade shade, List<SwatchTexts.Swatch> known,
             Notation notation) {
-        card.show(title, known.stream().filter(each -> each.shade().equals(shade)).map(SwatchWords.Swatch::name)
+        card.show(title, known.stream().filter(each -> each.shade().equals(shade)).map(SwatchTexts.Swatch::name)
                 .findFirst().orElse(shade.toString()), SwatchCard.swatch(shade), notation);
     }
 

@@ -9,10 +9,10 @@ import neatcorner.plan.Station;
 public final class OpeningStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.OPENING, OpeningView::new, null,
-            OpeningWords.FOUND_BY,
-            List.of(new StationSpec.Mode(OpeningWords.ON_THE_WALL, "opening-framed")),
+            OpeningTexts.FOUND_BY,
+            List.of(new StationSpec.Mode(OpeningTexts.ON_THE_WALL, "opening-framed")),
             List.of(new Shot("1-opening", demo -> {}), new Shot("1-framed", demo -> demo.press("opening-framed"))),
-            List.of(StationSpec.Thing.pressed(OpeningWords.IN_THE_FRAME, OpeningWords.MAT, OpeningWords.MAT_ALSO,
+            List.of(StationSpec.Thing.pressed(OpeningTexts.IN_THE_FRAME, OpeningTexts.MAT, OpeningTexts.MAT_ALSO,
                     "mat")));
 
     private OpeningStation() {}

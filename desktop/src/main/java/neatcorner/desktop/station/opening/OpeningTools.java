@@ -33,8 +33,8 @@ import neatcorner.station.opening.WhatFits;
 final class OpeningTools {
     private final Workbench bench;
     private final Controls.Choices<SizeOf> start;
-    private final MenuButton standard = new MenuButton(OpeningWords.STANDARD_SIZES);
-    private final MenuButton fits = new MenuButton(OpeningWords.WHAT_FITS);
+    private final MenuButton standard = new MenuButton(OpeningTexts.STANDARD_SIZES);
+    private final MenuButton fits = new MenuButton(OpeningTexts.WHAT_FITS);
     private final CardButton mat;
     private final LengthBox even;
     private final LengthBox overlap;
@@ -45,41 +45,41 @@ final class OpeningTools {
 
     OpeningTools(Desk desk) {
         this.bench = desk.bench();
-        start = new Controls.Choices<SizeOf>(of -> bench.change(OpeningWords.CHANGE_START, job -> job.startingFrom(of)))
-                .with(SizeOf.ART, OpeningWords.ART, "start-art")
-                .with(SizeOf.RABBET, OpeningWords.RABBET, "start-rabbet")
-                .with(SizeOf.SIGHT, OpeningWords.SIGHT, "start-sight")
-                .with(SizeOf.OUTSIDE, OpeningWords.OUTSIDE, "start-outside");
-        overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, OpeningWords.OVERLAP);
-        clearance = new LengthBox(bench, FrameFields.CLEARANCE, OpeningWords.CLEARANCE_A_SIDE);
+        start = new Controls.Choices<SizeOf>(of -> bench.change(OpeningTexts.CHANGE_START, job -> job.startingFrom(of)))
+                .with(SizeOf.ART, OpeningTexts.ART, "start-art")
+                .with(SizeOf.RABBET, OpeningTexts.RABBET, "start-rabbet")
+                .with(SizeOf.SIGHT, OpeningTexts.SIGHT, "start-sight")
+                .with(SizeOf.OUTSIDE, OpeningTexts.OUTSIDE, "start-outside");
+        overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, OpeningTexts.OVERLAP);
+        clearance = new LengthBox(bench, FrameFields.CLEARANCE, OpeningTexts.CLEARANCE_A_SIDE);
         standard.setId("standard-sizes");
         standard.setOnShowing(e -> listStandard());
         listStandard();
         fits.setId("what-fits");
         fits.setOnShowing(e -> listFits());
         fits.getItems().add(new MenuItem());
-        even = new LengthBox(bench, MatFields.MAT_EVEN, OpeningWords.SHOWS_ALL_ROUND);
-        Button without = Controls.chip(OpeningWords.TAKE_MAT_OUT, this::takeMatOut);
+        even = new LengthBox(bench, MatFields.MAT_EVEN, OpeningTexts.SHOWS_ALL_ROUND);
+        Button without = Controls.chip(OpeningTexts.TAKE_MAT_OUT, this::takeMatOut);
         without.setId("mat-out");
-        mat = new CardButton(desk, "mat", OpeningWords.MAT, OpeningWords.MAT, List.of(even, overlap, without));
+        mat = new CardButton(desk, "mat", OpeningTexts.MAT, OpeningTexts.MAT, List.of(even, overlap, without));
         mat.setOnAction(e -> {
             if (bench.job().pack().mat().isEmpty()) {
-                bench.change(OpeningWords.CHANGE_MAT, OpeningTools::withUsualMat);
+                bench.change(OpeningTexts.CHANGE_MAT, OpeningTools::withUsualMat);
             }
             mat.toggle();
         });
-        quantity = TypedNumber.count("quantity", OpeningWords.FRAMES, 1, Job.MOST_FRAMES, bench::say);
+        quantity = TypedNumber.count("quantity", OpeningTexts.FRAMES, 1, Job.MOST_FRAMES, bench::say);
         quantity.valueProperty().addListener((observed, old, now) -> {
             if (!showing && now != null) {
-                bench.change(OpeningWords.CHANGE_QUANTITY, job -> job.withQuantity(now));
+                bench.change(OpeningTexts.CHANGE_QUANTITY, job -> job.withQuantity(now));
             }
         });
-        Button turn = Controls.chip(OpeningWords.TURN,
-                () -> bench.change(OpeningWords.CHANGE_TURN, job -> turned(job)));
+        Button turn = Controls.chip(OpeningTexts.TURN,
+                () -> bench.change(OpeningTexts.CHANGE_TURN, job -> turned(job)));
         turn.setId("turn-art");
-        controls = List.of(Controls.captioned(OpeningWords.I_MEASURED, start), standard, mat,
-                Controls.captioned(OpeningWords.FRAMES, quantity),
-                new CardButton(desk, "opening-more", OpeningWords.MORE, OpeningWords.OPENING,
+        controls = List.of(Controls.captioned(OpeningTexts.I_MEASURED, start), standard, mat,
+                Controls.captioned(OpeningTexts.FRAMES, quantity),
+                new CardButton(desk, "opening-more", OpeningTexts.MORE, OpeningTexts.OPENING,
                         List.of(turn, clearance, fits)));
     }
 
@@ -103,7 +103,7 @@ final class OpeningTools {
     }
 
     private void takeStandard(StandardSize size) {
-        bench.change(OpeningWords.CHANGE_STANDARD_SIZE, job -> {
+        bench.change(OpeningTexts.CHANGE_STANDARD_SIZE, job -> {
             boolean lying = job.size().width().isMoreThan(job.size().height());
             return job.withSize(job.sizeOf(), lying ? size.size().turned() : size.size());
         });
@@ -111,7 +111,7 @@ final class OpeningTools {
 
     private void takeMatOut() {
         mat.toggle();
-        bench.change(OpeningWords.CHANGE_WITHOUT_A_MAT, OpeningTools::withoutMat);
+        bench.change(OpeningTexts.CHANGE_WITHOUT_A_MAT, OpeningTools::withoutMat);
     }
 
     private static Job withUsualMat(Job job) {
@@ -131,17 +131,17 @@ final class OpeningTools {
         Job job = bench.job();
         fits.getItems().clear();
         Opening pack = job.sizes().pack();
-        MenuItem whole = new MenuItem(notation.words(OpeningWords.WITHOUT_A_MAT_ART_OF
+        MenuItem whole = new MenuItem(notation.words(OpeningTexts.WITHOUT_A_MAT_ART_OF
                 .formatted(notation.bare(pack.width()), notation.text(pack.height()))));
-        whole.setOnAction(e -> bench.change(OpeningWords.CHANGE_WITHOUT_A_MAT,
+        whole.setOnAction(e -> bench.change(OpeningTexts.CHANGE_WITHOUT_A_MAT,
                 now -> withoutMat(now.startingFrom(SizeOf.RABBET))));
         fits.getItems().add(whole);
         for (WhatFits fit : WhatFits.in(job)) {
             MenuItem item = new MenuItem(notation.words(fit.needsMat()
-                    ? OpeningWords.WITH_MAT_BORDERS.formatted(fit.size().title(), notation.bare(fit.borders().left()),
+                    ? OpeningTexts.WITH_MAT_BORDERS.formatted(fit.size().title(), notation.bare(fit.borders().left()),
                             notation.text(fit.borders().top()))
-                    : OpeningWords.WITHOUT_A_MAT.formatted(fit.size().title())));
-            item.setOnAction(e -> bench.change(OpeningWords.CHANGE_WHAT_FITS, fit::appliedTo));
+                    : OpeningTexts.WITHOUT_A_MAT.formatted(fit.size().title())));
+            item.setOnAction(e -> bench.change(OpeningTexts.CHANGE_WHAT_FITS, fit::appliedTo));
             fits.getItems().add(item);
         }
     }
@@ -159,8 +159,8 @@ final class OpeningTools {
     void show(Plan plan, Notation notation) {
         showing = true;
         start.show(plan.job().sizeOf());
-        start.rename(SizeOf.RABBET, notation.words(OpeningWords.RABBET));
-        mat.setText(notation.words(OpeningWords.MAT));
+        start.rename(SizeOf.RABBET, notation.words(OpeningTexts.RABBET));
+        mat.setText(notation.words(OpeningTexts.MAT));
         even.show(plan, notation);
         overlap.show(plan, notation);
         clearance.show(plan, notation);

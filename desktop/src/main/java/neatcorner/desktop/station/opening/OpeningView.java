@@ -37,8 +37,8 @@ public final class OpeningView extends StationView {
         OpeningTools made = new OpeningTools(desk);
         tools = made;
         ModeTiles<Boolean> both = new ModeTiles<Boolean>(view(), this::take)
-                .with(false, OpeningWords.SIZES, "opening-sizes", FramedPictures::sizes)
-                .with(true, OpeningWords.FRAMED, "opening-framed", FramedPictures::framed);
+                .with(false, OpeningTexts.SIZES, "opening-sizes", FramedPictures::sizes)
+                .with(true, OpeningTexts.FRAMED, "opening-framed", FramedPictures::framed);
         both.withoutNames();
         modes = both;
         addTools(both);

@@ -78,14 +78,14 @@ final class SwatchCard extends Button {
     private Node typed(String id, Consumer<Shade> taken) {
         TextField field = new TextField();
         field.setId(id + "-other");
-        field.setPromptText(OpeningWords.ANOTHER_COLOR);
-        field.setAccessibleText(OpeningWords.ANOTHER_COLOR);
+        field.setPromptText(OpeningTexts.ANOTHER_COLOR);
+        field.setAccessibleText(OpeningTexts.ANOTHER_COLOR);
         Label why = new Label();
         why.getStyleClass().add("hint");
         field.setOnAction(e -> Shade.read(field.getText().strip()).ifPresentOrElse(shade -> {
             toggle();
             taken.accept(shade);
-        }, () -> why.setText(OpeningWords.NO_COLOR)));
+        }, () -> why.setText(OpeningTexts.NO_COLOR)));
         VBox box = new VBox(field, why);
         return box;
     }

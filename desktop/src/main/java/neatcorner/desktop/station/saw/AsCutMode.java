@@ -43,8 +43,8 @@ final class AsCutMode implements StationMode {
         this.bench = bench;
         rows.getStyleClass().add("measured");
         rows.setPrefWrapLength(WRAP);
-        limit = new LengthBox(bench, SawFields.GAP_LIMIT, SawWords.LET_GAPS_PASS);
-        clear = Controls.chip(SawWords.FORGET_THESE, () -> bench.change(SawWords.CHANGE_FORGET,
+        limit = new LengthBox(bench, SawFields.GAP_LIMIT, SawTexts.LET_GAPS_PASS);
+        clear = Controls.chip(SawTexts.FORGET_THESE, () -> bench.change(SawTexts.CHANGE_FORGET,
                 job -> job.withChecks(job.checks().withMeasured(List.of()))));
         clear.setId("measured-clear");
     }
@@ -77,18 +77,18 @@ final class AsCutMode implements StationMode {
             Piece piece = plan.pieces().get(index);
             MeasuredPiece measured = plan.job().checks().of(piece);
             letter.setText(piece.name());
-            length.show(measured.outer(), SawWords.LENGTH_AS_CUT.formatted(piece.name()), notation,
+            length.show(measured.outer(), SawTexts.LENGTH_AS_CUT.formatted(piece.name()), notation,
                     Typing.length(notation, LengthRange.MEASURED,
-                            typed -> bench.change(SawWords.CHANGE_MEASURED_PIECE, SawFields.cut(index).edit(typed))),
+                            typed -> bench.change(SawTexts.CHANGE_MEASURED_PIECE, SawFields.cut(index).edit(typed))),
                     () -> {});
-            left.show(measured.left(), SawWords.LEFT_AS_CUT.formatted(piece.name()), notation,
+            left.show(measured.left(), SawTexts.LEFT_AS_CUT.formatted(piece.name()), notation,
                     Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withLeft(typed))), () -> {});
-            right.show(measured.right(), SawWords.RIGHT_AS_CUT.formatted(piece.name()), notation,
+            right.show(measured.right(), SawTexts.RIGHT_AS_CUT.formatted(piece.name()), notation,
                     Typing.angle(notation, -89, 89, typed -> keep(piece, now -> now.withRight(typed))), () -> {});
         }
 
         private void keep(Piece piece, UnaryOperator<MeasuredPiece> measured) {
-            bench.change(SawWords.CHANGE_MEASURED_PIECE, job -> job.withChecks(job.checks().with(
+            bench.change(SawTexts.CHANGE_MEASURED_PIECE, job -> job.withChecks(job.checks().with(
                     measured.apply(job.checks().of(piece)))));
         }
     }
@@ -131,11 +131,11 @@ final class AsCutMode implements StationMode {
     @Override
     public List<Sentence> says(Plan plan) {
         if (!Assembly.canJudge(plan)) {
-            return List.of(Sentence.of(SawWords.ONLY_FLAT_HERE));
+            return List.of(Sentence.of(SawTexts.ONLY_FLAT_HERE));
         }
         if (plan.job().checks().measured().isEmpty()) {
             return List.of(
-                    Sentence.of(SawWords.AS_CUT_HINT, Angle.ZERO));
+                    Sentence.of(SawTexts.AS_CUT_HINT, Angle.ZERO));
         }
         return SawSlates.remedies(plan);
     }

@@ -27,7 +27,7 @@ final class BeforeMode implements StationMode {
 
     BeforeMode(Workbench bench) {
         this.bench = bench;
-        limit = new LengthBox(bench, SawFields.GAP_LIMIT, SawWords.LET_GAPS_PASS);
+        limit = new LengthBox(bench, SawFields.GAP_LIMIT, SawTexts.LET_GAPS_PASS);
     }
 
     @Override
@@ -51,7 +51,7 @@ final class BeforeMode implements StationMode {
     }
 
     static Figure cannot() {
-        return new Figure(SawWords.ONLY_FLAT, new Box(0, 0, 100, 60),
+        return new Figure(SawTexts.ONLY_FLAT, new Box(0, 0, 100, 60),
                 Figure.Margin.all(20), List.of());
     }
 
@@ -64,11 +64,11 @@ final class BeforeMode implements StationMode {
     public List<Sentence> says(Plan plan) {
         SawLog log = bench.saws().log(plan.job().saw());
         if (!Assembly.canJudge(plan)) {
-            return List.of(Sentence.of(SawWords.ONLY_FLAT_HERE));
+            return List.of(Sentence.of(SawTexts.ONLY_FLAT_HERE));
         }
         return log.readings().isEmpty()
                 ? List.of(Sentence
-                        .of(SawWords.NO_READINGS_YET))
+                        .of(SawTexts.NO_READINGS_YET))
                 : List.of();
     }
 }

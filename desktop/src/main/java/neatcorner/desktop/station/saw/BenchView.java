@@ -11,7 +11,7 @@ import neatcorner.desktop.control.FiguresLabel;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.station.BenchScreen;
-import neatcorner.desktop.station.BenchWords;
+import neatcorner.desktop.station.BenchTexts;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -49,8 +49,8 @@ public final class BenchView extends BenchScreen {
         progress.setMaxWidth(Double.MAX_VALUE);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox top = new HBox(what, space, button(BenchWords.BACK, this::back),
-                button(BenchWords.DONE, this::next), button(BenchWords.LEAVE, this::close));
+        HBox top = new HBox(what, space, button(BenchTexts.BACK, this::back),
+                button(BenchTexts.DONE, this::next), button(BenchTexts.LEAVE, this::close));
         top.setAlignment(Pos.CENTER_LEFT);
         top.getStyleClass().add("bench-top");
         VBox figures = new VBox(number, meaning);
@@ -82,7 +82,7 @@ public final class BenchView extends BenchScreen {
         boolean empty = plan.cuts().isEmpty();
         picture.setVisible(!empty);
         if (empty) {
-            what.setText(SawWords.NOTHING_TO_CUT_WHY);
+            what.setText(SawTexts.NOTHING_TO_CUT_WHY);
             letter.setText("");
             number.getChildren().clear();
             meaning.setText("");
@@ -99,17 +99,17 @@ public final class BenchView extends BenchScreen {
         Saw saw = plan.job().saw();
         Side swing = cut.swing(saw);
         Side leans = cut.leans(saw);
-        meaning.setText(notation.words(SawWords.HOW_IT_LIES.formatted(
-                stop == null ? SawWords.LEAVE : touchesToe(cut) ? SawWords.STOP_AT_TOE : SawWords.STOP,
-                swing == null ? SawWords.SAW_SQUARE : SawWords.SAW_TO.formatted(swing.title()),
-                cut.isFaceDown(saw) ? SawWords.FACE_DOWN : SawWords.FACE_UP,
-                saw.reachesMiter(cut.miter()) ? "" : SawWords.AGAINST_AUXILIARY_FENCE)));
+        meaning.setText(notation.words(SawTexts.HOW_IT_LIES.formatted(
+                stop == null ? SawTexts.LEAVE : touchesToe(cut) ? SawTexts.STOP_AT_TOE : SawTexts.STOP,
+                swing == null ? SawTexts.SAW_SQUARE : SawTexts.SAW_TO.formatted(swing.title()),
+                cut.isFaceDown(saw) ? SawTexts.FACE_DOWN : SawTexts.FACE_UP,
+                saw.reachesMiter(cut.miter()) ? "" : SawTexts.AGAINST_AUXILIARY_FENCE)));
         miter.show(notation.figures(Angle.ofDegrees(Math.abs(saw.set(cut.miter()).degrees()))), true);
         tilt.setVisible(leans != null);
         tilt.setManaged(leans != null);
         tilt.setText(leans == null
                 ? ""
-                : notation.words(SawWords.TILT_TO
+                : notation.words(SawTexts.TILT_TO
                         .formatted(notation.text(Angle.ofDegrees(Math.abs(cut.bevel().degrees()))), leans.title())));
         picture.show(SawFigure.of(plan, cut), notation);
     }
@@ -129,7 +129,7 @@ public final class BenchView extends BenchScreen {
             bench.cut().set(index + 1);
         } else {
             progress.setProgress(1);
-            what.setText(SawWords.ALL_CUT.formatted(plan.cuts().size()));
+            what.setText(SawTexts.ALL_CUT.formatted(plan.cuts().size()));
         }
     }
 

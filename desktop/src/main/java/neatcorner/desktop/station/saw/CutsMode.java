@@ -34,26 +34,26 @@ final class CutsMode implements StationMode {
 
     CutsMode(Workbench bench) {
         this.bench = bench;
-        Button back = new Button(SawWords.CUT_BACK);
+        Button back = new Button(SawTexts.CUT_BACK);
         back.setId("cut-back");
         back.setOnAction(e -> move(-1));
-        Button next = new Button(SawWords.NEXT_CUT);
+        Button next = new Button(SawTexts.NEXT_CUT);
         next.setId("cut-next");
         next.getStyleClass().add("accent");
         next.setOnAction(e -> move(1));
         step.setId("cut-step");
         step.getStyleClass().add("step");
         second = new Controls.Choices<SecondMiter>(
-                how -> bench.change(SawWords.CHANGE_SECOND_MITER, job -> job.withSaw(job.saw().withSecondMiter(how))))
-                .with(SecondMiter.TURN_PIECE, SawWords.TURN_THE_PIECE_OVER, "second-turn")
-                .with(SecondMiter.SWING_SAW, SawWords.SWING_THE_SAW, "second-swing");
-        boxes = List.of(new LengthBox(bench, SawFields.KERF, SawWords.KERF),
-                new LengthBox(bench, SawFields.ROUGH, SawWords.ROUGH_ALLOWANCE),
-                new LengthBox(bench, SawFields.MIN_HOLD, SawWords.HOLD_BY_HAND_FROM));
+                how -> bench.change(SawTexts.CHANGE_SECOND_MITER, job -> job.withSaw(job.saw().withSecondMiter(how))))
+                .with(SecondMiter.TURN_PIECE, SawTexts.TURN_THE_PIECE_OVER, "second-turn")
+                .with(SecondMiter.SWING_SAW, SawTexts.SWING_THE_SAW, "second-swing");
+        boxes = List.of(new LengthBox(bench, SawFields.KERF, SawTexts.KERF),
+                new LengthBox(bench, SawFields.ROUGH, SawTexts.ROUGH_ALLOWANCE),
+                new LengthBox(bench, SawFields.MIN_HOLD, SawTexts.HOLD_BY_HAND_FROM));
         steps = new HBox(back, step, next);
         steps.getStyleClass().add("cut-steps");
         steps.setAlignment(Pos.CENTER_LEFT);
-        more.add(Controls.captioned(SawWords.SECOND_END, second));
+        more.add(Controls.captioned(SawTexts.SECOND_END, second));
         more.addAll(boxes);
     }
 
@@ -75,7 +75,7 @@ final class CutsMode implements StationMode {
     @Override
     public Figure figure(Plan plan) {
         if (plan.cuts().isEmpty()) {
-            return new Figure(SawWords.NOTHING_TO_CUT, new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
+            return new Figure(SawTexts.NOTHING_TO_CUT, new Box(0, 0, 100, 60), Figure.Margin.all(20), List.of());
         }
         return SawFigure.of(plan, plan.cuts().get(Math.min(bench.cut().get(), plan.cuts().size() - 1)));
     }
@@ -90,15 +90,15 @@ final class CutsMode implements StationMode {
         second.show(plan.job().saw().secondMiter());
         boxes.forEach(box -> box.show(plan, notation));
         step.setText(plan.cuts().isEmpty()
-                ? SawWords.NO_CUTS_YET
+                ? SawTexts.NO_CUTS_YET
                 : title(plan, Math.min(bench.cut().get(), plan.cuts().size() - 1), notation));
     }
 
     /** "Cut 3 of 8: first miter on C". */
     static String title(Plan plan, int index, Notation notation) {
         SawCut cut = plan.cuts().get(index);
-        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? SawWords.FIRST_MITER_ON : SawWords.SECOND_MITER_ON;
-        return notation.words(SawWords.CUT_OF.formatted(index + 1, plan.cuts().size(), kind,
+        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? SawTexts.FIRST_MITER_ON : SawTexts.SECOND_MITER_ON;
+        return notation.words(SawTexts.CUT_OF.formatted(index + 1, plan.cuts().size(), kind,
                 cut.piece().label(plan.job().quantity())));
     }
 }

@@ -24,10 +24,10 @@ final class DryFitMode implements StationMode {
     private final Button clear;
 
     DryFitMode(Workbench bench) {
-        boxes = List.of(new LengthBox(bench, SawFields.gap(0, 2), SawWords.FACES_STEPPED),
-                new LengthBox(bench, SawFields.ROCKS, SawWords.LIFTS_OFF_TABLE));
-        clear = Controls.chip(SawWords.ALL_CLOSED,
-                () -> bench.change(SawWords.CHANGE_ALL_CLOSED,
+        boxes = List.of(new LengthBox(bench, SawFields.gap(0, 2), SawTexts.FACES_STEPPED),
+                new LengthBox(bench, SawFields.ROCKS, SawTexts.LIFTS_OFF_TABLE));
+        clear = Controls.chip(SawTexts.ALL_CLOSED,
+                () -> bench.change(SawTexts.CHANGE_ALL_CLOSED,
                         job -> job.withChecks(job.checks().withDryFit(DryFit.closed()))));
         clear.setId("dry-clear");
     }

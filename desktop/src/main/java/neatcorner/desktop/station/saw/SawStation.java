@@ -15,19 +15,19 @@ import neatcorner.saw.measured.MeasuredPiece;
 public final class SawStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.SAW, SawView::new, null,
-            SawWords.FOUND_BY,
-            List.of(new StationSpec.Mode(SawWords.MODE_TEST_CORNER, "saw-test"),
-                    new StationSpec.Mode(SawWords.MODE_BEFORE, "saw-before"),
-                    new StationSpec.Mode(SawWords.MODE_AS_CUT, "saw-as-cut"),
-                    new StationSpec.Mode(SawWords.MODE_DRY_FIT, "saw-dry-fit"),
-                    new StationSpec.Mode(SawWords.MODE_SEASONS, "saw-seasons")),
+            SawTexts.FOUND_BY,
+            List.of(new StationSpec.Mode(SawTexts.MODE_TEST_CORNER, "saw-test"),
+                    new StationSpec.Mode(SawTexts.MODE_BEFORE, "saw-before"),
+                    new StationSpec.Mode(SawTexts.MODE_AS_CUT, "saw-as-cut"),
+                    new StationSpec.Mode(SawTexts.MODE_DRY_FIT, "saw-dry-fit"),
+                    new StationSpec.Mode(SawTexts.MODE_SEASONS, "saw-seasons")),
             List.of(new Shot("6-saw", demo -> {
                 demo.bench().cut().set(demo.bench().currentPlan().cuts().size() - 2);
             }), new Shot("6-saw-test", demo -> {
                 demo.press("saw-test");
                 demo.press("open-toe");
             }), new Shot("6-saw-as-cut", demo -> {
-                demo.bench().change(SawWords.CHANGE_MEASURED, job -> job.withChecks(measured(demo.bench())));
+                demo.bench().change(SawTexts.CHANGE_MEASURED, job -> job.withChecks(measured(demo.bench())));
                 demo.press("saw-as-cut");
             }), new Shot("6-saw-dry-fit", demo -> demo.press("saw-dry-fit"))));
 

@@ -60,16 +60,16 @@ public final class SawView extends StationView {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.CUTS, SawWords.VIEW_CUTS, "saw-cuts", SawPictures::cuts)
-                .with(Mode.TEST, SawWords.VIEW_TEST_CORNER, "saw-test", SawPictures::testCorner)
-                .with(Mode.BEFORE, SawWords.VIEW_BEFORE, "saw-before", SawPictures::before)
-                .with(Mode.AS_CUT, SawWords.VIEW_AS_CUT, "saw-as-cut", SawPictures::asCut)
-                .with(Mode.DRY_FIT, SawWords.VIEW_DRY_FIT, "saw-dry-fit", SawPictures::dryFit)
-                .with(Mode.SEASONS, SawWords.VIEW_SEASONS, "saw-seasons", SawPictures::seasons);
+        }).with(Mode.CUTS, SawTexts.VIEW_CUTS, "saw-cuts", SawPictures::cuts)
+                .with(Mode.TEST, SawTexts.VIEW_TEST_CORNER, "saw-test", SawPictures::testCorner)
+                .with(Mode.BEFORE, SawTexts.VIEW_BEFORE, "saw-before", SawPictures::before)
+                .with(Mode.AS_CUT, SawTexts.VIEW_AS_CUT, "saw-as-cut", SawPictures::asCut)
+                .with(Mode.DRY_FIT, SawTexts.VIEW_DRY_FIT, "saw-dry-fit", SawPictures::dryFit)
+                .with(Mode.SEASONS, SawTexts.VIEW_SEASONS, "saw-seasons", SawPictures::seasons);
         saws.setId("saws");
         saws.setOnShowing(e -> listSaws());
         saws.getItems().add(new MenuItem());
-        more = new CardButton(desk, "saw-more", SawWords.MORE, SawWords.SAW,
+        more = new CardButton(desk, "saw-more", SawTexts.MORE, SawTexts.SAW,
                 modes.values().stream().flatMap(each -> each.more().stream()).toList());
         addTools(choices, saws, more);
         says.getStyleClass().add("says");
@@ -89,25 +89,25 @@ public final class SawView extends StationView {
         Saw now = bench().job().saw();
         saws.getItems().clear();
         for (ShopSaw shop : bench().saws().saws()) {
-            MenuItem item = new MenuItem(SawWords.CUT_WITH.formatted(shop.saw().name()));
-            item.setOnAction(e -> bench().change(SawWords.CHANGE_SAW, job -> job.withSaw(
+            MenuItem item = new MenuItem(SawTexts.CUT_WITH.formatted(shop.saw().name()));
+            item.setOnAction(e -> bench().change(SawTexts.CHANGE_SAW, job -> job.withSaw(
                     shop.saw().withRough(job.saw().rough()))));
             saws.getItems().add(item);
         }
         saws.getItems().add(new SeparatorMenuItem());
         boolean fence = now.scale().zero() == SawScale.Zero.FENCE;
-        MenuItem zero = new MenuItem(fence ? SawWords.SCALE_FROM_SQUARE : SawWords.SCALE_FROM_FENCE);
-        zero.setOnAction(e -> bench().change(SawWords.CHANGE_SCALE, job -> job.withSaw(job.saw().withScale(new SawScale(
+        MenuItem zero = new MenuItem(fence ? SawTexts.SCALE_FROM_SQUARE : SawTexts.SCALE_FROM_FENCE);
+        zero.setOnAction(e -> bench().change(SawTexts.CHANGE_SCALE, job -> job.withSaw(job.saw().withScale(new SawScale(
                 fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, job.saw().scale().radius(),
                 job.saw().scale().fence())))));
-        MenuItem keep = new MenuItem(SawWords.KEEP_SETTINGS.formatted(now.name()));
+        MenuItem keep = new MenuItem(SawTexts.KEEP_SETTINGS.formatted(now.name()));
         keep.setOnAction(e -> bench().saws().keep(now));
         saws.getItems().addAll(zero, keep);
     }
 
     @Override
     public String caution(Plan plan) {
-        return SawWords.CAUTION;
+        return SawTexts.CAUTION;
     }
 
     @Override

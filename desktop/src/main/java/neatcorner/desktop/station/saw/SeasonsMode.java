@@ -32,7 +32,7 @@ final class SeasonsMode implements StationMode {
     private final Workbench bench;
     private final List<Spinner<Double>> spinners = new ArrayList<>();
     private final List<BiConsumer<Climate, Units>> shows = new ArrayList<>();
-    private final CheckBox flat = new CheckBox(SawWords.FACES_FLAT_SAWN);
+    private final CheckBox flat = new CheckBox(SawTexts.FACES_FLAT_SAWN);
     private final List<Node> air;
     private final List<Node> tools;
     private boolean showing;
@@ -42,29 +42,29 @@ final class SeasonsMode implements StationMode {
         flat.setId("flat-sawn");
         flat.setOnAction(e -> change(climate -> climate.withFlat(flat.isSelected())));
         air = List.of(
-                Controls.captioned(SawWords.DRIEST, temperature("dry", SawWords.DRIEST_AIR, c -> c.dry().celsius(),
+                Controls.captioned(SawTexts.DRIEST, temperature("dry", SawTexts.DRIEST_AIR, c -> c.dry().celsius(),
                         (c, v) -> c.withDry(new Climate.Air(v, c.dry().humidity())))),
-                Controls.captioned(SawWords.HUMID, spinner("dry-humidity", SawWords.DRIEST_HUMIDITY_NUMBER, 1, 99, 1,
+                Controls.captioned(SawTexts.HUMID, spinner("dry-humidity", SawTexts.DRIEST_HUMIDITY_NUMBER, 1, 99, 1,
                         c -> c.dry().humidity(), (c, v) -> c.withDry(new Climate.Air(c.dry().celsius(), v)))),
-                Controls.captioned(SawWords.DAMPEST, temperature("damp", SawWords.DAMPEST_AIR,
+                Controls.captioned(SawTexts.DAMPEST, temperature("damp", SawTexts.DAMPEST_AIR,
                         c -> c.damp().celsius(), (c, v) -> c.withDamp(new Climate.Air(v, c.damp().humidity())))),
-                Controls.captioned(SawWords.HUMID, spinner("damp-humidity", SawWords.DAMPEST_HUMIDITY_NUMBER, 1, 99, 1,
+                Controls.captioned(SawTexts.HUMID, spinner("damp-humidity", SawTexts.DAMPEST_HUMIDITY_NUMBER, 1, 99, 1,
                         c -> c.damp().humidity(), (c, v) -> c.withDamp(new Climate.Air(c.damp().celsius(), v)))));
         tools = new ArrayList<>(List.of(
-                Controls.captioned(SawWords.IT_WILL_HANG_IN,
-                        place(SawWords.HEATED_HOUSE, Climate.HEATED_HOUSE, "place-house")),
-                place(SawWords.UNHEATED_HALL, Climate.BY_THE_SEA, "place-sea"),
-                place(SawWords.STEADY_MUSEUM_AIR, Climate.STEADY, "place-steady"),
-                place(SawWords.NOT_SAID, null, "place-none")));
+                Controls.captioned(SawTexts.IT_WILL_HANG_IN,
+                        place(SawTexts.HEATED_HOUSE, Climate.HEATED_HOUSE, "place-house")),
+                place(SawTexts.UNHEATED_HALL, Climate.BY_THE_SEA, "place-sea"),
+                place(SawTexts.STEADY_MUSEUM_AIR, Climate.STEADY, "place-steady"),
+                place(SawTexts.NOT_SAID, null, "place-none")));
         tools.addAll(air);
-        tools.add(Controls.captioned(SawWords.GLUED_AT, spinner("glued", SawWords.GLUED_AT, 0, 30, 0.5, Climate::glued,
+        tools.add(Controls.captioned(SawTexts.GLUED_AT, spinner("glued", SawTexts.GLUED_AT, 0, 30, 0.5, Climate::glued,
                 Climate::withGlued)));
         tools.add(flat);
     }
 
     private Node place(String name, @Nullable Climate climate, String id) {
         var chip = Controls.chip(name,
-                () -> bench.change(SawWords.CHANGE_WHERE_IT_HANGS,
+                () -> bench.change(SawTexts.CHANGE_WHERE_IT_HANGS,
                         job -> job.withChecks(job.checks().withPlace(climate))));
         chip.setId(id);
         return chip;
@@ -106,7 +106,7 @@ final class SeasonsMode implements StationMode {
     }
 
     private void change(UnaryOperator<Climate> change) {
-        bench.change(SawWords.CHANGE_WHERE_IT_HANGS, job -> {
+        bench.change(SawTexts.CHANGE_WHERE_IT_HANGS, job -> {
             Climate place = job.checks().place();
             return place == null ? job : job.withChecks(job.checks().withPlace(change.apply(place)));
         });

@@ -41,10 +41,10 @@ final class TestCornerMode implements StationMode {
     private final AngleBox miterBox;
     private final List<LengthBox> boxes;
     private final Label log = new Label();
-    private final Button turned = Controls.chip(SawWords.I_TURNED_THE_SAW, this::turn);
+    private final Button turned = Controls.chip(SawTexts.I_TURNED_THE_SAW, this::turn);
     private final List<Node> tools;
     private TestCorner.@Nullable Where open;
-    private final Button keep = new Button(SawWords.KEEP_THIS_READING);
+    private final Button keep = new Button(SawTexts.KEEP_THIS_READING);
     private Length gap = TestCorner.SHEET_OF_PAPER;
     private @Nullable Length over;
     private @Nullable Angle miter;
@@ -53,20 +53,20 @@ final class TestCornerMode implements StationMode {
         this.bench = bench;
         this.refresh = refresh;
         where = new Controls.Choices<TestCorner.Where>(this::found)
-                .with(TestCorner.Where.CLOSED, SawWords.CLOSED, "open-closed")
-                .with(TestCorner.Where.HEEL, SawWords.OUTSIDE_HEEL, "open-heel")
-                .with(TestCorner.Where.TOE, SawWords.INSIDE_TOE, "open-toe")
-                .with(TestCorner.Where.FACE, SawWords.FACE, "open-face")
-                .with(TestCorner.Where.BACK, SawWords.BACK, "open-back");
+                .with(TestCorner.Where.CLOSED, SawTexts.CLOSED, "open-closed")
+                .with(TestCorner.Where.HEEL, SawTexts.OUTSIDE_HEEL, "open-heel")
+                .with(TestCorner.Where.TOE, SawTexts.INSIDE_TOE, "open-toe")
+                .with(TestCorner.Where.FACE, SawTexts.FACE, "open-face")
+                .with(TestCorner.Where.BACK, SawTexts.BACK, "open-back");
         gapTag.setId("test-gap");
         gapTag.getStyleClass().add("boxed");
         overTag.setId("test-over");
         overTag.getStyleClass().add("boxed");
-        miterBox = new AngleBox(SawWords.SAW_SET_TO, "test-miter", 0, 89, angle -> {
+        miterBox = new AngleBox(SawTexts.SAW_SET_TO, "test-miter", 0, 89, angle -> {
             miter = angle;
             refresh.run();
         });
-        Button paper = Controls.chip(SawWords.SHEET_OF_PAPER, () -> {
+        Button paper = Controls.chip(SawTexts.SHEET_OF_PAPER, () -> {
             gap = TestCorner.SHEET_OF_PAPER;
             refresh.run();
         });
@@ -77,11 +77,11 @@ final class TestCornerMode implements StationMode {
         turned.setId("test-turned");
         log.setId("test-log");
         log.getStyleClass().add("hint");
-        boxes = List.of(new LengthBox(bench, SawFields.SCALE_RADIUS, SawWords.PIVOT_TO_SCALE),
-                new LengthBox(bench, SawFields.FENCE_LENGTH, SawWords.BLADE_TO_FENCE));
-        tools = List.of(Controls.captioned(SawWords.CORNER_IS_OPEN, where),
-                Controls.captioned(SawWords.GAP_BY, gapTag, paper),
-                Controls.captioned(SawWords.GAP_OVER, overTag), miterBox, keep, turned,
+        boxes = List.of(new LengthBox(bench, SawFields.SCALE_RADIUS, SawTexts.PIVOT_TO_SCALE),
+                new LengthBox(bench, SawFields.FENCE_LENGTH, SawTexts.BLADE_TO_FENCE));
+        tools = List.of(Controls.captioned(SawTexts.CORNER_IS_OPEN, where),
+                Controls.captioned(SawTexts.GAP_BY, gapTag, paper),
+                Controls.captioned(SawTexts.GAP_OVER, overTag), miterBox, keep, turned,
                 log);
     }
 
@@ -148,12 +148,12 @@ final class TestCornerMode implements StationMode {
         keep.setDisable(place == null);
         boxes.forEach(box -> box.show(plan, notation));
         miterBox.show(miter(plan), notation);
-        gapTag.show(Fine.of(gap), SawWords.GAP, notation,
+        gapTag.show(Fine.of(gap), SawTexts.GAP, notation,
                 Typing.length(notation, LengthRange.GAP, length -> {
                     gap = length;
                     refresh.run();
                 }), () -> {});
-        overTag.show(contact(plan), SawWords.CONTACT_LENGTH, notation,
+        overTag.show(contact(plan), SawTexts.CONTACT_LENGTH, notation,
                 Typing.length(notation, LengthRange.MEASURED, length -> {
                     over = length.isPositive() ? length : null;
                     refresh.run();
@@ -167,12 +167,12 @@ final class TestCornerMode implements StationMode {
         StringBuilder text = new StringBuilder();
         List<SawReading> last = log.readings().reversed().stream().limit(5).toList();
         for (SawReading reading : last) {
-            text.append(text.isEmpty() ? SawWords.READINGS_KEPT : "   ").append(reading.day()).append(' ')
+            text.append(text.isEmpty() ? SawTexts.READINGS_KEPT : "   ").append(reading.day()).append(' ')
                     .append(reading.error().degrees() > 0 ? "+" : "").append(notation.text(reading.error()))
-                    .append(reading.tilt() ? SawWords.READING_TILT : "")
-                    .append(reading.turned() ? SawWords.READING_TURNED : "");
+                    .append(reading.tilt() ? SawTexts.READING_TILT : "")
+                    .append(reading.turned() ? SawTexts.READING_TURNED : "");
         }
-        return text.isEmpty() ? SawWords.NO_READINGS : text.toString();
+        return text.isEmpty() ? SawTexts.NO_READINGS : text.toString();
     }
 
     @Override
@@ -191,6 +191,6 @@ final class TestCornerMode implements StationMode {
     @Override
     public List<Sentence> says(Plan plan) {
         return List.of(
-                Sentence.of(SawWords.TEST_CORNER_HINT));
+                Sentence.of(SawTexts.TEST_CORNER_HINT));
     }
 }

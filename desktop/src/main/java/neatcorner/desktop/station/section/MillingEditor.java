@@ -51,7 +51,7 @@ final class MillingEditor extends FlowPane {
 
     /** A menu of everything that can be milled. */
     MenuButton adding() {
-        MenuButton menu = new MenuButton(SectionWords.MILL);
+        MenuButton menu = new MenuButton(SectionTexts.MILL);
         menu.setId("mill");
         menu.setOnShowing(e -> list(menu));
         menu.getItems().add(new MenuItem());
@@ -69,12 +69,12 @@ final class MillingEditor extends FlowPane {
             Edge edge = shape == EdgeShape.RABBET ? Edge.BACK_OUTER : Edge.FRONT_OUTER;
             item(menu, shape.title(), new Operation.Shaped(shape, edge, size, depth, 0));
         }
-        item(menu, SectionWords.OGEE,
+        item(menu, SectionTexts.OGEE,
                 Operation.Shaped.ogee(Edge.FRONT_OUTER, units.either(6, 0.25), units.either(4, 3.0 / 16)));
-        item(menu, SectionWords.GROOVE, new Operation.Groove(Face.FRONT, units.either(10, 0.375), units.either(6, 0.25),
+        item(menu, SectionTexts.GROOVE, new Operation.Groove(Face.FRONT, units.either(10, 0.375), units.either(6, 0.25),
                 units.either(4, 3.0 / 16), 0));
         menu.getItems().add(new SeparatorMenuItem());
-        item(menu, SectionWords.RIP_A_STRIP_OFF, new Operation.Rip(units.either(6, 0.25)));
+        item(menu, SectionTexts.RIP_A_STRIP_OFF, new Operation.Rip(units.either(6, 0.25)));
     }
 
     private void item(MenuButton menu, String title, Operation operation) {
@@ -98,7 +98,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private void edit(UnaryOperator<Milling> change) {
-        bench.change(SectionWords.CHANGE_MILLING,
+        bench.change(SectionTexts.CHANGE_MILLING,
                 job -> job.withSection(job.section().withMilling(change.apply(job.section().milling()))));
     }
 
@@ -148,7 +148,7 @@ final class MillingEditor extends FlowPane {
                 item.setOnAction(e -> edit(now -> now.withLayers(now.layers().withWood(index, species))));
                 wood.getItems().add(item);
             }
-            LengthBox size = length(SectionFields.ply(i), SectionWords.BOARD.formatted(i + 1));
+            LengthBox size = length(SectionFields.ply(i), SectionTexts.BOARD.formatted(i + 1));
             size.getChildren().add(wood);
             nodes.add(size);
         }
@@ -178,23 +178,23 @@ final class MillingEditor extends FlowPane {
                 nodes.add(length(SectionFields.milled(chosen), sizeName(shaped.shape())));
                 if (shaped.shape().hasDepth()) {
                     nodes.add(length(SectionFields.milledDepth(chosen),
-                            shaped.shape() == EdgeShape.BEAD ? SectionWords.QUIRK : SectionWords.DEPTH));
+                            shaped.shape() == EdgeShape.BEAD ? SectionTexts.QUIRK : SectionTexts.DEPTH));
                 }
-                nodes.add(length(SectionFields.milledInset(chosen), SectionWords.SET_IN));
-                nodes.add(length(SectionFields.milledSunk(chosen), SectionWords.DOWN_THE_SIDE));
+                nodes.add(length(SectionFields.milledInset(chosen), SectionTexts.SET_IN));
+                nodes.add(length(SectionFields.milledSunk(chosen), SectionTexts.DOWN_THE_SIDE));
             }
             case Operation.Groove groove -> {
                 nodes.add(faces(groove, notation));
-                nodes.add(length(SectionFields.milledFrom(chosen), SectionWords.FROM));
-                nodes.add(length(SectionFields.milled(chosen), SectionWords.WIDTH));
-                nodes.add(length(SectionFields.milledDepth(chosen), SectionWords.DEPTH));
+                nodes.add(length(SectionFields.milledFrom(chosen), SectionTexts.FROM));
+                nodes.add(length(SectionFields.milled(chosen), SectionTexts.WIDTH));
+                nodes.add(length(SectionFields.milledDepth(chosen), SectionTexts.DEPTH));
             }
-            case Operation.Rip rip -> nodes.add(length(SectionFields.milled(chosen), SectionWords.STRIP));
+            case Operation.Rip rip -> nodes.add(length(SectionFields.milled(chosen), SectionTexts.STRIP));
         }
-        nodes.add(button(SectionWords.EARLIER, "op-earlier", chosen == 0, () -> move(-1)));
-        nodes.add(button(SectionWords.LATER, "op-later", chosen == milling.operations().size(), () -> move(1)));
+        nodes.add(button(SectionTexts.EARLIER, "op-earlier", chosen == 0, () -> move(-1)));
+        nodes.add(button(SectionTexts.LATER, "op-later", chosen == milling.operations().size(), () -> move(1)));
         if (!(operation instanceof Operation.PackRabbet)) {
-            nodes.add(button(SectionWords.LEAVE_OUT, "op-remove", false, () -> {
+            nodes.add(button(SectionTexts.LEAVE_OUT, "op-remove", false, () -> {
                 int place = chosen;
                 chosen = -1;
                 edit(now -> now.without(place));
@@ -205,8 +205,8 @@ final class MillingEditor extends FlowPane {
 
     private static String sizeName(EdgeShape shape) {
         return switch (shape) {
-            case ROUND_OVER, COVE, BEAD -> SectionWords.RADIUS;
-            case CHAMFER, FACET, BEVEL, RABBET -> SectionWords.WIDTH;
+            case ROUND_OVER, COVE, BEAD -> SectionTexts.RADIUS;
+            case CHAMFER, FACET, BEVEL, RABBET -> SectionTexts.WIDTH;
         };
     }
 
@@ -236,7 +236,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private MenuButton edges(Operation.Shaped shaped, Notation notation) {
-        MenuButton menu = new MenuButton(notation.words(SectionWords.ON_THE.formatted(shaped.edge().title())));
+        MenuButton menu = new MenuButton(notation.words(SectionTexts.ON_THE.formatted(shaped.edge().title())));
         menu.setId("op-edge");
         for (Edge edge : Edge.values()) {
             MenuItem item = new MenuItem(notation.words(Sentence.capital(edge.title())));
@@ -248,7 +248,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private MenuButton faces(Operation.Groove groove, Notation notation) {
-        MenuButton menu = new MenuButton(notation.words(SectionWords.IN_THE.formatted(groove.face().title())));
+        MenuButton menu = new MenuButton(notation.words(SectionTexts.IN_THE.formatted(groove.face().title())));
         menu.setId("op-face");
         for (Face face : Face.values()) {
             MenuItem item = new MenuItem(notation.words(Sentence.capital(face.title())));

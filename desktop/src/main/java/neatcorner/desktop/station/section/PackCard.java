@@ -36,7 +36,7 @@ final class PackCard {
     PackCard(Desk desk) {
         bench = desk.bench();
         more.getStyleClass().add("card-fields");
-        button = new CardButton(desk, "pack", SectionWords.PACK, SectionWords.FROM_THE_FRONT,
+        button = new CardButton(desk, "pack", SectionTexts.PACK, SectionTexts.FROM_THE_FRONT,
                 List.of(layers, more));
     }
 
@@ -67,23 +67,23 @@ final class PackCard {
                 + notation.text(layer.thickness()));
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
-        Button out = Controls.chip(SectionWords.TAKE_OUT, () -> change(pack -> index < pack.layers().size()
+        Button out = Controls.chip(SectionTexts.TAKE_OUT, () -> change(pack -> index < pack.layers().size()
                 && pack.layers().get(index).equals(layer) ? pack.without(index) : pack));
         out.setId("pack-out-" + index);
-        out.setAccessibleText(SectionWords.TAKE_OUT + ": " + name.getText());
+        out.setAccessibleText(SectionTexts.TAKE_OUT + ": " + name.getText());
         HBox row = new HBox(12, name, out);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
 
     private Node putIn(Layer layer, Notation notation) {
-        Button in = Controls.chip(notation.words(SectionWords.PUT_IN.formatted(layer.within())),
+        Button in = Controls.chip(notation.words(SectionTexts.PUT_IN.formatted(layer.within())),
                 () -> change(pack -> pack.plus(layer)));
         in.setId("pack-in-" + layer.within().toLowerCase(Locale.ROOT).replace(' ', '-'));
         return in;
     }
 
     private void change(UnaryOperator<Pack> change) {
-        bench.change(SectionWords.CHANGE_PACK, job -> job.withPack(change.apply(job.pack())));
+        bench.change(SectionTexts.CHANGE_PACK, job -> job.withPack(change.apply(job.pack())));
     }
 }

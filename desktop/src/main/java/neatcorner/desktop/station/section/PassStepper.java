@@ -11,7 +11,7 @@ import neatcorner.section.Passes;
 
 /** Plays the passes that mill the section, one by one. */
 final class PassStepper extends HBox {
-    private final ToggleButton play = new ToggleButton(SectionWords.PASS_BY_PASS);
+    private final ToggleButton play = new ToggleButton(SectionTexts.PASS_BY_PASS);
     private final Button back = new Button("◀");
     private final Button next = new Button("▶");
     private final Label where = new Label();
@@ -25,8 +25,8 @@ final class PassStepper extends HBox {
         back.setId("pass-back");
         next.setId("pass-next");
         where.setId("pass-step");
-        back.setAccessibleText(SectionWords.PASS_BEFORE);
-        next.setAccessibleText(SectionWords.NEXT_PASS);
+        back.setAccessibleText(SectionTexts.PASS_BEFORE);
+        next.setAccessibleText(SectionTexts.NEXT_PASS);
         where.setMinWidth(USE_PREF_SIZE);
         play.setOnAction(e -> {
             index = 0;
@@ -65,6 +65,6 @@ final class PassStepper extends HBox {
         }
         back.setDisable(shown <= 0);
         next.setDisable(shown >= count - 1);
-        where.setText(SectionWords.PASS_OF.formatted(shown + 1, count));
+        where.setText(SectionTexts.PASS_OF.formatted(shown + 1, count));
     }
 }

@@ -9,9 +9,9 @@ import neatcorner.plan.Station;
 public final class SectionStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.SECTION, SectionView::new, null,
-            SectionWords.FOUND_BY,
-            List.of(new StationSpec.Mode(SectionWords.MODE_SAFE_ZONE, "safe-zone"),
-                    new StationSpec.Mode(SectionWords.MODE_MILLING, "passes")),
+            SectionTexts.FOUND_BY,
+            List.of(new StationSpec.Mode(SectionTexts.MODE_SAFE_ZONE, "safe-zone"),
+                    new StationSpec.Mode(SectionTexts.MODE_MILLING, "passes")),
             List.of(new Shot("2-section", demo -> {}), new Shot("2-section-milled", demo -> {
                 demo.open("harbour-panorama.json");
                 demo.press("safe-zone");

@@ -34,7 +34,7 @@ public final class SectionView extends StationView {
     private final CardButton way;
     private final PictureChoice<MadeFrom> blanks;
     private final Later<Plan, SectionChoices> known;
-    private final ToggleButton safeZone = new ToggleButton(SectionWords.SAFE_ZONE);
+    private final ToggleButton safeZone = new ToggleButton(SectionTexts.SAFE_ZONE);
     private final MillingEditor milling;
     private final PassStepper passes;
 
@@ -44,21 +44,21 @@ public final class SectionView extends StationView {
         Runnable refresh = desk::refresh;
         milling = new MillingEditor(bench);
         passes = new PassStepper(refresh);
-        wood = new WoodPicker(desk, species -> bench.change(SectionWords.CHANGE_WOOD,
+        wood = new WoodPicker(desk, species -> bench.change(SectionTexts.CHANGE_WOOD,
                 job -> job.withSection(job.section().withWood(species))));
         known = new Later<>(bench, SectionChoices.NONE, (plan, search) -> SectionChoices.of(plan), refresh);
         doubleRabbet.setId("double-rabbet");
         doubleRabbet.getStyleClass().add("chip");
         doubleRabbet.setOnAction(e -> toggleStep());
         pack = new PackCard(desk);
-        ways = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionWords.CHANGE_WAY_OF_THE_RABBET,
+        ways = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionTexts.CHANGE_WAY_OF_THE_RABBET,
                 job -> job.withSection(job.section().withMilling(job.section().milling().withWay(wanted)))));
         ways.inCard();
-        way = new CardButton(desk, "rabbet-way", "", SectionWords.HOW_RABBET_IS_CUT, List.of(ways, doubleRabbet));
-        blanks = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionWords.CHANGE_BLANK,
+        way = new CardButton(desk, "rabbet-way", "", SectionTexts.HOW_RABBET_IS_CUT, List.of(ways, doubleRabbet));
+        blanks = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionTexts.CHANGE_BLANK,
                 job -> job.withSection(wanted.of(job))));
         blanks.inCard();
-        CardButton blank = new CardButton(desk, "section-blank", SectionWords.BLANK, SectionWords.MADE_FROM,
+        CardButton blank = new CardButton(desk, "section-blank", SectionTexts.BLANK, SectionTexts.MADE_FROM,
                 List.of(blanks));
         safeZone.setId("safe-zone");
         safeZone.getStyleClass().add("chip");
@@ -68,7 +68,7 @@ public final class SectionView extends StationView {
     }
 
     private void toggleStep() {
-        bench().change(SectionWords.CHANGE_SECOND_STEP, SectionView::stepToggled);
+        bench().change(SectionTexts.CHANGE_SECOND_STEP, SectionView::stepToggled);
     }
 
     private static Job stepToggled(Job job) {
@@ -86,16 +86,16 @@ public final class SectionView extends StationView {
         RabbetWay now = plan.job().section().milling().way();
         ways.show(choices.ways().stream().map(each -> new PictureChoice.Option<>(each.way(),
                 Controls.id("way-", each.way()),
-                notation.words(SectionWords.WAYS.getOrDefault(each.way(), each.way().title())),
+                notation.words(SectionTexts.WAYS.getOrDefault(each.way(), each.way().title())),
                 each.figure().in(notation), "", each.possible(), each.way() == now, each.picture())).toList());
         blanks.show(choices.blanks().stream().map(each -> new PictureChoice.Option<>(each.from(),
-                Controls.id("blank-", each.from()), notation.words(SectionWords.BLANKS.getOrDefault(each.from(), "")),
+                Controls.id("blank-", each.from()), notation.words(SectionTexts.BLANKS.getOrDefault(each.from(), "")),
                 "", "", each.possible(), false, each.picture())).toList());
     }
 
     @Override
     public String caution(Plan plan) {
-        return SectionWords.CAUTION;
+        return SectionTexts.CAUTION;
     }
 
     @Override
@@ -112,9 +112,9 @@ public final class SectionView extends StationView {
     @Override
     public void showTools(Plan plan, Notation notation) {
         wood.show(plan.job().section().wood());
-        doubleRabbet.setText(notation.words(SectionWords.DOUBLE_RABBET));
+        doubleRabbet.setText(notation.words(SectionTexts.DOUBLE_RABBET));
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
-        way.setText(notation.words(SectionWords.RABBET_BY.formatted(
+        way.setText(notation.words(SectionTexts.RABBET_BY.formatted(
                 plan.job().section().milling().way().title().split(",", 2)[0])));
         pack.show(plan.job(), notation);
         showChoices(plan, notation);

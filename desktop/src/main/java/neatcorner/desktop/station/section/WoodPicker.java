@@ -32,14 +32,14 @@ final class WoodPicker extends Button {
         if (!wood.name().equals(getText()) || getGraphic() == null) {
             setText(wood.name());
             setGraphic(new WoodSwatch(wood));
-            setAccessibleText(SectionWords.WOOD_IS.formatted(wood.name()));
+            setAccessibleText(SectionTexts.WOOD_IS.formatted(wood.name()));
         }
     }
 
     private void open() {
         TextField typed = new TextField();
         typed.setId("wood-name");
-        typed.setPromptText(SectionWords.TYPE_A_WOOD);
+        typed.setPromptText(SectionTexts.TYPE_A_WOOD);
         TilePane tiles = new TilePane();
         tiles.setPrefColumns(3);
         ScrollPane list = new ScrollPane(tiles);
@@ -50,7 +50,7 @@ final class WoodPicker extends Button {
         Label none = new Label();
         none.getStyleClass().add("hint");
         none.setId("wood-none");
-        Card card = new Card("wood-card", SectionWords.WOOD, List.of(typed, none, list));
+        Card card = new Card("wood-card", SectionTexts.WOOD, List.of(typed, none, list));
         List<Button> all = Species.KNOWN.stream().map(wood -> tile(wood, card)).toList();
         tiles.getChildren().setAll(all);
         typed.textProperty().subscribe(text -> narrow(text, all, tiles, none));
@@ -74,7 +74,7 @@ final class WoodPicker extends Button {
         left.removeIf(tile -> !(tile.getText().toLowerCase(Locale.ROOT).contains(wanted)
                 || meant.filter(wood -> wood.table().equals(((Species) tile.getUserData()).table())).isPresent()));
         tiles.getChildren().setAll(left);
-        none.setText(left.isEmpty() ? SectionWords.NO_SUCH_WOOD.formatted(text.strip()) : "");
+        none.setText(left.isEmpty() ? SectionTexts.NO_SUCH_WOOD.formatted(text.strip()) : "");
         none.setManaged(left.isEmpty());
     }
 

@@ -12,14 +12,14 @@ import neatcorner.plan.Station;
 public final class ShapeStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.SHAPE, ShapeView::new, null,
-            ShapeWords.FOUND_BY,
-            List.of(new StationSpec.Mode(ShapeWords.MODE_BODY, "body")),
+            ShapeTexts.FOUND_BY,
+            List.of(new StationSpec.Mode(ShapeTexts.MODE_BODY, "body")),
             List.of(new Shot("3-shape", demo -> demo.open("compass-rose.json")), new Shot("3-shape-body", demo -> {
                 demo.open("barometer-glass.json");
                 demo.press("body");
             })),
-            Arrays.stream(CornerJoint.values()).map(joint -> new StationSpec.Thing(ShapeWords.CORNER_JOINT,
-                    Sentence.capital(joint.title()), "", bench -> bench.change(ShapeWords.CHANGE_CORNER_JOINT,
+            Arrays.stream(CornerJoint.values()).map(joint -> new StationSpec.Thing(ShapeTexts.CORNER_JOINT,
+                    Sentence.capital(joint.title()), "", bench -> bench.change(ShapeTexts.CHANGE_CORNER_JOINT,
                             job -> job.outline().isRectangle() ? job.withJoint(joint) : job)))
                     .toList());
 

@@ -55,8 +55,8 @@ final class ShapeTools {
     private final LengthBox board;
     private final LengthBox rise;
     private final AngleBox slope;
-    private final Button measured = Controls.chip(ShapeWords.AS_MEASURED, this::openEditor);
-    private final Button templates = Controls.chip(ShapeWords.TEMPLATES, this::writeTemplates);
+    private final Button measured = Controls.chip(ShapeTexts.AS_MEASURED, this::openEditor);
+    private final Button templates = Controls.chip(ShapeTexts.TEMPLATES, this::writeTemplates);
     private final TraverseEditor editor;
     private final Node sidesBox;
     private final Node acrossBox;
@@ -67,33 +67,33 @@ final class ShapeTools {
     ShapeTools(Workbench bench, Palette palette) {
         this.bench = bench;
         kind = new ModeTiles<Kind>(palette, this::choose)
-                .with(Kind.RECTANGLE, ShapeWords.RECTANGLE, "shape-rectangle", ShapePictures::rectangle)
-                .with(Kind.REGULAR, ShapeWords.EQUAL_SIDES, "shape-regular", ShapePictures::regular)
-                .with(Kind.FREE, ShapeWords.FREE_CORNERS, "shape-free", ShapePictures::free)
-                .with(Kind.ARCH, ShapeWords.ARCHED_TOP, "shape-arch", ShapePictures::arch)
-                .with(Kind.CIRCLE, ShapeWords.CIRCLE, "shape-circle", ShapePictures::circle)
-                .with(Kind.ELLIPSE, ShapeWords.ELLIPSE, "shape-ellipse", ShapePictures::ellipse);
+                .with(Kind.RECTANGLE, ShapeTexts.RECTANGLE, "shape-rectangle", ShapePictures::rectangle)
+                .with(Kind.REGULAR, ShapeTexts.EQUAL_SIDES, "shape-regular", ShapePictures::regular)
+                .with(Kind.FREE, ShapeTexts.FREE_CORNERS, "shape-free", ShapePictures::free)
+                .with(Kind.ARCH, ShapeTexts.ARCHED_TOP, "shape-arch", ShapePictures::arch)
+                .with(Kind.CIRCLE, ShapeTexts.CIRCLE, "shape-circle", ShapePictures::circle)
+                .with(Kind.ELLIPSE, ShapeTexts.ELLIPSE, "shape-ellipse", ShapePictures::ellipse);
         across = new Controls.Choices<Boolean>(corners -> reshape((job, shape) -> shape instanceof Shape.Regular regular
                 ? new Shape.Regular(regular.sides(), corners)
                 : shape))
-                .with(false, ShapeWords.ACROSS_FLATS, "across-flats")
-                .with(true, ShapeWords.ACROSS_CORNERS, "across-corners");
+                .with(false, ShapeTexts.ACROSS_FLATS, "across-flats")
+                .with(true, ShapeTexts.ACROSS_CORNERS, "across-corners");
         curve = new Controls.Choices<Shape.Curve>(this::bend)
-                .with(Shape.Curve.SEGMENT, ShapeWords.FLAT_ARC, "curve-segment")
-                .with(Shape.Curve.SEMICIRCLE, ShapeWords.HALF_CIRCLE, "curve-semicircle")
-                .with(Shape.Curve.ELLIPSE, ShapeWords.HALF_ELLIPSE, "curve-ellipse");
-        sides = spinner("sides", ShapeWords.SIDES, Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
-        segments = spinner("segments", ShapeWords.SEGMENTS, 0, MOST_SEGMENTS, this::takeSegments);
-        board = new LengthBox(bench, ShapeFields.BOARD_WIDTH, ShapeWords.WIDEST_BOARD);
-        rise = new LengthBox(bench, ShapeFields.RISE, ShapeWords.RISE);
-        slope = new AngleBox(ShapeWords.SLOPE_INWARDS, "slope", 0, 90,
-                angle -> bench.change(ShapeWords.CHANGE_SLOPE, job -> job.sloped(angle)));
+                .with(Shape.Curve.SEGMENT, ShapeTexts.FLAT_ARC, "curve-segment")
+                .with(Shape.Curve.SEMICIRCLE, ShapeTexts.HALF_CIRCLE, "curve-semicircle")
+                .with(Shape.Curve.ELLIPSE, ShapeTexts.HALF_ELLIPSE, "curve-ellipse");
+        sides = spinner("sides", ShapeTexts.SIDES, Shape.FEWEST_SIDES, Shape.MOST_SIDES, this::takeSides);
+        segments = spinner("segments", ShapeTexts.SEGMENTS, 0, MOST_SEGMENTS, this::takeSegments);
+        board = new LengthBox(bench, ShapeFields.BOARD_WIDTH, ShapeTexts.WIDEST_BOARD);
+        rise = new LengthBox(bench, ShapeFields.RISE, ShapeTexts.RISE);
+        slope = new AngleBox(ShapeTexts.SLOPE_INWARDS, "slope", 0, 90,
+                angle -> bench.change(ShapeTexts.CHANGE_SLOPE, job -> job.sloped(angle)));
         measured.setId("as-measured");
         templates.setId("templates");
         editor = new TraverseEditor(bench, this::closeEditor);
-        sidesBox = Controls.captioned(ShapeWords.SIDES, sides);
-        acrossBox = Controls.captioned(ShapeWords.MEASURED_ACROSS, across);
-        segmentsBox = Controls.captioned(ShapeWords.SEGMENTS_NUMBER, segments);
+        sidesBox = Controls.captioned(ShapeTexts.SIDES, sides);
+        acrossBox = Controls.captioned(ShapeTexts.MEASURED_ACROSS, across);
+        segmentsBox = Controls.captioned(ShapeTexts.SEGMENTS_NUMBER, segments);
     }
 
     private Spinner<Integer> spinner(String id, String what, int least, int most, IntConsumer taken) {
@@ -127,9 +127,9 @@ final class ShapeTools {
         PaperSize paper = bench.settings().paper();
         Notation notation = bench.notation().get();
         bench.files().make(() -> Templates.write(plan, folder, name, paper, notation),
-                file -> Notice.info(ShapeWords.TEMPLATES_READY.formatted(file),
-                        new Notice.Action(ShapeWords.OPEN_IT, () -> bench.files().open(file))),
-                ShapeWords.TEMPLATES_NOT_WRITTEN.formatted(folder));
+                file -> Notice.info(ShapeTexts.TEMPLATES_READY.formatted(file),
+                        new Notice.Action(ShapeTexts.OPEN_IT, () -> bench.files().open(file))),
+                ShapeTexts.TEMPLATES_NOT_WRITTEN.formatted(folder));
     }
 
     private void openEditor() {
@@ -142,14 +142,14 @@ final class ShapeTools {
 
     /** Changes the shape there is; one that is of another kind by now stays as it is. */
     private void reshape(BiFunction<Job, Shape, Shape> change) {
-        bench.change(ShapeWords.CHANGE_OUTLINE, job -> job.withOutline(job.outline()
+        bench.change(ShapeTexts.CHANGE_OUTLINE, job -> job.withOutline(job.outline()
                 .withShape(change.apply(job, job.outline().shape()))));
     }
 
     private void choose(Kind wanted) {
         if (wanted != kindOf(bench.job().outline().shape())) {
             closeEditor();
-            bench.change(ShapeWords.CHANGE_SHAPE, job -> shaped(job, wanted));
+            bench.change(ShapeTexts.CHANGE_SHAPE, job -> shaped(job, wanted));
         }
     }
 

@@ -23,12 +23,12 @@ public final class ShapeView extends StationView {
     private static final double PER_PIXEL = 0.008;
     private static final double MOST_PITCH = 1.4;
 
-    private final ToggleButton body = new ToggleButton(ShapeWords.PUT_TOGETHER);
+    private final ToggleButton body = new ToggleButton(ShapeTexts.PUT_TOGETHER);
     private double yaw = 0.55;
     private double pitch = 0.4;
     private double pressedX;
     private double pressedY;
-    private final CheckBox mirrored = new CheckBox(ShapeWords.BOTH_HALVES_ALIKE);
+    private final CheckBox mirrored = new CheckBox(ShapeTexts.BOTH_HALVES_ALIKE);
 
     public ShapeView(Desk desk) {
         super(desk, Station.SHAPE);

@@ -48,11 +48,11 @@ final class TraverseEditor extends VBox {
         said.setWrapText(true);
         said.setId("traverse-said");
         offers.getStyleClass().add("captioned");
-        Button more = Controls.chip(ShapeWords.ONE_SIDE_MORE, () -> setCount(sides.size() + 1));
+        Button more = Controls.chip(ShapeTexts.ONE_SIDE_MORE, () -> setCount(sides.size() + 1));
         more.setId("traverse-more");
-        Button fewer = Controls.chip(ShapeWords.ONE_SIDE_FEWER, () -> setCount(sides.size() - 1));
+        Button fewer = Controls.chip(ShapeTexts.ONE_SIDE_FEWER, () -> setCount(sides.size() - 1));
         fewer.setId("traverse-fewer");
-        HBox last = new HBox(more, fewer, Controls.chip(ShapeWords.CLOSE, close), offers);
+        HBox last = new HBox(more, fewer, Controls.chip(ShapeTexts.CLOSE, close), offers);
         last.getStyleClass().add("captioned");
         getChildren().addAll(rows, said, last);
     }
@@ -106,8 +106,8 @@ final class TraverseEditor extends VBox {
         int count = sides.size();
         for (int i = 0; i < count; i++) {
             rows.getChildren().add(
-                    Controls.captioned(ShapeWords.CORNER.formatted(letter(i + count - 1), letter(i)), corners.get(i)));
-            rows.getChildren().add(Controls.captioned(ShapeWords.SIDE.formatted(letter(i)), sides.get(i)));
+                    Controls.captioned(ShapeTexts.CORNER.formatted(letter(i + count - 1), letter(i)), corners.get(i)));
+            rows.getChildren().add(Controls.captioned(ShapeTexts.SIDE.formatted(letter(i)), sides.get(i)));
         }
         judge();
     }
@@ -125,13 +125,13 @@ final class TraverseEditor extends VBox {
                     && length.length().isPositive()) {
                 lengths.add(length.length().toMm());
             } else {
-                said.setText(ShapeWords.EXPECTED_LENGTH.formatted(letter(i)));
+                said.setText(ShapeTexts.EXPECTED_LENGTH.formatted(letter(i)));
                 return;
             }
             int corner = i;
             if (!(Typing.angle(notation, 1, 359, angles::add)
                     .read(corners.get(corner).getText()) instanceof Typing.Understood read)) {
-                said.setText(ShapeWords.EXPECTED_DEGREES.formatted(letter(i + sides.size() - 1), letter(i)));
+                said.setText(ShapeTexts.EXPECTED_DEGREES.formatted(letter(i + sides.size() - 1), letter(i)));
                 return;
             }
             read.take().run();
@@ -144,13 +144,13 @@ final class TraverseEditor extends VBox {
         Length gap = Length.mm(traverse.gap());
         boolean closes = Math.abs(over) < 0.005 && gap.toMm() < 0.05;
         said.setText(closes
-                ? ShapeWords.CLOSES
-                : notation.words(ShapeWords.DOES_NOT_CLOSE.formatted(notation.text(Angle.ofDegrees(
-                        Math.abs(over))), over < 0 ? ShapeWords.TOO_LITTLE : ShapeWords.TOO_MUCH, notation.text(gap))));
+                ? ShapeTexts.CLOSES
+                : notation.words(ShapeTexts.DOES_NOT_CLOSE.formatted(notation.text(Angle.ofDegrees(
+                        Math.abs(over))), over < 0 ? ShapeTexts.TOO_LITTLE : ShapeTexts.TOO_MUCH, notation.text(gap))));
         traverse.closings().stream().limit(closes ? 1 : MOST_OFFERS).forEach(closing -> {
             String text = closes
-                    ? ShapeWords.TAKE_OUTLINE
-                    : ShapeWords.SIDE_GIVES.formatted(letter(closing.side()),
+                    ? ShapeTexts.TAKE_OUTLINE
+                    : ShapeTexts.SIDE_GIVES.formatted(letter(closing.side()),
                             notation.text(Length.mm(closing.length())), degrees(closing.start()),
                             degrees(closing.end()));
             Button offer = Controls.chip(text, () -> take(traverse.closedBy(closing.side())));
@@ -165,7 +165,7 @@ final class TraverseEditor extends VBox {
 
     private void take(Loop loop) {
         Loop upright = Traverse.of(loop).closedBy(loop.sides() - 1, 0, loop.at(0), 0);
-        bench.change(ShapeWords.CHANGE_OUTLINE_AS_MEASURED, job -> {
+        bench.change(ShapeTexts.CHANGE_OUTLINE_AS_MEASURED, job -> {
             boolean same = job.outline().faceWidths().size() == loop.sides();
             return job.withOutline(job.outline().withShape(new Shape.Polygon(upright))
                     .withFaceWidths(same ? job.outline().faceWidths() : List.of()))

@@ -23,19 +23,19 @@ final class AtHandCard extends Button {
     private final Workbench bench;
     private final TextField text = new TextField();
     private final Label echo = new Label();
-    private final Button take = new Button(SticksWords.PUT_ON_THE_RACK);
+    private final Button take = new Button(SticksTexts.PUT_ON_THE_RACK);
     private final Button usual = new Button();
     private final Card card;
 
     AtHandCard(Desk desk) {
-        super(SticksWords.ADD_STICKS);
+        super(SticksTexts.ADD_STICKS);
         this.desk = desk;
         bench = desk.bench();
         setId("add-stick");
         setOnAction(e -> toggle());
         text.setId("at-hand");
         text.setPrefColumnCount(24);
-        text.setAccessibleText(SticksWords.AT_HAND);
+        text.setAccessibleText(SticksTexts.AT_HAND);
         text.setOnAction(e -> take());
         text.textProperty().subscribe(this::echo);
         echo.setId("at-hand-echo");
@@ -53,7 +53,7 @@ final class AtHandCard extends Button {
         HBox foot = new HBox(take, usual);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("card-fields");
-        card = new Card("at-hand-card", SticksWords.AT_HAND, List.of(text, echo, foot));
+        card = new Card("at-hand-card", SticksTexts.AT_HAND, List.of(text, echo, foot));
     }
 
     private Units units() {
@@ -63,7 +63,7 @@ final class AtHandCard extends Button {
     private void toggle() {
         text.clear();
         echo("");
-        text.setPromptText(units() == Units.INCHES ? SticksWords.AS_INCH_STICKS : SticksWords.AS_METRIC_STICKS);
+        text.setPromptText(units() == Units.INCHES ? SticksTexts.AS_INCH_STICKS : SticksTexts.AS_METRIC_STICKS);
         usual.setText(said(List.of(new SticksText.Lot(1, Defaults.usualStick(units())))));
         desk.card(card, this);
     }
@@ -74,7 +74,7 @@ final class AtHandCard extends Button {
         take.setDisable(!(read instanceof SticksText.Understood));
         echo.setText(switch (read) {
             case SticksText.Understood understood -> said(understood.lots());
-            case SticksText.NotUnderstood not -> typed.isBlank() ? SticksWords.AT_HAND_HINT : not.why();
+            case SticksText.NotUnderstood not -> typed.isBlank() ? SticksTexts.AT_HAND_HINT : not.why();
         });
     }
 
@@ -92,10 +92,10 @@ final class AtHandCard extends Button {
     }
 
     private void add(List<SticksText.Lot> lots) {
-        bench.change(SticksWords.CHANGE_ADD_STICKS, job -> {
+        bench.change(SticksTexts.CHANGE_ADD_STICKS, job -> {
             Rack rack = job.stock();
             for (SticksText.Lot lot : lots) {
-                rack = rack.plusStick(new Stick(SticksWords.NEW_STICK.formatted(rack.sticks().size() + 1),
+                rack = rack.plusStick(new Stick(SticksTexts.NEW_STICK.formatted(rack.sticks().size() + 1),
                         lot.length(), lot.count(), null, List.of()));
             }
             return job.withStock(rack);

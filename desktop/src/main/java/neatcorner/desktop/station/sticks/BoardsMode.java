@@ -43,35 +43,35 @@ final class BoardsMode implements StationMode {
         this.bench = bench;
         picker = new Controls.Picker("board", refresh);
         whenShort = new Later<>(bench, List.of(), (plan, search) -> BoardWork.whenShort(plan), refresh);
-        Button add = new Button(SticksWords.ADD_A_BOARD);
+        Button add = new Button(SticksTexts.ADD_A_BOARD);
         add.setId("add-board");
         add.setOnAction(e -> add());
-        mill = new Button(SticksWords.MILL_IT_TO_STICKS);
+        mill = new Button(SticksTexts.MILL_IT_TO_STICKS);
         mill.setId("mill-board");
         mill.getStyleClass().add("accent");
         mill.setOnAction(e -> {
             int index = picker.index();
-            bench.changeSlowly(SticksWords.CHANGE_MILL_A_BOARD, job -> BoardWork.milled(job, index));
+            bench.changeSlowly(SticksTexts.CHANGE_MILL_A_BOARD, job -> BoardWork.milled(job, index));
         });
         lengths = new LengthRow(
-                index -> List.of(new LengthBox(bench, StockFields.boardLength(index), SticksWords.LENGTH),
-                        new LengthBox(bench, StockFields.boardWidth(index), SticksWords.WIDTH),
-                        new LengthBox(bench, StockFields.boardThickness(index), SticksWords.THICKNESS),
-                        new LengthBox(bench, StockFields.boardBow(index), SticksWords.BOW)));
+                index -> List.of(new LengthBox(bench, StockFields.boardLength(index), SticksTexts.LENGTH),
+                        new LengthBox(bench, StockFields.boardWidth(index), SticksTexts.WIDTH),
+                        new LengthBox(bench, StockFields.boardThickness(index), SticksTexts.THICKNESS),
+                        new LengthBox(bench, StockFields.boardBow(index), SticksTexts.BOW)));
         advice.getStyleClass().add("captioned");
-        editor = new StockEditor("board", SticksWords.BOARD, new StockEditor.Edits(
+        editor = new StockEditor("board", SticksTexts.BOARD, new StockEditor.Edits(
                 name -> change(b -> b.withName(name)), count -> change(b -> b.withCount(count)),
                 price -> change(b -> b.withPrice(price))),
-                List.of(lengths), List.of(mill, Controls.chip(SticksWords.REMOVE, this::remove)));
+                List.of(lengths), List.of(mill, Controls.chip(SticksTexts.REMOVE, this::remove)));
         tools = List.of(add, picker, advice);
     }
 
     private void add() {
         picker.choose(bench.job().stock().boards().size());
-        bench.change(SticksWords.CHANGE_ADD_A_BOARD, job -> {
+        bench.change(SticksTexts.CHANGE_ADD_A_BOARD, job -> {
             Units units = job.units();
             List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
-            boards.add(new RoughBoard(SticksWords.NEW_BOARD.formatted(boards.size() + 1), units.either(2400, 96),
+            boards.add(new RoughBoard(SticksTexts.NEW_BOARD.formatted(boards.size() + 1), units.either(2400, 96),
                     units.either(150, 6),
                     units.either(27, 1), Length.ZERO, 1, null, List.of()));
             return job.withStock(job.stock().withBoards(boards));
@@ -80,12 +80,12 @@ final class BoardsMode implements StationMode {
 
     private void change(UnaryOperator<RoughBoard> changed) {
         int index = picker.index();
-        bench.change(SticksWords.CHANGE_BOARD, job -> StockFields.withBoard(job, index, changed));
+        bench.change(SticksTexts.CHANGE_BOARD, job -> StockFields.withBoard(job, index, changed));
     }
 
     private void remove() {
         int index = picker.index();
-        bench.change(SticksWords.CHANGE_REMOVE_A_BOARD, job -> {
+        bench.change(SticksTexts.CHANGE_REMOVE_A_BOARD, job -> {
             List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
             if (index < boards.size()) {
                 boards.remove(index);
@@ -128,7 +128,7 @@ final class BoardsMode implements StationMode {
             buttons.add(button);
         }
         if (!buttons.isEmpty()) {
-            buttons.addFirst(new Label(SticksWords.NOT_ENOUGH_WOOD));
+            buttons.addFirst(new Label(SticksTexts.NOT_ENOUGH_WOOD));
         }
         advice.getChildren().setAll(buttons);
     }
@@ -147,24 +147,24 @@ final class BoardsMode implements StationMode {
             sticks += milling.sticks().stream().mapToInt(stick -> stick.count()).sum();
             total = total.plus(milling.total().times(milling.board().count()));
         }
-        rows.add(Slate.Row.large(SticksWords.STICKS_FROM_BOARDS, Reading.computed(SticksWords.STICKS_FROM_BOARDS,
-                Scalar.count(sticks), SticksWords.HOW_STICKS_FROM_BOARDS)));
-        rows.add(Slate.Row.large(SticksWords.STICK_END_TO_END, Reading.computed(SticksWords.STICK_END_TO_END, total,
-                SticksWords.HOW_STICK_END_TO_END)));
+        rows.add(Slate.Row.large(SticksTexts.STICKS_FROM_BOARDS, Reading.computed(SticksTexts.STICKS_FROM_BOARDS,
+                Scalar.count(sticks), SticksTexts.HOW_STICKS_FROM_BOARDS)));
+        rows.add(Slate.Row.large(SticksTexts.STICK_END_TO_END, Reading.computed(SticksTexts.STICK_END_TO_END, total,
+                SticksTexts.HOW_STICK_END_TO_END)));
         rows.add(
-                Slate.Row.plain(SticksWords.STICK_NEEDED, Reading.computed(SticksWords.STICK_NEEDED, plan.stickNeeded(),
-                        SticksWords.HOW_STICK_NEEDED)));
-        rows.add(lumber(SticksWords.LUMBER_AT_HAND, BoardWork.volume(plan.job().stock()), plan.job().units(),
-                SticksWords.HOW_LUMBER_AT_HAND));
-        rows.add(lumber(SticksWords.LUMBER_NEEDED, BoardWork.volumeNeeded(plan), plan.job().units(),
-                SticksWords.HOW_LUMBER_NEEDED));
+                Slate.Row.plain(SticksTexts.STICK_NEEDED, Reading.computed(SticksTexts.STICK_NEEDED, plan.stickNeeded(),
+                        SticksTexts.HOW_STICK_NEEDED)));
+        rows.add(lumber(SticksTexts.LUMBER_AT_HAND, BoardWork.volume(plan.job().stock()), plan.job().units(),
+                SticksTexts.HOW_LUMBER_AT_HAND));
+        rows.add(lumber(SticksTexts.LUMBER_NEEDED, BoardWork.volumeNeeded(plan), plan.job().units(),
+                SticksTexts.HOW_LUMBER_NEEDED));
         return new Slate(rows);
     }
 
     private static Slate.Row lumber(String name, double volume, Units units, String how) {
         return Slate.Row.plain(name, units == Units.MILLIMETRES
                 ? Reading.computed(name, new Scalar(volume, "m³", 4), how)
-                : Reading.computed(name, new Scalar(volume / BoardWork.BOARD_FOOT, SticksWords.BD_FT, 1), how));
+                : Reading.computed(name, new Scalar(volume / BoardWork.BOARD_FOOT, SticksTexts.BD_FT, 1), how));
     }
 
     @Override
@@ -176,7 +176,7 @@ final class BoardsMode implements StationMode {
         List<Sentence> says = new ArrayList<>(
                 BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1)))));
         says.add(Sentence
-                .of(SticksWords.RECLAIMED_CAUTION));
+                .of(SticksTexts.RECLAIMED_CAUTION));
         return says;
     }
 }

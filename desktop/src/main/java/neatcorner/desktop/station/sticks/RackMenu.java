@@ -40,7 +40,7 @@ public final class RackMenu {
 
     private final Workbench bench;
     private final Runnable refresh;
-    private final MenuButton menu = new MenuButton(SticksWords.RACK);
+    private final MenuButton menu = new MenuButton(SticksTexts.RACK);
     private int listed;
     private final Map<Path, Job> together = new LinkedHashMap<>();
 
@@ -91,7 +91,7 @@ public final class RackMenu {
     }
 
     private void offer(Path file, Job other) {
-        CheckMenuItem item = new CheckMenuItem(SticksWords.CUT_TOGETHER_WITH.formatted(other.title()));
+        CheckMenuItem item = new CheckMenuItem(SticksTexts.CUT_TOGETHER_WITH.formatted(other.title()));
         item.setSelected(together.containsKey(file));
         item.setOnAction(e -> {
             if (together.remove(file) == null) {
@@ -104,33 +104,33 @@ public final class RackMenu {
 
     private void listOwn() {
         menu.getItems().clear();
-        item(SticksWords.CUT_IT, this::putBack);
+        item(SticksTexts.CUT_IT, this::putBack);
         if (!bench.shelf().of(bench.job().section()).isEmpty()) {
-            item(SticksWords.TAKE_OFFCUTS, this::takeOffcuts);
+            item(SticksTexts.TAKE_OFFCUTS, this::takeOffcuts);
         }
-        item(SticksWords.WHAT_OFFCUTS_GIVE, this::sayWhatElse);
-        item(SticksWords.LET_PIECES_LIE,
-                () -> bench.change(SticksWords.CHANGE_LET_PIECES_LIE,
+        item(SticksTexts.WHAT_OFFCUTS_GIVE, this::sayWhatElse);
+        item(SticksTexts.LET_PIECES_LIE,
+                () -> bench.change(SticksTexts.CHANGE_LET_PIECES_LIE,
                         job -> job.withStock(job.stock().withPins(List.of()))));
         menu.getItems().add(new SeparatorMenuItem());
-        item(SticksWords.READ_STICKS, this::chooseList);
-        item(SticksWords.WRITE_STICKS, this::chooseTarget);
+        item(SticksTexts.READ_STICKS, this::chooseList);
+        item(SticksTexts.WRITE_STICKS, this::chooseTarget);
         menu.getItems().add(new SeparatorMenuItem());
     }
 
     private void putBack() {
         Plan plan = bench.currentPlan();
         List<Stick> offcuts = Offcuts.of(plan);
-        bench.change(SticksWords.CHANGE_CUT, job -> Offcuts.cut(job, plan),
+        bench.change(SticksTexts.CHANGE_CUT, job -> Offcuts.cut(job, plan),
                 new ShelfMove(plan.job().section(), offcuts, List.of()));
-        bench.notice().set(Notice.info(SticksWords.IT_IS_CUT.formatted(offcuts.size())));
+        bench.notice().set(Notice.info(SticksTexts.IT_IS_CUT.formatted(offcuts.size())));
     }
 
     /** Puts the shelf's offcuts of this section on the rack, where they are taken first, being paid for. */
     void takeOffcuts() {
         Section section = bench.job().section();
         List<Stick> offered = bench.shelf().of(section);
-        bench.change(SticksWords.CHANGE_TAKE_OFFCUTS, job -> {
+        bench.change(SticksTexts.CHANGE_TAKE_OFFCUTS, job -> {
             List<Stick> sticks = new ArrayList<>(offered);
             sticks.addAll(job.stock().sticks());
             return job.withStock(job.stock().withPins(List.of()).withSticks(sticks));
@@ -171,8 +171,8 @@ public final class RackMenu {
             text.append(text.isEmpty() ? "" : ", ").append(each.frames()).append(" × ").append(each.size().name());
         }
         return more.isEmpty()
-                ? SticksWords.OFFCUTS_TOO_SHORT
-                : SticksWords.OFFCUTS_GIVE.formatted(text);
+                ? SticksTexts.OFFCUTS_TOO_SHORT
+                : SticksTexts.OFFCUTS_GIVE.formatted(text);
     }
 
     private void chooseList() {
@@ -192,7 +192,7 @@ public final class RackMenu {
     private static FileChooser chooser() {
         FileChooser chooser = new FileChooser();
         chooser.setInitialFileName("sticks.csv");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(SticksWords.COMMA_SEPARATED_VALUES, "*.csv"));
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(SticksTexts.COMMA_SEPARATED_VALUES, "*.csv"));
         return chooser;
     }
 
@@ -204,9 +204,9 @@ public final class RackMenu {
                 bench.notice().set(Notice.grave(list.said));
                 return;
             }
-            bench.change(SticksWords.CHANGE_STICKS_FROM_A_LIST,
+            bench.change(SticksTexts.CHANGE_STICKS_FROM_A_LIST,
                     job -> job.withStock(job.stock().withPins(List.of()).withSticks(list.sticks)));
-            bench.notice().set(Notice.info(SticksWords.STICKS_READ.formatted(list.sticks.size())));
+            bench.notice().set(Notice.info(SticksTexts.STICKS_READ.formatted(list.sticks.size())));
         }, bench::fault);
     }
 
@@ -216,14 +216,14 @@ public final class RackMenu {
     private static Imported read(Path file, Units units) {
         try {
             return new Imported(
-                    StockCsv.read(WholeFile.text(WholeFile.read(file, LARGEST_LIST, SticksWords.LIST_OF_STICKS)),
+                    StockCsv.read(WholeFile.text(WholeFile.read(file, LARGEST_LIST, SticksTexts.LIST_OF_STICKS)),
                             units),
                     null);
         } catch (BadFile e) {
             return new Imported(List.of(), file.getFileName() + ": " + e.getMessage() + ".");
         } catch (IOException e) {
             LOG.log(Level.WARNING, "list not read", e);
-            return new Imported(List.of(), SticksWords.STICKS_NOT_READ.formatted(file));
+            return new Imported(List.of(), SticksTexts.STICKS_NOT_READ.formatted(file));
         }
     }
 
@@ -232,6 +232,6 @@ public final class RackMenu {
         Job job = bench.job();
         bench.files().write(file,
                 () -> StockCsv.write(job.stock().sticks(), job.units()).getBytes(StandardCharsets.UTF_8),
-                SticksWords.STICKS_WRITTEN.formatted(file), SticksWords.STICKS_NOT_WRITTEN.formatted(file));
+                SticksTexts.STICKS_WRITTEN.formatted(file), SticksTexts.STICKS_NOT_WRITTEN.formatted(file));
     }
 }

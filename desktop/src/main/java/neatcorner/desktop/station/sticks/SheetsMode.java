@@ -38,8 +38,8 @@ final class SheetsMode implements StationMode {
     private final Controls.Picker picker;
     private final StockEditor editor;
     private final LengthRow lengths;
-    private final MenuButton add = new MenuButton(SticksWords.ADD_A_SHEET_OF);
-    private final CheckBox grained = new CheckBox(SticksWords.HAS_PATTERN);
+    private final MenuButton add = new MenuButton(SticksTexts.ADD_A_SHEET_OF);
+    private final CheckBox grained = new CheckBox(SticksTexts.HAS_PATTERN);
     private final List<Node> tools;
     private final Later<Plan, List<SheetWork>> works;
 
@@ -52,13 +52,13 @@ final class SheetsMode implements StationMode {
         add.getItems().add(new MenuItem());
         grained.setId("sheet-grained");
         grained.setOnAction(e -> change(s -> s.withGrained(grained.isSelected())));
-        lengths = new LengthRow(index -> List.of(new LengthBox(bench, StockFields.sheetWidth(index), SticksWords.WIDTH),
-                new LengthBox(bench, StockFields.sheetHeight(index), SticksWords.HEIGHT),
-                new LengthBox(bench, StockFields.sheetTrim(index), SticksWords.TRIM)));
-        editor = new StockEditor("sheet", SticksWords.SHEET, new StockEditor.Edits(
+        lengths = new LengthRow(index -> List.of(new LengthBox(bench, StockFields.sheetWidth(index), SticksTexts.WIDTH),
+                new LengthBox(bench, StockFields.sheetHeight(index), SticksTexts.HEIGHT),
+                new LengthBox(bench, StockFields.sheetTrim(index), SticksTexts.TRIM)));
+        editor = new StockEditor("sheet", SticksTexts.SHEET, new StockEditor.Edits(
                 name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
                 price -> change(s -> s.withPrice(price))),
-                List.of(lengths), List.of(grained, Controls.chip(SticksWords.REMOVE, this::remove)));
+                List.of(lengths), List.of(grained, Controls.chip(SticksTexts.REMOVE, this::remove)));
         tools = List.of(add, picker);
     }
 
@@ -73,16 +73,16 @@ final class SheetsMode implements StationMode {
             add.getItems().add(item);
         }
         if (materials.isEmpty()) {
-            add.getItems().add(new MenuItem(SticksWords.NO_SHEETS));
+            add.getItems().add(new MenuItem(SticksTexts.NO_SHEETS));
         }
     }
 
     private void add(String material) {
         picker.choose(bench.job().stock().sheets().size());
-        bench.change(SticksWords.CHANGE_ADD_A_SHEET, job -> {
+        bench.change(SticksTexts.CHANGE_ADD_A_SHEET, job -> {
             Units units = job.units();
             List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
-            sheets.add(new Sheet(SticksWords.NEW_SHEET.formatted(material), material, units.either(1600, 60),
+            sheets.add(new Sheet(SticksTexts.NEW_SHEET.formatted(material), material, units.either(1600, 60),
                     units.either(1200, 40), 2,
                     null, false));
             return job.withStock(job.stock().withSheets(sheets));
@@ -91,12 +91,12 @@ final class SheetsMode implements StationMode {
 
     private void change(UnaryOperator<Sheet> changed) {
         int index = picker.index();
-        bench.change(SticksWords.CHANGE_SHEET, job -> StockFields.withSheet(job, index, changed));
+        bench.change(SticksTexts.CHANGE_SHEET, job -> StockFields.withSheet(job, index, changed));
     }
 
     private void remove() {
         int index = picker.index();
-        bench.change(SticksWords.CHANGE_REMOVE_A_SHEET, job -> {
+        bench.change(SticksTexts.CHANGE_REMOVE_A_SHEET, job -> {
             List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
             if (index < sheets.size()) {
                 sheets.remove(index);
@@ -148,19 +148,19 @@ final class SheetsMode implements StationMode {
         List<Slate.Row> rows = new ArrayList<>();
         for (SheetWork work : works(plan)) {
             String proof = !work.layout().isComplete()
-                    ? SticksWords.TOO_FEW
-                    : work.layout().proved() ? SticksWords.PROVED_LEAST : SticksWords.LEAST_NOT_PROVED;
+                    ? SticksTexts.TOO_FEW
+                    : work.layout().proved() ? SticksTexts.PROVED_LEAST : SticksTexts.LEAST_NOT_PROVED;
             rows.add(Slate.Row.large(Sentence.capital(SheetWork.title(work.material())) + proof,
-                    Reading.computed(SticksWords.SHEETS_TO_TAKE,
+                    Reading.computed(SticksTexts.SHEETS_TO_TAKE,
                             Scalar.count(work.layout().count()), work.layout().proof())));
             for (Panel panel : work.nesting().panels()) {
                 rows.add(Slate.Row.plain(panel.count() + " × " + panel.name(),
-                        Reading.given(SticksWords.PANEL_WIDTH.formatted(panel.name()), panel.width()),
-                        Reading.given(SticksWords.PANEL_HEIGHT.formatted(panel.name()), panel.height())));
+                        Reading.given(SticksTexts.PANEL_WIDTH.formatted(panel.name()), panel.width()),
+                        Reading.given(SticksTexts.PANEL_HEIGHT.formatted(panel.name()), panel.height())));
             }
             if (work.layout().count() > 0) {
-                rows.add(Slate.Row.plain(SticksWords.OF_IT_LEFT_OVER, Reading.computed(SticksWords.LEFT_OVER,
-                        new Scalar(100 * SheetsFigure.unused(work), "%", 0), SticksWords.HOW_LEFT_OVER)));
+                rows.add(Slate.Row.plain(SticksTexts.OF_IT_LEFT_OVER, Reading.computed(SticksTexts.LEFT_OVER,
+                        new Scalar(100 * SheetsFigure.unused(work), "%", 0), SticksTexts.HOW_LEFT_OVER)));
             }
         }
         return new Slate(rows);
@@ -172,17 +172,17 @@ final class SheetsMode implements StationMode {
         for (SheetWork work : works(plan)) {
             if (!work.layout().isComplete() && !plan.job().stock().sheets().isEmpty()) {
                 says.add(Sentence.of(
-                        SticksWords.NO_PLACE.formatted(SheetWork.title(work.material())),
+                        SticksTexts.NO_PLACE.formatted(SheetWork.title(work.material())),
                         Scalar.count(work.layout().unplaced())));
             }
             boolean narrow = work.layout().sheets().stream().flatMap(cut -> cut.cuts().stream()).map(SheetCut::strip)
                     .anyMatch(work::isTooNarrow);
             if (narrow) {
-                says.add(Sentence.of(SticksWords.PLIERS_HINT, work.thickness().times(SheetNesting.NARROW)));
+                says.add(Sentence.of(SticksTexts.PLIERS_HINT, work.thickness().times(SheetNesting.NARROW)));
             }
         }
         if (!plan.job().stock().sheets().isEmpty()) {
-            says.add(Sentence.of(SticksWords.GLASS_CAUTION));
+            says.add(Sentence.of(SticksTexts.GLASS_CAUTION));
         }
         return says;
     }

@@ -97,14 +97,14 @@ final class StickDragging {
         CutPiece held = piece;
         if (held != null && target != null && !isSame(target, row)) {
             show(target.box().left(), target.box().right(), target.box());
-            hint.accept(SticksWords.GIVE_PIECE.formatted(held.label(bench.job().quantity())));
+            hint.accept(SticksTexts.GIVE_PIECE.formatted(held.label(bench.job().quantity())));
             return;
         }
         double to = Math.max(0, Math.min(row.box().right(), at.x()));
         show(Math.min(pressedAt, to), Math.max(pressedAt, to), row.box());
         Notation notation = bench.notation().get();
         Span span = span(to, notation);
-        hint.accept(SticksWords.KNOT_FROM_TO.formatted(notation.text(span.from()), notation.text(span.to())));
+        hint.accept(SticksTexts.KNOT_FROM_TO.formatted(notation.text(span.from()), notation.text(span.to())));
     }
 
     private static boolean isSame(SticksFigure.Row a, SticksFigure.Row b) {
@@ -153,7 +153,7 @@ final class StickDragging {
     }
 
     private void toggle(CutPiece held, SticksFigure.Row row) {
-        edit(SticksWords.CHANGE_HOLD_A_PIECE, rack -> rack.pins().stream().anyMatch(pin -> pin.holds(held))
+        edit(SticksTexts.CHANGE_HOLD_A_PIECE, rack -> rack.pins().stream().anyMatch(pin -> pin.holds(held))
                 ? rack.released(held.piece().name(), held.frame())
                 : rack.pinned(new Pin(held.piece().name(), held.frame(), row.stock(), row.number())));
     }
@@ -164,7 +164,7 @@ final class StickDragging {
         int used = plan.layout().sticks().stream().filter(stick -> stick.stock() == target.stock())
                 .mapToInt(CutStick::number).max().orElse(0);
         int number = target.used() ? target.number() : used + 1;
-        edit(SticksWords.CHANGE_HOLD_A_PIECE, rack -> target.stock() < rack.sticks().size()
+        edit(SticksTexts.CHANGE_HOLD_A_PIECE, rack -> target.stock() < rack.sticks().size()
                 && number <= rack.sticks().get(target.stock()).count()
                         ? rack.pinned(new Pin(held.piece().name(), held.frame(), target.stock(), number))
                         : rack);

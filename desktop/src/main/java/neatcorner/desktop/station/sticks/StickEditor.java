@@ -41,22 +41,22 @@ final class StickEditor {
         this.desk = desk;
         this.bench = desk.bench();
         this.knots = knots;
-        clear = Controls.chip(SticksWords.NO_KNOTS, () -> change(stick -> stick.withDefects(List.of())));
+        clear = Controls.chip(SticksTexts.NO_KNOTS, () -> change(stick -> stick.withDefects(List.of())));
         clear.setId("clear-knots");
-        Button knot = Controls.chip(SticksWords.ADD_A_KNOT, this::addKnot);
+        Button knot = Controls.chip(SticksTexts.ADD_A_KNOT, this::addKnot);
         knot.setId("add-knot");
-        Button largest = Controls.chip(SticksWords.LARGEST_FRAME, this::largest);
+        Button largest = Controls.chip(SticksTexts.LARGEST_FRAME, this::largest);
         largest.setId("largest-frame");
-        Button remove = Controls.chip(SticksWords.REMOVE, this::remove);
+        Button remove = Controls.chip(SticksTexts.REMOVE, this::remove);
         remove.setId("stick-remove");
         List<Node> after = List.of(knot, clear, largest, remove);
         across.getStyleClass().add("card-fields");
-        editor = new StockEditor("stick", SticksWords.STICK,
+        editor = new StockEditor("stick", SticksTexts.STICK,
                 new StockEditor.Edits(name -> change(stick -> stick.withName(name)),
                         count -> change(stick -> stick.withCount(count)),
                         price -> change(stick -> stick.withPrice(price))),
                 List.of(across), after);
-        card = new Card("stick-editor", SticksWords.STICK, List.of(editor));
+        card = new Card("stick-editor", SticksTexts.STICK, List.of(editor));
     }
 
     /** The box of a field in its card. */
@@ -77,9 +77,9 @@ final class StickEditor {
         }
         if (newIndex != index) {
             editor.say("");
-            boxes = List.of(new LengthBox(bench, StockFields.stick(newIndex), SticksWords.LONG),
-                    new LengthBox(bench, StockFields.stickWidth(newIndex), SticksWords.WIDE),
-                    new LengthBox(bench, StockFields.stickThickness(newIndex), SticksWords.THICK));
+            boxes = List.of(new LengthBox(bench, StockFields.stick(newIndex), SticksTexts.LONG),
+                    new LengthBox(bench, StockFields.stickWidth(newIndex), SticksTexts.WIDE),
+                    new LengthBox(bench, StockFields.stickThickness(newIndex), SticksTexts.THICK));
             across.getChildren().setAll(boxes);
         }
         index = newIndex;
@@ -97,7 +97,7 @@ final class StickEditor {
     private void change(UnaryOperator<Stick> changed) {
         int which = index;
         if (which >= 0) {
-            bench.change(SticksWords.CHANGE_STICK, job -> job.withStock(job.stock().withStick(which, changed)));
+            bench.change(SticksTexts.CHANGE_STICK, job -> job.withStock(job.stock().withStick(which, changed)));
         }
     }
 
@@ -128,20 +128,20 @@ final class StickEditor {
         Job job = bench.job();
         bench.planning().ask(Planning.Pace.SLOW, search -> LargestFrame.from(job, stick, search),
                 size -> size.ifPresentOrElse(this::take,
-                        () -> editor.say(SticksWords.NO_FRAME_FITS)),
+                        () -> editor.say(SticksTexts.NO_FRAME_FITS)),
                 bench::fault);
     }
 
     private void take(Opening size) {
-        bench.change(SticksWords.CHANGE_LARGEST_FRAME, job -> job.withSize(job.sizeOf(), size));
+        bench.change(SticksTexts.CHANGE_LARGEST_FRAME, job -> job.withSize(job.sizeOf(), size));
         Notation notation = bench.notation().get();
         editor.say(
-                SticksWords.FRAME_IS_NOW_LARGEST.formatted(notation.bare(size.width()), notation.text(size.height())));
+                SticksTexts.FRAME_IS_NOW_LARGEST.formatted(notation.bare(size.width()), notation.text(size.height())));
     }
 
     private void remove() {
         int which = index;
-        bench.change(SticksWords.CHANGE_REMOVE_A_STICK, job -> which >= 0 && which < job.stock().sticks().size()
+        bench.change(SticksTexts.CHANGE_REMOVE_A_STICK, job -> which >= 0 && which < job.stock().sticks().size()
                 ? job.withStock(job.stock().withoutStick(which))
                 : job);
     }

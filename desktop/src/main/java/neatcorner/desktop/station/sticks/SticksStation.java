@@ -9,13 +9,13 @@ import neatcorner.plan.Station;
 public final class SticksStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.STICKS, SticksView::new, null,
-            SticksWords.FOUND_BY,
-            List.of(new StationSpec.Mode(SticksWords.MODE_BOARDS, "wood-boards"),
-                    new StationSpec.Mode(SticksWords.MODE_SHEETS, "wood-sheets")),
+            SticksTexts.FOUND_BY,
+            List.of(new StationSpec.Mode(SticksTexts.MODE_BOARDS, "wood-boards"),
+                    new StationSpec.Mode(SticksTexts.MODE_SHEETS, "wood-sheets")),
             List.of(new Shot("5-sticks", demo -> {}),
                     new Shot("5-boards", demo -> demo.press("wood-boards")),
                     new Shot("5-sheets", demo -> demo.press("wood-sheets"))),
-            List.of(StationSpec.Thing.pressed(SticksWords.ON_THE_RACK, SticksWords.ADD_STICKS, SticksWords.ADD_ALSO,
+            List.of(StationSpec.Thing.pressed(SticksTexts.ON_THE_RACK, SticksTexts.ADD_STICKS, SticksTexts.ADD_ALSO,
                     "add-stick")));
 
     private SticksStation() {}

@@ -61,8 +61,8 @@ public final class SticksView extends StationView {
     private final LengthBox leastOffcut;
     private final StickEditor editor;
     private final RackMenu rack;
-    private final ToggleButton compare = new ToggleButton(SticksWords.COMPARE_WITH_THIS_LAYOUT);
-    private final Button back = Controls.chip(SticksWords.TAKE_THE_OTHER_ONE, this::takeKept);
+    private final ToggleButton compare = new ToggleButton(SticksTexts.COMPARE_WITH_THIS_LAYOUT);
+    private final Button back = Controls.chip(SticksTexts.TAKE_THE_OTHER_ONE, this::takeKept);
     private final Button shelf;
     private final Label hint = new Label();
     private final VBox says = new VBox();
@@ -89,21 +89,21 @@ public final class SticksView extends StationView {
             mode = wanted;
             desk.forget();
             refresh.run();
-        }).with(Mode.STICKS, SticksWords.VIEW_STICKS, "wood-sticks", WoodPictures::sticks)
-                .with(Mode.BOARDS, SticksWords.VIEW_BOARDS, "wood-boards", WoodPictures::boards)
-                .with(Mode.SHEETS, SticksWords.VIEW_SHEETS, "wood-sheets", wood -> WoodPictures.sheets());
+        }).with(Mode.STICKS, SticksTexts.VIEW_STICKS, "wood-sticks", WoodPictures::sticks)
+                .with(Mode.BOARDS, SticksTexts.VIEW_BOARDS, "wood-boards", WoodPictures::boards)
+                .with(Mode.SHEETS, SticksTexts.VIEW_SHEETS, "wood-sheets", wood -> WoodPictures.sheets());
         AtHandCard add = new AtHandCard(desk);
         keep = new Controls.Choices<Keep>(
-                k -> bench.change(SticksWords.CHANGE_FRAMES_TOGETHER, job -> job.withStock(job.stock().withKeep(k))))
-                .with(Keep.NO, SticksWords.NO_MATTER, "keep-no")
-                .with(Keep.WISH, SticksWords.IF_IT_COSTS_NOTHING, "keep-wish")
-                .with(Keep.MUST, SticksWords.ALWAYS, "keep-must");
+                k -> bench.change(SticksTexts.CHANGE_FRAMES_TOGETHER, job -> job.withStock(job.stock().withKeep(k))))
+                .with(Keep.NO, SticksTexts.NO_MATTER, "keep-no")
+                .with(Keep.WISH, SticksTexts.IF_IT_COSTS_NOTHING, "keep-wish")
+                .with(Keep.MUST, SticksTexts.ALWAYS, "keep-must");
         scarf = new Controls.Choices<Double>(
-                slope -> bench.change(SticksWords.CHANGE_SCARF, job -> job.withStock(job.stock().withScarf(slope))))
-                .with(0.0, SticksWords.NO, "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8")
+                slope -> bench.change(SticksTexts.CHANGE_SCARF, job -> job.withStock(job.stock().withScarf(slope))))
+                .with(0.0, SticksTexts.NO, "scarf-no").with(Scarf.USUAL, "1:8", "scarf-8")
                 .with(12.0, "1:12", "scarf-12");
-        endTrim = new LengthBox(bench, StockFields.END_TRIM, SticksWords.END_TRIM);
-        leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, SticksWords.KEEP_OFFCUTS_FROM);
+        endTrim = new LengthBox(bench, StockFields.END_TRIM, SticksTexts.END_TRIM);
+        leastOffcut = new LengthBox(bench, StockFields.LEAST_OFFCUT, SticksTexts.KEEP_OFFCUTS_FROM);
         editor = new StickEditor(desk, this::found);
         hint.getStyleClass().add("hint");
         hint.setId("sticks-hint");
@@ -117,9 +117,9 @@ public final class SticksView extends StationView {
         shelf = Controls.chip("", rack::takeOffcuts);
         shelf.setId("take-offcuts");
         bench.whileOpen(bench.shelf().watch(refresh));
-        CardButton more = new CardButton(desk, "sticks-more", SticksWords.MORE, SticksWords.LAYING_OUT,
-                List.of(Controls.captioned(SticksWords.ONE_STICK_A_FRAME, keep), endTrim, leastOffcut,
-                        Controls.captioned(SticksWords.SCARF, scarf)));
+        CardButton more = new CardButton(desk, "sticks-more", SticksTexts.MORE, SticksTexts.LAYING_OUT,
+                List.of(Controls.captioned(SticksTexts.ONE_STICK_A_FRAME, keep), endTrim, leastOffcut,
+                        Controls.captioned(SticksTexts.SCARF, scarf)));
         ofSticks = List.of(add, rack.button(), shelf, compare, back, more, hint);
         addTools(choices);
         addTools(ofSticks.subList(0, ofSticks.size() - 1));
@@ -168,7 +168,7 @@ public final class SticksView extends StationView {
         if (stock < sticks.size() && sticks.get(stock).count() > 1) {
             chosen = stock + 1;
         }
-        bench().change(SticksWords.CHANGE_KNOT,
+        bench().change(SticksTexts.CHANGE_KNOT,
                 job -> job.withStock(job.stock().withDefect(stock, number, defect)));
     }
 
@@ -206,7 +206,7 @@ public final class SticksView extends StationView {
         Plan other = kept;
         if (other != null) {
             kept = bench().currentPlan();
-            bench().change(SticksWords.CHANGE_THE_OTHER_LAYOUT,
+            bench().change(SticksTexts.CHANGE_THE_OTHER_LAYOUT,
                     job -> job.withStock(other.job().stock()).withSaw(other.job().saw()));
         }
     }
@@ -219,10 +219,10 @@ public final class SticksView extends StationView {
 
     private void showHint() {
         hint.setText(!rack.together().isEmpty()
-                ? SticksWords.NUMBERED_TOGETHER
+                ? SticksTexts.NUMBERED_TOGETHER
                 : bench().job().stock().sticks().isEmpty()
                         ? ""
-                        : SticksWords.DRAG_HINT);
+                        : SticksTexts.DRAG_HINT);
     }
 
     /** This job's plan, or that of all jobs cut together. */
@@ -261,14 +261,14 @@ public final class SticksView extends StationView {
         }
         StickLayout layout = other.layout();
         List<Slate.Row> rows = new ArrayList<>(slate.rows());
-        rows.add(Slate.Row.large(SticksWords.THE_OTHER_STICKS, Reading.given(SticksWords.OTHER_STICKS,
+        rows.add(Slate.Row.large(SticksTexts.THE_OTHER_STICKS, Reading.given(SticksTexts.OTHER_STICKS,
                 Scalar.count(layout.sticks().size()))));
-        rows.add(Slate.Row.plain(SticksWords.THE_OTHER_LONGEST_OFFCUT,
-                Reading.given(SticksWords.OTHER_OFFCUT, layout.longestOffcut())));
+        rows.add(Slate.Row.plain(SticksTexts.THE_OTHER_LONGEST_OFFCUT,
+                Reading.given(SticksTexts.OTHER_OFFCUT, layout.longestOffcut())));
         Double cost = layout.cost();
         if (cost != null) {
-            rows.add(Slate.Row.plain(SticksWords.THE_OTHER_COST,
-                    Reading.given(SticksWords.OTHER_COST, new Money(cost))));
+            rows.add(Slate.Row.plain(SticksTexts.THE_OTHER_COST,
+                    Reading.given(SticksTexts.OTHER_COST, new Money(cost))));
         }
         return new Slate(rows);
     }
@@ -318,7 +318,7 @@ public final class SticksView extends StationView {
         back.setVisible(kept != null);
         back.setManaged(kept != null);
         int offered = bench().shelf().of(plan.job().section()).size();
-        shelf.setText(SticksWords.TAKE_SOME_OFFCUTS.formatted(offered));
+        shelf.setText(SticksTexts.TAKE_SOME_OFFCUTS.formatted(offered));
         shelf.setVisible(offered > 0);
         shelf.setManaged(offered > 0);
         showHint();

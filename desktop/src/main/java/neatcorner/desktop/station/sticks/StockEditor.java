@@ -48,8 +48,8 @@ final class StockEditor extends FlowPane {
         name.setId(id + "-name");
         price.setPrefColumnCount(6);
         price.setId(id + "-price");
-        price.setPromptText(SticksWords.PAID_FOR);
-        count = TypedNumber.count(id + "-count", SticksWords.COUNT, 0, 10_000, this::say);
+        price.setPromptText(SticksTexts.PAID_FOR);
+        count = TypedNumber.count(id + "-count", SticksTexts.COUNT, 0, 10_000, this::say);
         said.getStyleClass().add("hint");
         name.setTextFormatter(names);
         price.setTextFormatter(prices);
@@ -70,8 +70,8 @@ final class StockEditor extends FlowPane {
         });
         List<Node> nodes = new ArrayList<>(List.of(Controls.captioned(title, name)));
         nodes.addAll(before);
-        nodes.add(Controls.captioned(SticksWords.HOW_MANY, count));
-        nodes.add(Controls.captioned(SticksWords.PRICE_OF_ONE, price));
+        nodes.add(Controls.captioned(SticksTexts.HOW_MANY, count));
+        nodes.add(Controls.captioned(SticksTexts.PRICE_OF_ONE, price));
         nodes.addAll(after);
         nodes.add(said);
         getChildren().addAll(nodes);
@@ -129,7 +129,7 @@ final class StockEditor extends FlowPane {
         public Price fromString(String text) {
             String typed = text.strip().replace(',', '.');
             if (!typed.isEmpty() && !PRICE.matcher(typed).matches()) {
-                said.setText(SticksWords.NOT_A_PRICE.formatted(text));
+                said.setText(SticksTexts.NOT_A_PRICE.formatted(text));
                 throw new IllegalArgumentException("no price");
             }
             said.setText("");

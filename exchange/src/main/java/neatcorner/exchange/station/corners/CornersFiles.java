@@ -113,13 +113,14 @@ public final class CornersFiles implements StationFiles {
 
     private static void corner(Plan plan, CornerWork.Kind kind, Notation notation, PaperSheet sheet)
             throws IOException {
-        sheet.heading("Corners " + String.join(", ", kind.at()), "parts are numbered in the order in which they go in");
+        sheet.heading(CornersPaperTexts.CORNERS_NAMED.formatted(String.join(", ", kind.at())),
+                CornersPaperTexts.PARTS_ARE_NUMBERED_IN_THE_ORDER);
         sheet.beside(0.52, () -> {
             sheet.figure(Drawing.snug(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 84 / UNIT, notation),
                     UNIT);
             sheet.figure(Drawing.snug(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 72 / UNIT, notation),
                     UNIT);
-        }, () -> sheet.figures("to set, cut and drill", CornerSlate.of(plan, kind)));
+        }, () -> sheet.figures(CornersPaperTexts.TO_SET_CUT_AND_DRILL, CornerSlate.of(plan, kind)));
         if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().isScrew())) {
             drills(plan.job().section().wood(), sheet);
         }
@@ -128,13 +129,15 @@ public final class CornersFiles implements StationFiles {
     /** Drills for each gauge in this wood. */
     private static void drills(Species wood, PaperSheet sheet) throws IOException {
         sheet.columns(
-                List.of("screw in " + Theirs.words(wood.name()), "shank", "pilot",
-                        "countersink"),
+                List.of(CornersPaperTexts.SCREW_IN.formatted(Theirs.words(wood.name())), CornersPaperTexts.SHANK,
+                        CornersPaperTexts.PILOT,
+                        CornersPaperTexts.COUNTERSINK),
                 List.of(0.0, 0.3, 0.5, 0.7));
         for (int gauge : ScrewGauge.COMMON) {
             ScrewGauge screw = new ScrewGauge(gauge);
-            sheet.row(List.of("No. " + gauge), List.of(screw.diameter(), screw.pilot(wood),
-                    screw.head()));
+            sheet.row(List.of(CornersPaperTexts.GAUGE_NUMBER.formatted(gauge)),
+                    List.of(screw.diameter(), screw.pilot(wood),
+                            screw.head()));
         }
     }
 }

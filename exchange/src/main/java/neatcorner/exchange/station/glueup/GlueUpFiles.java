@@ -84,26 +84,27 @@ public final class GlueUpFiles implements StationFiles {
     }
 
     private static void glueUp(Plan plan, GlueUpWork work, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.heading("Glue-up: " + plan.job().glueUp().glue().name() + ", " + work.glue().school().title() + ", "
-                + work.glue().holding().title());
+        sheet.heading(GlueUpPaperTexts.GLUE_UP_WITH.formatted(plan.job().glueUp().glue().name(),
+                work.glue().school().title(), work.glue().holding().title()));
         sheet.beside(0.52,
                 () -> sheet.figure(Drawing.snug(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 124 / UNIT, notation),
                         UNIT),
-                () -> sheet.figures("to set", Chapters.slate(plan, Station.GLUE_UP)));
+                () -> sheet.figures(GlueUpPaperTexts.TO_SET, Chapters.slate(plan, Station.GLUE_UP)));
         sheet.note("–",
-                "Screws and pins corner by corner, as numbered in the drawing" + corners(plan, work.glue().order())
-                        + ". Stop short of splitting.",
+                GlueUpPaperTexts.SCREWS_AND_PINS_CORNER
+                        .formatted(corners(plan, work.glue().order())),
                 false);
         sheet.inTwoColumns(work.glue().steps().stream().<PaperSheet.Part>map(step -> () -> sheet.tick(step.what(),
-                "  (" + time(step, notation) + (step.open() ? ", glue is open" : "") + ")")).toList());
-        sheet.note("–", "In all " + span(work.hands(plan.job().quantity())) + " of work, and "
-                + span(work.waits()) + " in which a frame is left alone to set and dry.", false);
-        sheet.note("!", "Gloves for epoxy and polyurethane. The label decides.", true);
+                (step.open() ? GlueUpPaperTexts.STEP_TIME_GLUE_OPEN : "  (%s)").formatted(time(step, notation))))
+                .toList());
+        sheet.note("–", GlueUpPaperTexts.IN_ALL_OF_WORK
+                .formatted(span(work.hands(plan.job().quantity())), span(work.waits())), false);
+        sheet.note("!", GlueUpPaperTexts.GLOVES_FOR_EPOXY_AND_POLYURETHANE, true);
         if (plan.job().glueUp().finish().solvent()) {
-            sheet.note("!", "Air the room while this finish dries, and keep flames away.", true);
+            sheet.note("!", GlueUpPaperTexts.AIR_THE_ROOM_WHILE, true);
         }
         if (plan.job().glueUp().finish().oily()) {
-            sheet.note("!", "Oily rags dry flat outdoors or lie in a closed metal can of water: they can catch fire.",
+            sheet.note("!", GlueUpPaperTexts.OILY_RAGS_DRY_FLAT,
                     true);
         }
     }
@@ -120,16 +121,20 @@ public final class GlueUpFiles implements StationFiles {
     }
 
     private static String span(long minutes) {
-        return minutes < 60
-                ? minutes + " min"
-                : minutes / 60 + " h" + (minutes % 60 == 0 ? "" : " " + minutes % 60 + " min");
+        return (minutes < 60
+                ? GlueUpPaperTexts.MINUTES
+                : minutes % 60 == 0 ? GlueUpPaperTexts.HOURS : GlueUpPaperTexts.HOURS_AND_MINUTES)
+                .formatted(minutes / 60, minutes % 60);
     }
 
     private static String time(GlueStep step, Notation notation) {
-        String hands = Sentence.of("{0}", new Scalar(Math.round(step.seconds() / 6.0) / 10.0, "min", 1)).in(notation);
-        return step.rest() == 0
-                ? hands
-                : Sentence.of(hands + ", then wait {0}", new Scalar(Math.round(step.rest() / 6.0) / 10.0, "min", 1))
-                        .in(notation);
+        return Sentence
+                .of(step.rest() == 0 ? "{0}" : GlueUpPaperTexts.THEN_WAIT, minutes(step.seconds()),
+                        minutes(step.rest()))
+                .in(notation);
+    }
+
+    private static Scalar minutes(int seconds) {
+        return new Scalar(Math.round(seconds / 6.0) / 10.0, "min", 1);
     }
 }

@@ -41,7 +41,8 @@ public final class ShopCalendar {
             String id = id(chain, step.task());
             calendar.event(id, chain.frame() + ": " + name, days.at(step.start()), days.at(step.end()), true);
             if (step.ready() - step.end() >= LONG_WAIT) {
-                calendar.event(id + "-wait", chain.frame() + ": wait after " + name.toLowerCase(Locale.ROOT),
+                calendar.event(id + "-wait",
+                        GlueUpPaperTexts.WAIT_AFTER.formatted(chain.frame(), name.toLowerCase(Locale.ROOT)),
                         days.at(step.end()), days.at(step.ready()), false);
             }
         }

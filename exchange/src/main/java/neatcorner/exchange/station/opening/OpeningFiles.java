@@ -66,7 +66,7 @@ public final class OpeningFiles implements StationFiles {
         if (plan.job().pack().layers().isEmpty()) {
             return;
         }
-        sheet.heading("Cut for the pack");
+        sheet.heading(OpeningPaperTexts.CUT_FOR_THE_PACK);
         sheet.columns(List.of("layer", "width", "height", "thickness"), List.of(0.0, 0.36, 0.58, 0.8));
         for (Layer layer : plan.job().pack().layers()) {
             Opening size = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
@@ -74,7 +74,7 @@ public final class OpeningFiles implements StationFiles {
         }
         Opening window = plan.sizes().window();
         if (window != null) {
-            sheet.row(List.of(notation.words("Mat window")), List.of(window.width(), window.height()));
+            sheet.row(List.of(notation.words(OpeningPaperTexts.MAT_WINDOW)), List.of(window.width(), window.height()));
         }
     }
 }

@@ -102,21 +102,22 @@ public final class SawFiles implements StationFiles {
     /** Each setting of the saw as a card: the table from above, the stop, and a box for every piece. */
     private static void settings(Plan plan, PaperSheet sheet) throws IOException {
         sheet.keepTogether(190);
-        sheet.heading("Saw settings, in this order",
-                "left and right are yours, at the near end of the cut, as you stand at the fence");
+        sheet.heading(SawPaperTexts.SAW_SETTINGS_IN_THIS_ORDER,
+                SawPaperTexts.LEFT_AND_RIGHT_ARE);
         Saw saw = plan.job().saw();
         List<StepCard> cards = new ArrayList<>();
         List<SawCut> first = plan.cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FIRST_MITER).toList();
-        cards.add(new StepCard(1, "First end of every piece",
+        cards.add(new StepCard(1, SawPaperTexts.FIRST_END_OF_EVERY,
                 first.isEmpty() ? null : SawFigure.of(plan, first.getFirst()).bare(), null, firstCuts(plan),
                 List.of()));
         for (SawSetting setting : plan.settings()) {
             SawCut cut = plan.cutOf(setting);
-            cards.add(new StepCard(cards.size() + 1, "Stop for %s".formatted(String.join(", ", setting.pieces())),
+            cards.add(new StepCard(cards.size() + 1,
+                    SawPaperTexts.STOP_FOR.formatted(String.join(", ", setting.pieces())),
                     SawFigure.of(plan, cut).bare(), setting.stop(),
                     SawWords.of(saw, cut, stands -> (cut.isFaceDown(saw)
-                            ? "%s; turned over, face down, first end against the stop%s."
-                            : "%1$s; face up, on the %3$s of the blade, first end against the stop%2$s.")
+                            ? SawPaperTexts.TURNED_OVER
+                            : SawPaperTexts.FACE_UP)
                             .formatted(stands, SawWords.points(setting), cut.lies(saw).title())),
                     pieces(plan, setting)));
         }
@@ -144,24 +145,24 @@ public final class SawFiles implements StationFiles {
         boolean alike = first.stream().allMatch(cut -> cut.end().isNear(first.getFirst().end()));
         if (first.isEmpty() || !alike) {
             return Sentence.of(saw.rough().isPositive()
-                    ? "First cut on every piece, at its left end, face up, outer edge on the fence, each as it is listed with its stick. The marks leave {0} more than the piece's length between its outermost points; cut on the waste side of the line."
-                    : "First cut on every piece, at its left end, face up, outer edge on the fence, each as it is listed with its stick. The marks leave the piece's length between its outermost points, and no more; cut on the waste side of the line.",
+                    ? SawPaperTexts.FIRST_CUTS_DIFFER_ROUGH
+                    : SawPaperTexts.FIRST_CUTS_DIFFER,
                     saw.rough());
         }
         return SawWords.of(saw, first.getFirst(), stands -> (saw.rough().isPositive()
-                ? "First cut on every piece, at its left end, face up, outer edge on the fence: %s. The marks leave {3} more than the piece's length between its outermost points; cut on the waste side of the line."
-                : "First cut on every piece, at its left end, face up, outer edge on the fence: %s. The marks leave the piece's length between its outermost points, and no more; cut on the waste side of the line.")
+                ? SawPaperTexts.FIRST_CUTS_ROUGH
+                : SawPaperTexts.FIRST_CUTS)
                 .formatted(stands), saw.rough());
     }
 
     private static void cautions(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.heading("Before the saw starts");
+        sheet.heading(SawPaperTexts.BEFORE_THE_SAW_STARTS);
         for (String caution : List.of(
-                "Eyes and ears protected, dust mask on; guards in place. The saw's manual decides.",
-                "The blade stands still before a hand goes near it; never reach behind it.",
-                Sentence.of("Pieces under {0} are clamped or cut on a sled, not held by hand.",
+                SawPaperTexts.EYES_AND_EARS_PROTECTED,
+                SawPaperTexts.BLADE_STANDS_STILL_BEFORE,
+                Sentence.of(SawPaperTexts.SHORT_PIECES_ARE_CLAMPED,
                         plan.job().saw().minHold()).in(notation),
-                "Gloves and eye protection for glass; dull its edges; sweep up the shards.")) {
+                SawPaperTexts.GLOVES_AND_EYE_PROTECTION)) {
             sheet.note("!", caution, false);
         }
     }

@@ -72,7 +72,8 @@ public final class SectionFiles implements StationFiles {
         Angle tilt = pass.tilt();
         return (tilt == null
                 ? fields
-                : fields.with("tilt", Json.of(tilt.degrees(), 6)).with("top", pass.leans() ? "to fence" : "from fence"))
+                : fields.with("tilt", Json.of(tilt.degrees(), 6)).with("top",
+                        pass.leans() ? SectionPaperTexts.TO_FENCE : SectionPaperTexts.FROM_FENCE))
                 .end();
     }
 
@@ -84,11 +85,14 @@ public final class SectionFiles implements StationFiles {
         Section section = plan.job().section();
         sheet.beside(0.5, () -> sheet.figure(Drawing.snug(SectionFigure.of(plan).bare(), sheet.textWidth() / SMALL,
                 74 / SMALL, notation), SMALL), () -> {
-                    sheet.note("", Sentence.of("face {0}, front to back {1}", section.width(), section.thickness()),
+                    sheet.note("",
+                            Sentence.of(SectionPaperTexts.FACE_FRONT_TO_BACK, section.width(), section.thickness()),
                             false);
-                    sheet.note("", Sentence.of("rabbet {0} wide, {1} deep", section.rabbet().width(),
+                    sheet.note("", Sentence.of(SectionPaperTexts.RABBET_SIZES, section.rabbet().width(),
                             section.rabbet().depth()), false);
-                    sheet.note("", Sentence.of("pack {0}, spare {1}", plan.job().pack().thickness(), plan.spareDepth()),
+                    sheet.note("",
+                            Sentence.of(SectionPaperTexts.PACK_AND_SPARE, plan.job().pack().thickness(),
+                                    plan.spareDepth()),
                             false);
                 });
     }
@@ -99,12 +103,12 @@ public final class SectionFiles implements StationFiles {
             return;
         }
         sheet.keepTogether(80);
-        sheet.heading("Milling, pass by pass");
+        sheet.heading(SectionPaperTexts.MILLING_PASS_BY_PASS);
         sheet.inTwoColumns(MillingSlate.alike(section)
                 .stream().<PaperSheet.Part>map(passes -> () -> sheet.tick(MillingSlate.inWords(section, passes)))
                 .toList());
         sheet.note("!",
-                "Light passes against the cutter's turn, between hold-downs, with push blocks; eyes, ears and mask.",
+                SectionPaperTexts.LIGHT_PASSES_AGAINST_THE_CUTTERS,
                 false);
     }
 
@@ -112,7 +116,7 @@ public final class SectionFiles implements StationFiles {
         Drawing drawing = Drawing.atScale(SectionFigure.fullSize(plan), PaperSheet.POINTS_PER_MM / PaperSheet.UNIT,
                 notation);
         sheet.keepTogether(Math.min(drawing.height() * PaperSheet.UNIT, 500) + 90);
-        sheet.heading("The stick's end at full size");
+        sheet.heading(SectionPaperTexts.STICKS_END_AT_FULL);
         sheet.figure(drawing, PaperSheet.UNIT);
         sheet.scaleBar(PaperSheet.POINTS_PER_MM);
     }

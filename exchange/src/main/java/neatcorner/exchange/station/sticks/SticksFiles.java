@@ -85,18 +85,19 @@ public final class SticksFiles implements StationFiles {
         boolean tilted = plan.parts().stream().anyMatch(piece -> piece.left().isTilted() || piece.right().isTilted());
         boolean wide = plan.parts().stream().map(Piece::face).distinct().count() > 1;
         int frames = plan.job().quantity();
-        sheet.heading("Cut list", frames > 1 ? "each " + frames + " times" : "");
-        List<String> columns = new ArrayList<>(List.of("piece", "long point", "short point", "miters"));
+        sheet.heading(SticksPaperTexts.CUT_LIST, frames > 1 ? SticksPaperTexts.EACH_SO_OFTEN.formatted(frames) : "");
+        List<String> columns = new ArrayList<>(List.of(SticksPaperTexts.PIECE, SticksPaperTexts.LONG_POINT,
+                SticksPaperTexts.SHORT_POINT, SticksPaperTexts.MITERS));
         List<Double> places = new ArrayList<>(
                 List.of(0.0, 0.12, tilted || wide ? 0.34 : 0.4, tilted || wide ? 0.55 : 0.68,
                         tilted || wide ? 0.66 : 0.84));
         columns.add("");
         if (tilted) {
-            columns.add("tilt, both");
+            columns.add(SticksPaperTexts.TILT_BOTH);
             places.add(0.78);
         }
         if (wide) {
-            columns.add("blank, wide");
+            columns.add(SticksPaperTexts.BLANK_WIDE);
             places.add(tilted ? 0.89 : 0.8);
         }
         sheet.columns(columns, places);
@@ -116,12 +117,12 @@ public final class SticksFiles implements StationFiles {
     /** Each stick with where its pieces start, and a box for each first cut. */
     private static void sticks(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
         if (plan.layout().sticks().isEmpty()) {
-            sheet.heading("Sticks");
-            sheet.note("–", "No sticks are laid out.", false);
+            sheet.heading(SticksPaperTexts.STICKS);
+            sheet.note("–", SticksPaperTexts.NO_STICKS_ARE_LAID, false);
             return;
         }
         sheet.keepTogether(110);
-        sheet.heading("Sticks: first cuts", "mark every distance from the stick's left end; nothing is measured twice");
+        sheet.heading(SticksPaperTexts.STICKS_FIRST_CUTS, SticksPaperTexts.MARK_FROM_THE_LEFT_END);
         for (int i = 0; i < plan.layout().sticks().size(); i++) {
             CutStick stick = plan.layout().sticks().get(i);
             Drawing strip = Drawing.snug(SticksFigure.strips(plan, i, i + 1), sheet.textWidth() / STRIP, 56 / STRIP,
@@ -150,8 +151,8 @@ public final class SticksFiles implements StationFiles {
     private static Sentence firstCut(Plan plan, CutStick stick, CutPiece cut) {
         Blanks blanks = Blanks.of(plan.job().section());
         String said = blanks.isRipped(cut.piece(), stick.stick())
-                ? "Piece %s, ripped to {5}: %s; from {3} along the stick, {4} between its outermost points"
-                : "Piece %s: %s; from {3} along the stick, {4} between its outermost points";
+                ? SticksPaperTexts.FIRST_CUT_RIPPED
+                : SticksPaperTexts.FIRST_CUT;
         return SawWords.of(plan.job().saw(), new SawCut(SawCut.Kind.FIRST_MITER, cut, stick, null),
                 stands -> said.formatted(cut.label(plan.job().quantity()), stands), cut.at(), cut.piece().span(),
                 blanks.width(cut.piece()));

@@ -36,7 +36,7 @@ final class WoodPaper {
         if (plan.job().stock().boards().isEmpty()) {
             return;
         }
-        sheet.heading("From rough boards to sticks");
+        sheet.heading(SticksPaperTexts.FROM_ROUGH_BOARDS_TO_STICKS);
         sheet.figure(
                 Drawing.snug(BoardsFigure.of(plan), sheet.textWidth() / PaperSheet.UNIT, 150 / PaperSheet.UNIT,
                         notation),
@@ -48,7 +48,7 @@ final class WoodPaper {
             }
         }
         sheet.note("!",
-                "Nails and grit ruin cutters: check reclaimed wood with a detector, and test old paint for lead.",
+                SticksPaperTexts.NAILS_AND_GRIT_RUIN,
                 false);
     }
 
@@ -58,10 +58,11 @@ final class WoodPaper {
         if (offcuts.isEmpty()) {
             return;
         }
-        sheet.heading("Keep these ends");
+        sheet.heading(SticksPaperTexts.KEEP_THESE_ENDS);
         sheet.inTwoColumns(offcuts.stream().<PaperSheet.Part>map(offcut -> () -> sheet.tick(
-                Sentence.of("{0}: write “" + Theirs.words(offcut.name() + ", " + plan.job().section().wood().name())
-                        + "” on it", offcut.length())))
+                Sentence.of(SticksPaperTexts.WRITE_ON_IT
+                        .formatted(Theirs.words(offcut.name() + ", " + plan.job().section().wood().name())),
+                        offcut.length())))
                 .toList());
     }
 
@@ -71,7 +72,7 @@ final class WoodPaper {
         if (works.stream().allMatch(work -> work.layout().sheets().isEmpty())) {
             return;
         }
-        sheet.heading("Sheets: cuts in this order, from edge to edge");
+        sheet.heading(SticksPaperTexts.SHEETS_CUTS_IN_THIS_ORDER);
         for (SheetWork work : works) {
             for (SheetLayout.Cut cut : work.layout().sheets()) {
                 SheetWork one = new SheetWork(work.material(), work.thickness(), work.nesting(),
@@ -85,13 +86,14 @@ final class WoodPaper {
                         cut.cuts().stream().<PaperSheet.Part>map(each -> () -> sheet.tick(words(work, each))).toList());
             }
         }
-        sheet.note("!", "Gloves and eyes for glass; score once in one even stroke, and sweep the shards.", false);
+        sheet.note("!", SticksPaperTexts.GLOVES_AND_EYES_FOR_GLASS, false);
     }
 
     private static Sentence words(SheetWork work, SheetCut cut) {
-        String pliers = work.isTooNarrow(cut.strip()) ? "; the strip of {3} wants running pliers" : "";
-        return Sentence
-                .of("Cut " + cut.number() + ": " + (cut.upright() ? "{0} from the left edge" : "{0} from the top")
-                        + ", from {1} to {2}" + pliers, cut.at(), cut.from(), cut.to(), cut.strip());
+        String said = cut.upright()
+                ? SticksPaperTexts.CUT_FROM_THE_LEFT
+                : SticksPaperTexts.CUT_FROM_THE_TOP;
+        return Sentence.of((work.isTooNarrow(cut.strip()) ? SticksPaperTexts.WANTS_RUNNING_PLIERS : "%s")
+                .formatted(said.formatted(cut.number())), cut.at(), cut.from(), cut.to(), cut.strip());
     }
 }

@@ -9,7 +9,7 @@ import neatcorner.station.section.MadeFrom;
  * What the station of the section says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class SectionWords {
+final class SectionTexts {
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("rabbet", "rebate", "milling", "moulding", "wood", "router");
 
@@ -80,5 +80,5 @@ final class SectionWords {
     static final String DOUBLE_RABBET = "Double rabbet";
     static final String RABBET_BY = "Rabbet by %s";
 
-    private SectionWords() {}
+    private SectionTexts() {}
 }

@@ -5,7 +5,7 @@ import neatcorner.glueup.Recipe;
 import neatcorner.job.Shade;
 
 /** Colours to choose from, as they are called in the trade; any other can be typed. */
-public final class SwatchWords {
+public final class SwatchTexts {
 
     /** A colour by its name, in US words. */
     public record Swatch(String name, Shade shade) {}
@@ -35,7 +35,7 @@ public final class SwatchWords {
             finish("blue lacquer", "sprayed lacquer", 0x27425e), finish("green lacquer", "sprayed lacquer", 0x33503f),
             finish("gold leaf", "metal leaf", 0xc7a04a), finish("silver leaf", "metal leaf", 0xb9bcbf));
 
-    private SwatchWords() {}
+    private SwatchTexts() {}
 
     private static Swatch of(String name, int rgb) {
         return new Swatch(name, new Shade(rgb));

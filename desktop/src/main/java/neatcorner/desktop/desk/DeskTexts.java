@@ -1,7 +1,7 @@
 package neatcorner.desktop.desk;
 
 /** What is said about jobs and the shop as a whole, in US words. {@code %s} stands for what is filled in. */
-final class DeskWords {
+final class DeskTexts {
     // ArtPhotos
 
     static final String PHOTO_NOT_TAKEN = "%s cannot be read, or not be copied to %s.";
@@ -48,5 +48,9 @@ final class DeskWords {
 
     static final String OVER_BY = "over by %s";
 
-    private DeskWords() {}
+    // JobShelves
+
+    static final String COPY_OF = "%s (copy)";
+
+    private DeskTexts() {}
 }

@@ -6,7 +6,7 @@ import java.util.List;
  * What the station of the glue-up says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class GlueUpWords {
+final class GlueUpTexts {
     static final String A_GLUE = "glue";
     static final String A_FINISH = "finish";
     static final String A_WAY_TO_GLUE = "way to glue up";
@@ -129,5 +129,5 @@ final class GlueUpWords {
     static final String TEMPLATES_WRITTEN = "Templates are in %s as PDF, SVG and DXF.";
     static final String TEMPLATES_NOT_WRITTEN = "The templates could not be written to %s.";
 
-    private GlueUpWords() {}
+    private GlueUpTexts() {}
 }

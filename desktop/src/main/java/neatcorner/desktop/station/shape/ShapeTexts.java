@@ -6,7 +6,7 @@ import java.util.List;
  * What the station of the shape says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class ShapeWords {
+final class ShapeTexts {
     static final String CORNER_JOINT = "corner joint";
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("outline", "polygon", "arch", "circle", "oval", "templates", "angles");
@@ -68,5 +68,5 @@ final class ShapeWords {
     static final String SIDE_GIVES = "Side %s gives: %s, %s and %s";
     static final String CHANGE_OUTLINE_AS_MEASURED = "outline as measured";
 
-    private ShapeWords() {}
+    private ShapeTexts() {}
 }

@@ -6,7 +6,7 @@ import java.util.List;
  * What the station of the sticks says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class SticksWords {
+final class SticksTexts {
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("rack", "stock", "lumber", "cut list", "nesting", "offcuts");
 
@@ -170,5 +170,5 @@ final class SticksWords {
     static final String PRICE_OF_ONE = "price of one";
     static final String NOT_A_PRICE = "“%s” is not a price: expected a number such as 18.50.";
 
-    private SticksWords() {}
+    private SticksTexts() {}
 }

@@ -6,7 +6,7 @@ import java.util.List;
  * What the station of the saw says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class SawWords {
+final class SawTexts {
     /** What a maker may call the work here, for the finder. */
     static final List<String> FOUND_BY = List.of("cuts", "stop", "kerf", "gap", "diagonals");
 
@@ -140,5 +140,5 @@ final class SawWords {
     static final String TEST_CORNER_HINT = "Cut two scraps at this setting, turn one over, close them against a "
             + "square, and say where light comes through. Turn, cut again, look again, until it closes.";
 
-    private SawWords() {}
+    private SawTexts() {}
 }

@@ -1,7 +1,7 @@
 package neatcorner.desktop.shell;
 
 /** What the window says around the stations, in US words. {@code %s} stands for what is filled in. */
-final class ShellWords {
+final class ShellTexts {
     // Finder
 
     static final String FIND_PROMPT = "Find a station, field, job, wood, remedy …";
@@ -113,5 +113,12 @@ final class ShellWords {
     static final String MADE_FOR_MILLIMETRES = "Made for millimetres";
     static final String MADE_FOR_INCHES = "Made for inches";
 
-    private ShellWords() {}
+    // Finder, Header, JobCell
+
+    static final String FIELD = "field, %s";
+    static final String UNDONE = "undone: %s";
+    static final String DUE = "due %s";
+    static final String DUE_SOON = "due %s, %s";
+
+    private ShellTexts() {}
 }

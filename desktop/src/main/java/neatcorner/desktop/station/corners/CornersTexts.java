@@ -8,7 +8,7 @@ import neatcorner.corner.ReinforcementKind;
  * What the station of the corners says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class CornersWords {
+final class CornersTexts {
     static final String HOLDS_A_CORNER = "holds a corner";
     /** What else makers call what holds a corner. */
     static final Map<ReinforcementKind, String> ALSO = Map.of(ReinforcementKind.SPLINE, "key feather tongue",
@@ -76,5 +76,5 @@ final class CornersWords {
     static final String DIAMETER = "Diameter ";
     static final String SCREW = "No. %s × %s";
 
-    private CornersWords() {}
+    private CornersTexts() {}
 }

@@ -1,7 +1,7 @@
 package neatcorner.desktop.paper;
 
 /** What is said about papers, in US words. {@code %s} stands for what is filled in. */
-final class PaperWords {
+final class PaperTexts {
     // JobPaper
 
     static final String READY = "The paper is ready to print: %s";
@@ -21,5 +21,5 @@ final class PaperWords {
     static final String PAGES = "%s pages; press one to read it";
     static final String PAGE = "page %s; press it to read it, or to see it whole";
 
-    private PaperWords() {}
+    private PaperTexts() {}
 }

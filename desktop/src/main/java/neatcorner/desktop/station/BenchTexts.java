@@ -1,10 +1,10 @@
 package neatcorner.desktop.station;
 
 /** What the keys at the bench do, said alike at every station. */
-public final class BenchWords {
+public final class BenchTexts {
     public static final String BACK = "Backspace: back";
     public static final String DONE = "Space: done, next";
     public static final String LEAVE = "Esc: leave";
 
-    private BenchWords() {}
+    private BenchTexts() {}
 }

@@ -6,7 +6,7 @@ import java.util.List;
  * What the station of the opening says in the window: names of its controls and of what they change, hints, cautions.
  * {@code %s} stands for what is filled in.
  */
-final class OpeningWords {
+final class OpeningTexts {
     /** What a maker may call the work here, for the finder. */
     static final String IN_THE_FRAME = "in the frame";
     static final String MAT_ALSO = "window mount border passe-partout";
@@ -41,7 +41,7 @@ final class OpeningWords {
     static final String RABBET = "rabbet";
     static final String MAT = "Mat";
 
-    private OpeningWords() {}
+    private OpeningTexts() {}
 
     // FramedTools
 

@@ -1,0 +1,13 @@
+package neatcorner.desktop.app;
+
+/**
+ * What the windows themselves say. {@code %s} stands for what is filled in.
+ */
+final class AppTexts {
+    // Windows
+
+    static final String WINDOW_TITLE = "%s – Neat Corner";
+    static final String WAIT_IS_OVER = "The wait is over: %s.";
+
+    private AppTexts() {}
+}

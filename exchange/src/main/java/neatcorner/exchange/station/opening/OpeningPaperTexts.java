@@ -1,0 +1,14 @@
+package neatcorner.exchange.station.opening;
+
+/**
+ * What the paper says of the opening. {@code %s} stands for words that are filled in, <code>{0}</code> for
+ * quantities.
+ */
+final class OpeningPaperTexts {
+    // OpeningFiles
+
+    static final String CUT_FOR_THE_PACK = "Cut for the pack";
+    static final String MAT_WINDOW = "Mat window";
+
+    private OpeningPaperTexts() {}
+}
