@@ -33,16 +33,26 @@ final class CornerWords {
         if (plan.shop().inventory().of(kind).isEmpty()) {
             return Sentence.of(CornersTexts.NONE_IN_THE_DRAWERS.formatted(kind.title()));
         }
-        boolean none = fit.chosen() == null;
+        Reinforcement chosen = fit.chosen();
         if (next == null || why == null) {
-            return Sentence.of((none
+            return Sentence.of((chosen == null
                     ? CornersTexts.CORNER_DOES_NOT_TAKE_ONE
                     : CornersTexts.LARGEST_GOES_IN).formatted(kind.title()));
         }
-        String tooNear = CornersTexts.NEXT_WOULD_COME_TOO_NEAR.formatted(kind.sizeName(),
-                why.with().title());
-        return Sentence.of(none ? CornersTexts.NONE_GOES_IN.formatted(kind.title(), tooNear) : tooNear, next.size(),
-                next.thickness(), Length.mm(why.by()));
+        String what = why.with().title();
+        Length by = Length.mm(why.by());
+        if (kind.reach() == ReinforcementKind.Reach.FROM_HEEL) {
+            return Sentence.of(chosen == null
+                    ? CornersTexts.NONE_HAS_ROOM.formatted(kind.title(), what)
+                    : CornersTexts.ANY_DEEPER_TOO_NEAR.formatted(what));
+        }
+        if (chosen == null) {
+            return Sentence.of(CornersTexts.SMALLEST_TOO_NEAR.formatted(kind.title(), what), next.size(),
+                    next.thickness(), by);
+        }
+        return next.count() > chosen.count() && next.withCount(chosen.count()).equals(chosen)
+                ? Sentence.of(CornersTexts.MORE_TOO_NEAR.formatted(what), Scalar.count(next.count()), by)
+                : Sentence.of(CornersTexts.LARGER_TOO_NEAR.formatted(what), next.size(), next.thickness(), by);
     }
 
     static Sentence doesNotFit() {

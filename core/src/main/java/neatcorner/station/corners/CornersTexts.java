@@ -55,16 +55,16 @@ final class CornersTexts {
     static final String COMES_TOO_NEAR = "%s comes {0} too near to %s.";
     static final String CUTS_INTO = "%s cuts into %s by {0}.";
     static final String BREAKS_OUT_OF = "%s breaks out of %s by {0}.";
-    static final String IS_LAID_OPEN_BY = "%s is laid open by %s by {0}.";
-    static final String IS_IN_THE_WAY_OF = "%s is in the way of %s by {0}.";
+    static final String IS_LAID_OPEN_BY = "%s is laid open {0} deep by %s.";
+    static final String IS_IN_THE_WAY_OF = "%s stands {0} in the way of %s.";
     static final String RUNS_INTO = "%s runs into %s.";
     static final String TAKE_IT_OUT = "Take it out";
     static final String MOVE_TO_FROM_THE_HEEL = "Move to {0} from the heel";
     static final String MOVE_TO_BEHIND_THE_FACE = "Move to {0} behind the face";
     static final String MOVE_TO_THE_USUAL = "Move to the usual place";
     static final String USE_FEWER = "Use {0} only";
-    static final String TOO_LITTLE_HOLDS_IN_FAR_PIECE = "Only {0} of the %s hold in the far piece: half of it or more "
-            + "should.";
+    static final String TOO_LITTLE_HOLDS_IN_FAR_PIECE = "Only {0} of the %s holds in the far piece; half its length or "
+            + "more should.";
 
     // CornerSlate
 
@@ -142,10 +142,13 @@ final class CornersTexts {
     static final String GLUED_MITER_IS_END = "A glued miter is end grain to end grain: it drinks glue and is weak.";
     static final String THERE_IS_NO_CORNER = "There is no corner to hold yet.";
     static final String NONE_IN_THE_DRAWERS = "There is no %s in the shop's drawers.";
-    static final String CORNER_DOES_NOT_TAKE_ONE = "No %s goes in: this corner does not take one.";
+    static final String CORNER_DOES_NOT_TAKE_ONE = "No %s goes in here.";
     static final String LARGEST_GOES_IN = "The largest %s in the shop goes in.";
-    static final String NEXT_WOULD_COME_TOO_NEAR = "{0} of %s × {1} would come {2} too near to %s.";
-    static final String NONE_GOES_IN = "No %s goes in: %s";
+    static final String NONE_HAS_ROOM = "No %s goes in: it would come too near to %s.";
+    static final String SMALLEST_TOO_NEAR = "Not even the smallest %s goes in: {0} × {1} would come {2} too near to %s.";
+    static final String ANY_DEEPER_TOO_NEAR = "Any deeper, and it would come too near to %s.";
+    static final String MORE_TOO_NEAR = "{0} of them would come {1} too near to %s.";
+    static final String LARGER_TOO_NEAR = "The next larger, {0} × {1}, would come {2} too near to %s.";
     static final String DOES_NOT_FIT = "does not fit";
     static final String SHOWS_AND_TIME = "shows {0}";
     static final String HIDDEN_AND_TIME = "hidden {0}";

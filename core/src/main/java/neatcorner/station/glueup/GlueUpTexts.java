@@ -48,10 +48,10 @@ final class GlueUpTexts {
     static final String PUT_A_LONGER_BAND = "Put a longer band on the list";
     static final String LONG_BAND_CLAMP = "long band clamp";
     static final String CORNER_JIG_TAKES_SQUARE = "The corner jig takes square corners only: use band blocks.";
-    static final String FRAME_TOO_LARGE_FOR_THE_JIG = "This frame is out of the corner jig's range: arms of {0} would hold "
-            + "it, its longest hole is at {1}.";
-    static final String FRAME_TOO_SMALL_FOR_THE_JIG = "This frame is out of the corner jig's range: arms of {0} would hold "
-            + "it, its nearest hole is at {1}, or the clamp opens too little.";
+    static final String FRAME_TOO_LARGE_FOR_THE_JIG = "This frame is too large for the corner jig: it takes arms of {0}, "
+            + "and the last hole is at {1}.";
+    static final String FRAME_TOO_SMALL_FOR_THE_JIG = "The corner jig does not close on this frame: it takes arms of {0}, "
+            + "and the nearest hole is at {1}, or the clamp does not open far enough.";
     static final String USE_A_BAND = "Use a band";
 
     // GlueUpPictures

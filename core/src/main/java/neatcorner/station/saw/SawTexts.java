@@ -73,7 +73,7 @@ final class SawTexts {
             + "and the sight is {2} smaller.";
     static final String THEN_THE_CORNER_CLOSES = "Then the corner closes.";
     static final String THEN_THE_CORNER_CLOSES_THE_PACK = "Then the corner closes; the pack keeps {3} of play along it.";
-    static final String THEN_THE_CORNER_CLOSES_NO_PACK = "Then the corner closes; then the pack no longer goes in along it.";
+    static final String THEN_THE_CORNER_CLOSES_NO_PACK = "Then the corner closes, but the pack no longer goes in along it.";
     static final String ONE_CUT_IS_OFF_AT_THE_HEEL = "One of the two cuts at %s is off by {0}: take {1} off the heel at "
             + "the right end of %s, or at the left end of %s, square to the cut, down to nothing at the toe; that is {2} "
             + "along the piece. %s";
@@ -254,7 +254,7 @@ final class SawTexts {
     static final String ENDS_MISS_BY = "Ends miss by";
     static final String ALL_PIECES_LAID_END = "all pieces laid end to end, each turned by its errors";
     static final String WIDEST_GAP_UNDER_A_BAND = "Widest gap under a band";
-    static final String ERRORS_SPREAD_OVER_ALL = "errors spread over all corners, with least squares";
+    static final String ERRORS_SPREAD_OVER_ALL = "errors spread over all corners, as evenly as a band would";
     static final String BETWEEN_THE_OUTER_CORNERS = "between the outer corners as the band leaves them";
     static final String DIAGONAL_FROM_TOP_LEFT = "Diagonal from the top left";
     static final String DIAGONAL_FROM_TOP_RIGHT = "Diagonal from the top right";
@@ -263,7 +263,7 @@ final class SawTexts {
     static final String PLAY_OF_THE_PACK = "Play of the pack, as cut";
     static final String RABBET_ALONG_THE_TIGHTEST = "the rabbet along the tightest piece, less the pack";
     static final String GAP_IN_THE_BEST = "Gap in the best order";
-    static final String EVERY_ORDER_OF_ALIKE = "every order of alike pieces was weighed; none closes with less force";
+    static final String EVERY_ORDER_OF_ALIKE = "every order of like pieces was tried; none closes better";
     static final String GAP_ONCE_MENDED = "Gap once mended";
     static final String AFTER_WHAT_IS_SAID = "after what is said below";
     static final String PUT_TOGETHER_IN_THIS_ORDER = "Put them together in this order, clockwise from the top: %s. That is "

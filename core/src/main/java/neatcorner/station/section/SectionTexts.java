@@ -34,7 +34,7 @@ final class SectionTexts {
     static final String LEAVE_LAST_CUT_OUT = "Leave the last cut out";
     static final String LEAVE_CUT_OUT = "Leave the %s out";
     static final String LEAVE_LAST_CUTS_OUT = "Leave the last %s cuts out";
-    static final String CUT_IN_AIR = "The %s takes nothing off: there is no wood left where it is made.";
+    static final String CUT_IN_AIR = "The %s takes nothing off: there is no wood left there.";
     static final String OUTER_EDGE_NOT_THERE_YET = "The outer edge is not there yet when the %s is cut: the strip is "
             + "ripped off later.";
     static final String RIP_FIRST = "Rip first";
@@ -147,8 +147,8 @@ final class SectionTexts {
     static final String MAKE_THE_FACE_WIDE = "Make the face {0} wide";
     static final String WALL_TOO_THIN = "Only {0} of wood is left outside the rabbet: too little for a strong corner.";
     static final String NO_WALL = "The rabbet is as wide as the face: nothing is left outside it.";
-    static final String WOOD_NOT_IN_THE_TABLES = "“{name}” is not in the tables of woods: its weight is reckoned with {0}, "
-            + "its movement with a middling wood's.";
+    static final String WOOD_NOT_IN_THE_TABLES = "“{name}” is not in the tables of woods: its weight is reckoned at {0}, "
+            + "its movement as a middling wood's.";
     static final String SECTION_NEEDS_A_THICKNESS = "The section needs a thickness, and its rabbet a width and a depth, "
             + "above zero.";
     static final String TAKE_THE_USUAL_SECTION = "Take the usual section";
@@ -175,7 +175,7 @@ final class SectionTexts {
     static final String AREA_OF_THE_SECTION = "Area of the section";
     static final String DENSITY_OF = "Density of %s";
     static final String RABBET_DEPTH_LEVEL = "Rabbet depth, level";
-    static final String LEVEL_SPARE_FORMULA = "what {0} has left at its wall";
+    static final String LEVEL_SPARE_FORMULA = "what is left of {0} at its wall";
     static final String LEVEL_DEPTH_FORMULA = "{0} × the cosine of the slope, less the width × its sine";
     static final String RABBET_WIDTH_LEVEL = "Rabbet width, level";
     static final String LEVEL_WIDTH_FORMULA = "{0} ÷ the cosine of the slope";

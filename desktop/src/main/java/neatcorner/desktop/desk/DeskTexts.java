@@ -4,7 +4,7 @@ package neatcorner.desktop.desk;
 final class DeskTexts {
     // ArtPhotos
 
-    static final String PHOTO_NOT_TAKEN = "%s cannot be read, or not be copied to %s.";
+    static final String PHOTO_NOT_TAKEN = "%s could not be read, or not copied to %s.";
 
     // FileMaking
 

@@ -73,7 +73,7 @@ final class CornersTexts {
     static final String DRILLS = "Drills";
     static final String DRILLS_FOR_SCREW = "No. %s: shank %s, pilot %s, countersink %s";
     static final String THICKNESS = "Thickness %s";
-    static final String DIAMETER = "Diameter ";
+    static final String DIAMETER = "Diameter %s";
     static final String SCREW = "No. %s × %s";
 
     private CornersTexts() {}

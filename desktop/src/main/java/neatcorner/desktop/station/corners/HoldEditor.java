@@ -225,7 +225,7 @@ final class HoldEditor {
             return CornersTexts.THICKNESS.formatted(thin);
         }
         if (item.kind() == ReinforcementKind.PEG) {
-            return notation.words(CornersTexts.DIAMETER) + thin;
+            return notation.words(CornersTexts.DIAMETER.formatted(thin));
         }
         String wide = item.width().isPositive() ? " × " + notation.text(item.width()) : "";
         if (item.kind().isScrew()) {

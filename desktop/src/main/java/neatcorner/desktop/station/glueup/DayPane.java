@@ -181,9 +181,8 @@ final class DayPane extends BorderPane {
             Task task = chain.tasks().get(shown.task(next));
             ZonedDateTime from = shown.rest().at(next.start());
             boolean later = from.toInstant().isAfter(day().now().plusSeconds(90));
-            now.setText(GlueUpTexts.NOW_OR_NEXT.formatted(
-                    later ? GlueUpTexts.NEXT_AT.formatted(WHEN.format(from)) : GlueUpTexts.NOW, chain.frame(),
-                    task.name(), task.hands()));
+            now.setText((later ? GlueUpTexts.NEXT_AT : GlueUpTexts.NOW).formatted(chain.frame(),
+                    task.name(), task.hands(), WHEN.format(from)));
         }
         showEnd();
         showChosen();
@@ -264,8 +263,8 @@ final class DayPane extends BorderPane {
     private static String span(long minutes) {
         return minutes < 120
                 ? GlueUpTexts.MINUTES.formatted(minutes)
-                : GlueUpTexts.HOURS_AND_MINUTES.formatted(minutes / 60,
-                        minutes % 60 == 0 ? "" : GlueUpTexts.AND_MINUTES.formatted(minutes % 60));
+                : (minutes % 60 == 0 ? GlueUpTexts.WHOLE_HOURS : GlueUpTexts.HOURS_AND_MINUTES).formatted(minutes / 60,
+                        minutes % 60);
     }
 
     private void time() {

@@ -31,9 +31,8 @@ final class GlueUpTexts {
     static final String NOTHING_LEFT = "All is done.";
     static final String NOTHING_PLACED = "Nothing can be placed: a clamp or place that is needed is missing, or there "
             + "are no working hours.";
-    static final String NEXT_AT = "Next, %s: ";
-    static final String NOW_OR_NEXT = "%s%s: %s (%s min)";
-    static final String NOW = "Now: ";
+    static final String NEXT_AT = "Next, %4$s: %1$s: %2$s (%3$s min)";
+    static final String NOW = "Now: %s: %s (%s min)";
     static final String LAYING_OUT = "laying out …";
     static final String NO_ORDER_SOONER = "; no order is sooner";
     static final String NO_ORDER_BEFORE = "; no order ends before %s";
@@ -44,8 +43,8 @@ final class GlueUpTexts {
     static final String THEN_WAIT = ", then wait %s";
     static final String HELD_AT_THIS_TIME = ", held at this time";
     static final String MINUTES = "%s min";
-    static final String HOURS_AND_MINUTES = "%s h%s";
-    static final String AND_MINUTES = " %s min";
+    static final String HOURS_AND_MINUTES = "%s h %s min";
+    static final String WHOLE_HOURS = "%s h";
     static final String TIMER_AFTER = "%s: after “%s”";
     static final String CALENDAR_WRITTEN = "The calendar is in %s.";
     static final String OPEN = "Open";

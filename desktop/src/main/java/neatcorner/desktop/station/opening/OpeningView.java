@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class OpeningView extends StationView {
     private final Desk desk;
-    private final FramedTools framed;
+    private @Nullable FramedTools framed;
     private @Nullable OpeningTools tools;
     private @Nullable ModeTiles<Boolean> modes;
     private boolean isFramed;
@@ -27,8 +27,7 @@ public final class OpeningView extends StationView {
     public OpeningView(Desk desk) {
         super(desk, Station.OPENING);
         this.desk = desk;
-        framed = new FramedTools(desk);
-        view().setPhotos(name -> framed.image(name, view()::requestLayout));
+        view().setPhotos(name -> framed().image(name, view()::requestLayout));
     }
 
     @Override
@@ -43,8 +42,18 @@ public final class OpeningView extends StationView {
         modes = both;
         addTools(both);
         addTools(made.controls());
-        addTools(framed.controls());
-        addUnderDrawing(framed.bar());
+    }
+
+    /** Made when one first looks at the frame on the wall: a window that starts has no need of it. */
+    private FramedTools framed() {
+        FramedTools known = framed;
+        if (known == null) {
+            known = new FramedTools(desk);
+            framed = known;
+            addTools(known.controls());
+            addUnderDrawing(known.bar());
+        }
+        return known;
     }
 
     private void take(boolean now) {
@@ -54,12 +63,12 @@ public final class OpeningView extends StationView {
 
     @Override
     public void pressed(String key, Node at) {
-        framed.pressed(key);
+        framed().pressed(key);
     }
 
     @Override
     public Figure figure(Plan plan) {
-        return isFramed ? framed.figure(plan) : OpeningFigure.of(plan);
+        return isFramed ? framed().figure(plan) : OpeningFigure.of(plan);
     }
 
     @Override
@@ -71,10 +80,13 @@ public final class OpeningView extends StationView {
         }
         both.show(isFramed, plan.job().section().wood(), notation);
         shown(sizes.controls(), !isFramed);
-        shown(framed.controls(), isFramed);
-        shown(framed.bar(), isFramed);
+        FramedTools wall = framed;
+        if (wall != null) {
+            shown(wall.controls(), isFramed);
+            shown(wall.bar(), isFramed);
+        }
         if (isFramed) {
-            framed.show(plan, notation);
+            framed().show(plan, notation);
         } else {
             sizes.show(plan, notation);
         }

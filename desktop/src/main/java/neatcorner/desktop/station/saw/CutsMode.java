@@ -97,8 +97,7 @@ final class CutsMode implements StationMode {
     /** "Cut 3 of 8: first miter on C". */
     static String title(Plan plan, int index, Notation notation) {
         SawCut cut = plan.cuts().get(index);
-        String kind = cut.kind() == SawCut.Kind.FIRST_MITER ? SawTexts.FIRST_MITER_ON : SawTexts.SECOND_MITER_ON;
-        return notation.words(SawTexts.CUT_OF.formatted(index + 1, plan.cuts().size(), kind,
-                cut.piece().label(plan.job().quantity())));
+        return notation.words((cut.kind() == SawCut.Kind.FIRST_MITER ? SawTexts.FIRST_MITER : SawTexts.SECOND_MITER_OF)
+                .formatted(index + 1, plan.cuts().size(), cut.piece().label(plan.job().quantity())));
     }
 }

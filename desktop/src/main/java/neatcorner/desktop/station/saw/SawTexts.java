@@ -57,9 +57,8 @@ final class SawTexts {
     static final String SECOND_END = "Second end:";
     static final String NOTHING_TO_CUT = "Nothing to cut yet";
     static final String NO_CUTS_YET = "No cuts yet";
-    static final String FIRST_MITER_ON = "first miter on ";
-    static final String SECOND_MITER_ON = "second miter on ";
-    static final String CUT_OF = "Cut %s of %s: %s%s";
+    static final String FIRST_MITER = "Cut %s of %s: first miter on %s";
+    static final String SECOND_MITER_OF = "Cut %s of %s: second miter on %s";
 
     // DryFitMode
 

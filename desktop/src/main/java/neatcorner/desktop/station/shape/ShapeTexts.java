@@ -60,10 +60,10 @@ final class ShapeTexts {
     static final String EXPECTED_LENGTH = "Side %s: expected a length, such as 300.";
     static final String EXPECTED_DEGREES = "Corner %s%s: expected degrees between 1 and 359, such as 108.";
     static final String CLOSES = "These sides and corners close.";
-    static final String DOES_NOT_CLOSE = "These do not close: the corners add up to %s%s, and the walk round ends %s "
-            + "from where it began. One side and its two corners must give:";
-    static final String TOO_LITTLE = " too little";
-    static final String TOO_MUCH = " too much";
+    static final String CORNERS_TOO_LITTLE = "These do not close: the corners add up to %s too little, and the outline ends "
+            + "%s from where it began. One side and its two corners must give:";
+    static final String CORNERS_TOO_MUCH = "These do not close: the corners add up to %s too much, and the outline ends "
+            + "%s from where it began. One side and its two corners must give:";
     static final String TAKE_OUTLINE = "Take this outline";
     static final String SIDE_GIVES = "Side %s gives: %s, %s and %s";
     static final String CHANGE_OUTLINE_AS_MEASURED = "outline as measured";

@@ -145,8 +145,8 @@ final class TraverseEditor extends VBox {
         boolean closes = Math.abs(over) < 0.005 && gap.toMm() < 0.05;
         said.setText(closes
                 ? ShapeTexts.CLOSES
-                : notation.words(ShapeTexts.DOES_NOT_CLOSE.formatted(notation.text(Angle.ofDegrees(
-                        Math.abs(over))), over < 0 ? ShapeTexts.TOO_LITTLE : ShapeTexts.TOO_MUCH, notation.text(gap))));
+                : notation.words((over < 0 ? ShapeTexts.CORNERS_TOO_LITTLE : ShapeTexts.CORNERS_TOO_MUCH)
+                        .formatted(notation.text(Angle.ofDegrees(Math.abs(over))), notation.text(gap))));
         traverse.closings().stream().limit(closes ? 1 : MOST_OFFERS).forEach(closing -> {
             String text = closes
                     ? ShapeTexts.TAKE_OUTLINE
