@@ -2,6 +2,7 @@ package neatcorner.desktop.desk;
 
 import java.nio.file.Path;
 import java.util.function.UnaryOperator;
+import neatcorner.measure.Units;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,9 +33,9 @@ public record Home(Path data, Path config) {
         return data.resolve("jobs");
     }
 
-    /** The demo shop's jobs. */
-    public Path demo() {
-        return data.resolve("demo");
+    /** The jobs of the demo shop that works in these units. */
+    public Path demo(Units units) {
+        return data.resolve(units == Units.INCHES ? "demo-inches" : "demo");
     }
 
     /** Papers that were printed. */

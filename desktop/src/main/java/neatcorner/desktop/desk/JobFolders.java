@@ -10,11 +10,13 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
 
 /** The folders that jobs are kept in: the maker's own, and the demo shop's. */
 public final class JobFolders {
@@ -28,10 +30,13 @@ public final class JobFolders {
     private static final int LONGEST_NAME = 60;
 
     private final Home home;
+    private final Supplier<Units> units;
     private Map<Shelf, List<Path>> listed = Map.of();
 
-    public JobFolders(Home home) {
+    /** @param units that the maker's shop works in; the demo shop does as well */
+    public JobFolders(Home home, Supplier<Units> units) {
         this.home = home;
+        this.units = units;
     }
 
     /** Lists the jobs on the thread that asks; for the start. */
@@ -60,19 +65,29 @@ public final class JobFolders {
 
     private Map<Shelf, List<Path>> list() {
         Map<Shelf, List<Path>> all = new EnumMap<>(Shelf.class);
+        if (!Files.isDirectory(demo())) {
+            try {
+                layOutDemo();
+            } catch (IOException e) {
+                LOG.log(Level.WARNING, "demo not laid out", e);
+            }
+        }
         for (Shelf shelf : Shelf.values()) {
-            all.put(shelf, jobs(shelf.folder(home)));
+            all.put(shelf, jobs(folder(shelf)));
         }
         return all;
     }
 
     /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
     public void layOutDemo() throws IOException {
-        Files.createDirectories(home.demo());
+        Files.createDirectories(demo());
+        String inches = units.get() == Units.INCHES ? "inches/" : "";
         for (String name : Stream.concat(DEMO.stream(), DEMO_PHOTOS.stream()).toList()) {
-            Path file = home.demo().resolve(name);
+            Path file = demo().resolve(name);
             if (!Files.exists(file)) {
-                try (InputStream in = JobFolders.class.getResourceAsStream("/neatcorner/desktop/demo/" + name)) {
+                try (InputStream in = JobFolders.class
+                        .getResourceAsStream(
+                                "/neatcorner/desktop/demo/" + (name.endsWith(".json") ? inches : "") + name)) {
                     if (in != null) {
                         Files.copy(in, file);
                     }
@@ -83,12 +98,21 @@ public final class JobFolders {
 
     /** The job that the demo opens with. */
     public Path firstDemo() {
-        return home.demo().resolve("tide-chart-sheet-3.json");
+        return demo().resolve("tide-chart-sheet-3.json");
     }
 
-    /** Whether a job is one of the demo shop's. */
+    private Path demo() {
+        return home.demo(units.get());
+    }
+
+    /** Where the jobs of a shelf lie. */
+    Path folder(Shelf shelf) {
+        return shelf.folder(home, units.get());
+    }
+
+    /** Whether a job is one of the demo shop's, whatever units it works in. */
     public boolean isDemo(Path file) {
-        return file.startsWith(home.demo());
+        return Stream.of(Units.values()).anyMatch(each -> file.startsWith(home.demo(each)));
     }
 
     /** Jobs of the maker's own, when they were last listed. */

@@ -141,7 +141,7 @@ public final class JobShelves {
     /** Lays a job on another shelf; windows that show it go on with another job. {@code then} hears where it lies now. */
     public void move(Path file, Shelf to, Consumer<Path> then) {
         List<Workbench> showing = premises.benches().stream().filter(bench -> bench.file().equals(file)).toList();
-        premises.documents().move(file, to.folder(premises.home()), (moved, photo) -> {
+        premises.documents().move(file, premises.folders().folder(to), (moved, photo) -> {
             premises.photos().follow(photo, file, moved);
             look(() -> {
                 int[] left = {showing.size()};

@@ -58,7 +58,7 @@ public final class Premises implements AutoCloseable {
         this.clock = clock;
         store = DocumentStore.onThread(window);
         settings = new Settings(store, home, this::say);
-        folders = new JobFolders(home);
+        folders = new JobFolders(home, settings::units);
         ShopState shop = new ShopState(store, home.shop(), home.offcuts(), this::say);
         shop.lookNow();
         documents = new Documents(store, shop, Planning.onThreads(window), planner);

@@ -5,9 +5,11 @@ import java.io.StringReader;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -24,6 +26,8 @@ import neatcorner.measure.Units;
 
 /** What the shop likes, remembered from one start to the next. */
 public final class Settings {
+    /** Countries by their codes. Common practice. */
+    private static final Set<String> IN_INCHES = Set.of("US", "LR");
     private static final Logger LOG = Logger.getLogger(Settings.class.getName());
 
     private final SharedFile<Map<String, String>> file;
@@ -64,7 +68,12 @@ public final class Settings {
 
     /** The system that new jobs and the window are in. */
     public Units units() {
-        return value("units", text -> Units.ofSymbol(text).orElseThrow()).orElse(Units.MILLIMETRES);
+        return value("units", text -> Units.ofSymbol(text).orElseThrow()).orElseGet(() -> usual(Locale.getDefault()));
+    }
+
+    /** Where wood is sold in inches, a first start is in inches. */
+    static Units usual(Locale here) {
+        return IN_INCHES.contains(here.getCountry()) ? Units.INCHES : Units.MILLIMETRES;
     }
 
     /** Keeps the system. */

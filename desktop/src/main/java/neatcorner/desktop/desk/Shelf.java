@@ -1,12 +1,13 @@
 package neatcorner.desktop.desk;
 
 import java.nio.file.Path;
+import neatcorner.measure.Units;
 
 /** Where a job lies, a folder each. */
 public enum Shelf {
     /** The maker's own, being made or to be made. */
     OWN("My jobs"),
-    /** The demo shop's. */
+    /** Those of the demo shop that works as the maker's own does, in millimetres or in inches. */
     DEMO("Demo shop"),
     /** Done with, kept to be looked up or made again. */
     PUT_AWAY("Put away"),
@@ -23,10 +24,10 @@ public enum Shelf {
         return title;
     }
 
-    Path folder(Home home) {
+    Path folder(Home home, Units units) {
         return switch (this) {
             case OWN -> home.jobs();
-            case DEMO -> home.demo();
+            case DEMO -> home.demo(units);
             case PUT_AWAY -> home.data().resolve("put-away");
             case THROWN_AWAY -> home.data().resolve("thrown-away");
         };

@@ -110,7 +110,7 @@ class FramedViewTest extends WindowTest {
                 () -> pixels(robot, 0x11aa22) > 2000);
         robot.interact(() -> bench.premises().photos().take(folder.resolve("none.png"), bench.document().get()));
         settle();
-        assertTrue(read(robot, "#notice-text").contains("none.png cannot be read"));
+        assertTrue(read(robot, "#notice-text").contains("none.png could not be read"));
         assertEquals(name, bench.job().looks().photo());
         assertEquals(Looks.USUAL.withPhoto(name), bench.job().looks());
     }

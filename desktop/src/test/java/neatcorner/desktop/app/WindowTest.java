@@ -28,6 +28,7 @@ import neatcorner.desktop.desk.Premises;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.look.Look;
 import neatcorner.job.Job;
+import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.planner.Planner;
@@ -151,7 +152,7 @@ abstract class WindowTest {
     }
 
     final Path demo(String name) {
-        return bench.home().demo().resolve(name + ".json");
+        return bench.home().demo(Units.MILLIMETRES).resolve(name + ".json");
     }
 
     /** Puts a job in the place of the one on the bench. */

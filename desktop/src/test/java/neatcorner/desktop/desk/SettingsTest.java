@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
@@ -14,9 +16,14 @@ import neatcorner.exchange.paper.PaperSize;
 import neatcorner.measure.ReadingStep;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Level;
+import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class SettingsTest {
     @TempDir
@@ -71,16 +78,46 @@ class SettingsTest {
         assertEquals(Path.of("/home/maker/.config/neat-corner"), home.config());
     }
 
-    @Test
-    void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt() throws IOException, BadFile {
-        JobFolders folders = new JobFolders(home());
+    @ParameterizedTest
+    @EnumSource(Units.class)
+    void everyJobOfTheDemoShopCanBeReadAndItsPlanIsWorthLookingAt(Units units) throws IOException, BadFile {
+        JobFolders folders = new JobFolders(home(), () -> units);
         folders.layOutDemo();
         folders.lookNow();
         assertEquals(10, folders.demoJobs().size());
         for (Path file : folders.demoJobs()) {
-            assertFalse(Planner.plan(JobFile.read(file).job()).pieces().isEmpty(), file.toString());
+            Plan plan = Planner.plan(JobFile.read(file).job());
+            assertFalse(plan.pieces().isEmpty(), file.toString());
+            assertTrue(plan.layout().isComplete(), file.toString());
+            assertEquals(units, plan.job().units());
+            assertEquals(List.of(),
+                    Planner.plan(plan.job()).findings().stream().filter(each -> each.level() == Level.STOP)
+                            .map(Finding::code).toList(),
+                    file.toString());
         }
         assertTrue(folders.isDemo(folders.firstDemo()));
+    }
+
+    /** The demo shop works as the maker's own does, and is laid out when the maker's changes. */
+    @Test
+    void theDemoShopWorksInTheUnitsOfTheMakersShop() throws IOException {
+        Units[] now = {Units.MILLIMETRES};
+        JobFolders folders = new JobFolders(home(), () -> now[0]);
+        folders.layOutDemo();
+        folders.lookNow();
+        Path first = folders.firstDemo();
+        now[0] = Units.INCHES;
+        folders.lookNow();
+        assertEquals(10, folders.demoJobs().size());
+        assertTrue(folders.demoJobs().stream().noneMatch(file -> file.startsWith(first.getParent())));
+        assertTrue(folders.isDemo(first) && folders.isDemo(folders.firstDemo()));
+    }
+
+    @Test
+    void aFirstStartIsInInchesWhereWoodIsSoldInInches() {
+        assertEquals(Units.INCHES, Settings.usual(Locale.US));
+        assertEquals(Units.MILLIMETRES, Settings.usual(Locale.UK));
+        assertEquals(Units.MILLIMETRES, Settings.usual(Locale.ROOT));
     }
 
     @Test
@@ -88,7 +125,7 @@ class SettingsTest {
         assertEquals("tide-chart-sheet-3", JobFolders.fileName("Tide chart, sheet 3"));
         assertEquals("frame", JobFolders.fileName("../../"));
         assertEquals("海図", JobFolders.fileName("海図?"));
-        JobFolders folders = new JobFolders(home());
+        JobFolders folders = new JobFolders(home(), () -> Units.MILLIMETRES);
         Files.createDirectories(folders.newFile("New frame").getParent());
         Files.createFile(folders.newFile("New frame"));
         assertEquals("new-frame-2.json", folders.newFile("New frame").getFileName().toString());
