@@ -4,14 +4,17 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.logging.Level;
@@ -47,12 +50,43 @@ public final class ShopDay {
      * What is shown: all frames with all their steps, and the schedule of what is left of them.
      *
      * @param pictures of the frames, one for each chain
+     * @param due      by the frame's name, the day on which it is to be ready, where one was agreed
      */
-    public record Shown(List<Chain> chains, List<Figure> pictures, ShopDays rest, DayProgress progress) {
+    public record Shown(List<Chain> chains, List<Figure> pictures, Map<String, LocalDate> due, ShopDays rest,
+            DayProgress progress) {
+
+        /** Frames that will be ready after the day that was agreed for them, the latest first. */
+        public List<Late> late() {
+            List<Late> late = new ArrayList<>();
+            for (int i = 0; i < chains.size(); i++) {
+                int chain = i;
+                String frame = chains.get(i).frame();
+                LocalDate day = due.get(frame);
+                OptionalLong ready = rest.schedule().steps().stream().filter(step -> step.chain() == chain)
+                        .mapToLong(Schedule.Step::ready).max();
+                if (day != null && ready.isPresent()) {
+                    LocalDate done = rest.at(ready.getAsLong()).toLocalDate();
+                    if (done.isAfter(day)) {
+                        late.add(new Late(frame, day, done));
+                    }
+                }
+            }
+            late.sort(Comparator.comparing(Late::days).reversed());
+            return late;
+        }
 
         /** The number of a scheduled step among all of its frame's steps. */
         public int task(Schedule.Step step) {
             return step.task() + progress.done(chains.get(step.chain()).frame());
+        }
+    }
+
+    /** A frame that is not ready on its day. */
+    public record Late(String frame, LocalDate due, LocalDate done) {
+
+        /** By how many days. */
+        public long days() {
+            return ChronoUnit.DAYS.between(due, done);
         }
     }
 
@@ -214,6 +248,7 @@ public final class ShopDay {
         ticket = premises.documents().planning().ask(Planning.Pace.QUICK, search -> {
             List<Chain> chains = new ArrayList<>();
             List<Figure> pictures = new ArrayList<>();
+            List<@Nullable LocalDate> days = new ArrayList<>();
             for (Path each : files) {
                 Plan present = open.get(each);
                 Plan plan = present != null ? present : plan(each, shop);
@@ -221,15 +256,25 @@ public final class ShopDay {
                 chains.addAll(own);
                 if (plan != null) {
                     Figure picture = kept(OpeningFigure.of(plan).bare(), before);
-                    own.forEach(chain -> pictures.add(picture));
+                    own.forEach(chain -> {
+                        pictures.add(picture);
+                        days.add(plan.job().order().due());
+                    });
                 }
             }
             List<Chain> named = apart(chains);
-            return new Shown(named, List.copyOf(pictures), far.rest(named, shop, when, () -> true), far);
+            Map<String, LocalDate> due = new HashMap<>();
+            for (int i = 0; i < named.size(); i++) {
+                if (days.get(i) != null) {
+                    due.put(named.get(i).frame(), days.get(i));
+                }
+            }
+            return new Shown(named, List.copyOf(pictures), Map.copyOf(due), far.rest(named, shop, when, () -> true),
+                    far);
         }, first -> {
             shown.set(first);
             ticket = premises.documents().planning().ask(Planning.Pace.SLOW, search -> new Shown(first.chains,
-                    first.pictures, far.rest(first.chains, shop, when, search), far), best -> {
+                    first.pictures, first.due, far.rest(first.chains, shop, when, search), far), best -> {
                         busy.set(false);
                         shown.set(best);
                     }, this::failed);

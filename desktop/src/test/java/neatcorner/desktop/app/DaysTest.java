@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.input.KeyCode;
@@ -54,5 +55,29 @@ class DaysTest extends WindowTest {
         at(robot, KeyCode.DIGIT7);
         robot.clickOn("#glue-days");
         assertTrue(frames().size() > 9, () -> frames().toString());
+    }
+
+    /** A day that these days do not keep is said, before anything else, and no more once it is agreed anew. */
+    @Test
+    void aDueDayThatWillBeMissedIsSaid(FxRobot robot) {
+        settle();
+        robot.clickOn("#blank");
+        settle();
+        LocalDate today = bench.day().zoned(bench.day().now()).toLocalDate();
+        due(robot, today.minusDays(1));
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        frames();
+        String slate = read(robot, ".slate");
+        int late = slate.indexOf(bench.job().title() + " is due ");
+        assertTrue(late >= 0 && late < slate.indexOf("Next: "), slate);
+        due(robot, today.plusYears(1));
+        frames();
+        assertFalse(read(robot, ".slate").contains(" is due "), read(robot, ".slate"));
+    }
+
+    private void due(FxRobot robot, LocalDate day) {
+        robot.interact(() -> bench.change("due", job -> job.withOrder(job.order().withDue(day))));
+        settle();
     }
 }

@@ -210,7 +210,7 @@ final class DayPane extends BorderPane {
     /** What is done next, what then, and how much is left. */
     Slate slate() {
         ShopDay.Shown shown = shown();
-        return shown == null ? new Slate(List.of()) : DaySlate.of(shown, WHEN);
+        return shown == null ? new Slate(List.of()) : DaySlate.of(shown, WHEN, bench.notation().get().spelling());
     }
 
     private Schedule.@Nullable Step next() {

@@ -1,5 +1,6 @@
 package neatcorner.desktop.station.glueup;
 
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
@@ -7,8 +8,10 @@ import neatcorner.desktop.desk.ShopDay;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
 import neatcorner.glueup.schedule.Task;
+import neatcorner.job.DayText;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
+import neatcorner.measure.Spelling;
 import neatcorner.plan.Slate;
 
 /** The slate of the days: what is done next, what then, when all is done and how much work that is. */
@@ -18,8 +21,14 @@ final class DaySlate {
 
     private DaySlate() {}
 
-    static Slate of(ShopDay.Shown shown, DateTimeFormatter when) {
+    static Slate of(ShopDay.Shown shown, DateTimeFormatter when, Spelling spelling) {
         List<Slate.Row> rows = new ArrayList<>();
+        for (ShopDay.Late late : shown.late()) {
+            rows.add(Slate.Row.plain(GlueUpTexts.LATE.formatted(late.frame(), said(late.due(), late, spelling),
+                    said(late.done(), late, spelling)),
+                    Reading.given(GlueUpTexts.LATE_BY, new Scalar(late.days(),
+                            late.days() == 1 ? GlueUpTexts.DAY_LATE : GlueUpTexts.DAYS_LATE, 0))));
+        }
         List<Schedule.Step> steps = shown.rest().schedule().steps();
         for (int i = 0; i < Math.min(NEXT, steps.size()); i++) {
             Chain chain = shown.chains().get(steps.get(i).chain());
@@ -38,5 +47,9 @@ final class DaySlate {
                             new Scalar(Math.round(left * 10) / 10.0, GlueUpTexts.HOURS_UNIT, 1))));
         }
         return new Slate(rows);
+    }
+
+    private static String said(LocalDate day, ShopDay.Late late, Spelling spelling) {
+        return DayText.said(day, late.done(), spelling);
     }
 }

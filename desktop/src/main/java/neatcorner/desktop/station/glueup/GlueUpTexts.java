@@ -128,5 +128,12 @@ final class GlueUpTexts {
     static final String TEMPLATES_WRITTEN = "Templates are in %s as PDF, SVG and DXF.";
     static final String TEMPLATES_NOT_WRITTEN = "The templates could not be written to %s.";
 
+    // DaySlate
+
+    static final String LATE = "%s is due %s and ready %s";
+    static final String LATE_BY = "Late by";
+    static final String DAY_LATE = "day late";
+    static final String DAYS_LATE = "days late";
+
     private GlueUpTexts() {}
 }
