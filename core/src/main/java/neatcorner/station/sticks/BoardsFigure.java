@@ -20,6 +20,8 @@ import neatcorner.stock.Span;
  * are to scale, widths and ends larger.
  */
 public final class BoardsFigure {
+    private static final String KEY = "board-";
+
     private final Plan plan;
     private final Marks marks = new Marks();
     private final double longest;
@@ -51,6 +53,11 @@ public final class BoardsFigure {
                 new Figure.Margin(40, 60, 30, 60), figure.marks.list());
     }
 
+    /** By what a board is known in the picture, from its place on the rack. */
+    public static String key(int board) {
+        return KEY + board;
+    }
+
     private void draw(BoardMilling milling, int index) {
         RoughBoard board = milling.board();
         double wide = Math.max(board.width().toMm(), longest / 14);
@@ -73,6 +80,8 @@ public final class BoardsFigure {
                 13,
                 true,
                 Tint.INK);
+        marks.thing(new Box(0, y - longest * 0.05, longest * 0.28, y).corners(), key(index),
+                Theirs.words(board.name()));
         marks.dimension(new Point(0, box.bottom()), new Point(box.right(), box.bottom()), -16, board.length(),
                 SticksTexts.BOARD_LENGTH, StockFields.boardLength(index));
         end(milling, index);

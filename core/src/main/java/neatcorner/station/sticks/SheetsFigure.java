@@ -20,6 +20,8 @@ import neatcorner.stock.sheets.SheetLayout;
 public final class SheetsFigure {
     private static final int IN_A_ROW = 3;
 
+    private static final String KEY = "sheet-";
+
     private final Marks marks = new Marks();
     private double x;
     private double y;
@@ -49,6 +51,11 @@ public final class SheetsFigure {
                 figure.marks.list());
     }
 
+    /** By what a sheet is known in the picture. */
+    public static String key(Sheet sheet) {
+        return KEY + sheet.name();
+    }
+
     private void draw(SheetWork work, SheetLayout.Cut cut) {
         Sheet sheet = work.nesting().sheets().get(cut.stock());
         double w = sheet.width().toMm();
@@ -68,6 +75,7 @@ public final class SheetsFigure {
         for (SheetCut each : cut.cuts()) {
             line(work, each, box);
         }
+        marks.thing(new Box(x, y - h * 0.07, x + w * 0.5, y).corners(), key(sheet), Theirs.words(sheet.name()));
         String times = cut.times() > 1 ? " × " + cut.times() : "";
         marks.label(new Point(box.left(), box.top()), 0, -10, Anchor.START,
                 Theirs.words(sheet.name()) + times, 13, true, Tint.INK);

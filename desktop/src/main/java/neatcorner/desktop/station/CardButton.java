@@ -41,6 +41,11 @@ public final class CardButton extends Button {
 
     /** Opens the card, or puts it away. */
     public void toggle() {
-        desk.card(card, this);
+        openAt(this);
+    }
+
+    /** Opens the card beside something else that it is about, or puts it away. */
+    public void openAt(Node thing) {
+        desk.card(card, thing);
     }
 }

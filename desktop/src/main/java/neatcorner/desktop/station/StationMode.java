@@ -26,6 +26,9 @@ public interface StationMode {
         return List.of();
     }
 
+    /** A thing of its drawing was pressed, which may have choices of its own. */
+    default void pressed(String key, Node at) {}
+
     void show(Plan plan, Notation notation);
 
     Figure figure(Plan plan);

@@ -45,6 +45,8 @@ class RackTest extends WindowTest {
         at(robot, KeyCode.DIGIT5);
         robot.clickOn("#wood-boards");
         settle();
+        robot.clickOn("#thing-board-0");
+        settle();
         fill(robot, "#board-name", "wide plank");
         assertEquals("wide plank", bench.job().stock().boards().getFirst().name());
         fill(robot, "#board-price", "41,5");
@@ -63,6 +65,9 @@ class RackTest extends WindowTest {
         settle();
         robot.clickOn("2  thick ash");
         settle();
+        assertTrue(read(robot, "#board-own").startsWith("thick ash"));
+        robot.clickOn("#board-own");
+        settle();
         assertEquals("thick ash", robot.lookup("#board-name").queryTextInputControl().getText());
         assertTrue(read(robot, "#wood-says").contains("resaw 2 layers"), read(robot, "#wood-says"));
         assertTrue(read(robot, "#wood-says").contains("lead"), "the caution stands where the work is");
@@ -72,6 +77,8 @@ class RackTest extends WindowTest {
     void aSheetIsRenamedPricedTrimmedAndCounted(FxRobot robot) {
         at(robot, KeyCode.DIGIT5);
         robot.clickOn("#wood-sheets");
+        settle();
+        robot.clickOn("#sheet-own");
         settle();
         fill(robot, "#sheet-name", "old pane");
         assertEquals("old pane", bench.job().stock().sheets().getFirst().name());

@@ -11,6 +11,8 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.CardButton;
+import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.drawing.Figure;
 import neatcorner.measure.Length;
@@ -31,6 +33,7 @@ import neatcorner.stock.RoughBoard;
 /** Rough boards: what sticks they give, cut by cut, and how much lumber the job takes. */
 final class BoardsMode implements StationMode {
     private final Workbench bench;
+    private final CardButton card;
     private final Controls.Picker picker;
     private final StockEditor editor;
     private final LengthRow lengths;
@@ -38,9 +41,11 @@ final class BoardsMode implements StationMode {
     private final Button mill;
     private final List<Node> tools;
     private final Later<Plan, List<Remedy>> whenShort;
+    private final Runnable refresh;
 
-    BoardsMode(Workbench bench, Runnable refresh) {
-        this.bench = bench;
+    BoardsMode(Desk desk, Runnable refresh) {
+        bench = desk.bench();
+        this.refresh = refresh;
         picker = new Controls.Picker("board", refresh);
         whenShort = new Later<>(bench, List.of(), (plan, search) -> BoardWork.whenShort(plan), refresh);
         Button add = new Button(SticksTexts.ADD_A_BOARD);
@@ -62,8 +67,9 @@ final class BoardsMode implements StationMode {
         editor = new StockEditor("board", SticksTexts.BOARD, new StockEditor.Edits(
                 name -> change(b -> b.withName(name)), count -> change(b -> b.withCount(count)),
                 price -> change(b -> b.withPrice(price))),
-                List.of(lengths), List.of(mill, Controls.chip(SticksTexts.REMOVE, this::remove)));
-        tools = List.of(add, picker, advice);
+                List.of(lengths), List.of(Controls.chip(SticksTexts.REMOVE, this::remove)));
+        card = new CardButton(desk, "board-own", SticksTexts.BOARD, SticksTexts.BOARD, List.of(editor));
+        tools = List.of(add, picker, card, mill);
     }
 
     private void add() {
@@ -76,6 +82,7 @@ final class BoardsMode implements StationMode {
                     units.either(27, 1), Length.ZERO, 1, null, List.of()));
             return job.withStock(job.stock().withBoards(boards));
         });
+        card.toggle();
     }
 
     private void change(UnaryOperator<RoughBoard> changed) {
@@ -101,7 +108,18 @@ final class BoardsMode implements StationMode {
 
     @Override
     public List<Node> bar() {
-        return List.of(editor);
+        return List.of(advice);
+    }
+
+    @Override
+    public void pressed(String key, Node at) {
+        for (int i = 0; i < bench.job().stock().boards().size(); i++) {
+            if (BoardsFigure.key(i).equals(key)) {
+                picker.choose(i);
+                refresh.run();
+                card.openAt(at);
+            }
+        }
     }
 
     @Override
@@ -111,13 +129,15 @@ final class BoardsMode implements StationMode {
             return;
         }
         picker.show(boards.stream().map(RoughBoard::name).toList());
-        if (boards.isEmpty()) {
-            editor.setVisible(false);
-            editor.setManaged(false);
-        } else {
+        for (Node each : List.of(card, mill)) {
+            each.setVisible(!boards.isEmpty());
+            each.setManaged(!boards.isEmpty());
+        }
+        if (!boards.isEmpty()) {
             int index = picker.index();
             RoughBoard board = boards.get(index);
             editor.show(board.name(), board.count(), board.price(), notation);
+            card.setText(SticksTexts.OWN_CARD.formatted(board.name()));
             lengths.show(index, plan, notation);
             mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
         }

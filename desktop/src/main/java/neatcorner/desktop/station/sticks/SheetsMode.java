@@ -14,6 +14,8 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.CardButton;
+import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.drawing.Figure;
 import neatcorner.fitout.Layer;
@@ -35,6 +37,7 @@ import neatcorner.stock.sheets.SheetNesting;
 /** Sheets of glass, mat and backing, with the panels for all frames cut from them edge to edge. */
 final class SheetsMode implements StationMode {
     private final Workbench bench;
+    private final CardButton card;
     private final Controls.Picker picker;
     private final StockEditor editor;
     private final LengthRow lengths;
@@ -42,9 +45,11 @@ final class SheetsMode implements StationMode {
     private final CheckBox grained = new CheckBox(SticksTexts.HAS_PATTERN);
     private final List<Node> tools;
     private final Later<Plan, List<SheetWork>> works;
+    private final Runnable refresh;
 
-    SheetsMode(Workbench bench, Runnable refresh) {
-        this.bench = bench;
+    SheetsMode(Desk desk, Runnable refresh) {
+        bench = desk.bench();
+        this.refresh = refresh;
         picker = new Controls.Picker("sheet", refresh);
         works = new Later<>(bench, List.of(), SheetWork::of, refresh);
         add.setId("add-sheet");
@@ -59,7 +64,8 @@ final class SheetsMode implements StationMode {
                 name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
                 price -> change(s -> s.withPrice(price))),
                 List.of(lengths), List.of(grained, Controls.chip(SticksTexts.REMOVE, this::remove)));
-        tools = List.of(add, picker);
+        card = new CardButton(desk, "sheet-own", SticksTexts.SHEET, SticksTexts.SHEET, List.of(editor));
+        tools = List.of(add, picker, card);
     }
 
     private void list() {
@@ -87,6 +93,7 @@ final class SheetsMode implements StationMode {
                     null, false));
             return job.withStock(job.stock().withSheets(sheets));
         });
+        card.toggle();
     }
 
     private void change(UnaryOperator<Sheet> changed) {
@@ -115,8 +122,16 @@ final class SheetsMode implements StationMode {
     }
 
     @Override
-    public List<Node> bar() {
-        return List.of(editor);
+    public void pressed(String key, Node at) {
+        List<Sheet> sheets = bench.job().stock().sheets();
+        for (int i = 0; i < sheets.size(); i++) {
+            if (SheetsFigure.key(sheets.get(i)).equals(key)) {
+                picker.choose(i);
+                refresh.run();
+                card.openAt(at);
+                return;
+            }
+        }
     }
 
     @Override
@@ -126,13 +141,13 @@ final class SheetsMode implements StationMode {
             return;
         }
         picker.show(sheets.stream().map(Sheet::name).toList());
-        if (sheets.isEmpty()) {
-            editor.setVisible(false);
-            editor.setManaged(false);
-        } else {
+        card.setVisible(!sheets.isEmpty());
+        card.setManaged(!sheets.isEmpty());
+        if (!sheets.isEmpty()) {
             int index = picker.index();
             Sheet sheet = sheets.get(index);
             editor.show(sheet.name(), sheet.count(), sheet.price(), notation);
+            card.setText(SticksTexts.OWN_CARD.formatted(sheet.name()));
             grained.setSelected(sheet.grained());
             lengths.show(index, plan, notation);
         }

@@ -170,5 +170,9 @@ final class SticksTexts {
     static final String PRICE_OF_ONE = "price of one";
     static final String NOT_A_PRICE = "“%s” is not a price: expected a number such as 18.50.";
 
+    // BoardsMode, SheetsMode
+
+    static final String OWN_CARD = "%s …";
+
     private SticksTexts() {}
 }

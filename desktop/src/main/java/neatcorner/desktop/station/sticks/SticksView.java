@@ -82,8 +82,8 @@ public final class SticksView extends StationView {
         Runnable refresh = desk::refresh;
         batch = new Later<>(bench, Optional.empty(),
                 (jobs, search) -> Optional.of(Batch.plan(jobs.job(), jobs.others(), jobs.shop(), search)), refresh);
-        boards = new BoardsMode(bench, refresh);
-        sheets = new SheetsMode(bench, refresh);
+        boards = new BoardsMode(desk, refresh);
+        sheets = new SheetsMode(desk, refresh);
         rack = new RackMenu(bench, refresh);
         choices = new ModeTiles<Mode>(view(), wanted -> {
             mode = wanted;
@@ -130,7 +130,6 @@ public final class SticksView extends StationView {
         setUnderDrawing(says);
         addUnderDrawing(List.of(hint));
         addUnderDrawing(boards.bar());
-        addUnderDrawing(sheets.bar());
         bench.document().addListener((observed, old, now) -> forgetOthers());
         dragging = new StickDragging(bench, view(), this::choose, this::found, this::openStick, hint::setText);
         getChildren().add(dragging.mark());
@@ -182,6 +181,10 @@ public final class SticksView extends StationView {
 
     @Override
     public void pressed(String key, Node at) {
+        if (mode != Mode.STICKS) {
+            (mode == Mode.BOARDS ? boards : sheets).pressed(key, at);
+            return;
+        }
         for (int i = 0; i < bench().job().stock().sticks().size(); i++) {
             if (SticksFigure.key(i).equals(key)) {
                 choose(i);
@@ -280,7 +283,6 @@ public final class SticksView extends StationView {
         show(boards.tools(), mode == Mode.BOARDS);
         show(boards.bar(), mode == Mode.BOARDS);
         show(sheets.tools(), mode == Mode.SHEETS);
-        show(sheets.bar(), mode == Mode.SHEETS);
         List<Sentence> sentences = List.of();
         switch (mode) {
             case STICKS -> showSticks(plan, notation);
