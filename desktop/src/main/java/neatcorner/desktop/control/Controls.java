@@ -57,6 +57,7 @@ public final class Controls {
     /** A small round button. */
     public static Button chip(String text, Runnable run) {
         Button chip = new Button(text);
+        chip.setMnemonicParsing(false);
         chip.getStyleClass().add("chip");
         chip.setOnAction(e -> run.run());
         return chip;
@@ -137,6 +138,7 @@ public final class Controls {
             for (int i = 0; i < names.size(); i++) {
                 int place = i;
                 MenuItem item = new MenuItem((i + 1) + "  " + names.get(i));
+                item.setMnemonicParsing(false);
                 item.setOnAction(e -> {
                     index = place;
                     chosen.run();

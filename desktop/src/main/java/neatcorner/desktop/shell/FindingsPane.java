@@ -116,6 +116,7 @@ final class FindingsPane extends ScrollPane {
         Remedy remedy = finding.remedy();
         if (remedy != null) {
             Button button = new Button(remedy.label().in(notation));
+            button.setMnemonicParsing(false);
             button.getStyleClass().add("remedy");
             button.setId("remedy-" + finding.code().replace('.', '-'));
             button.setMinWidth(USE_PREF_SIZE);

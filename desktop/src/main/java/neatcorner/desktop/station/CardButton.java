@@ -17,6 +17,7 @@ public final class CardButton extends Button {
         this.desk = desk;
         card = new Card(id + "-card", title, content);
         setId(id);
+        setMnemonicParsing(false);
         getStyleClass().addAll("chip", "card-button");
         setMinWidth(USE_PREF_SIZE);
         setOnAction(e -> toggle());

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
@@ -56,8 +55,9 @@ class LargeTextTest extends WindowTest {
 
     private void look(FxRobot robot, String where) {
         double wide = stage.getScene().getWidth();
-        parts(".header .button, .header .toggle-button, .rail .toggle-button", ButtonBase.class).forEach(
-                button -> within(where, button, 0, wide));
+        parts(".header .button, .header .toggle-button, .header .menu-button > *, .rail .toggle-button", Node.class)
+                .forEach(
+                        button -> within(where, button, 0, wide));
         Node station = robot.lookup(".station").match(Node::isVisible).query();
         Bounds room = station.localToScene(station.getLayoutBounds());
         parts(".tools > *, .under-drawing > *", Node.class)

@@ -8,6 +8,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -172,5 +175,32 @@ class RackTest extends WindowTest {
         assertFalse(bench.busy().get(), "it stops");
         assertTrue(bench.currentPlan().layout().isComplete(), "with a layout");
         assertFalse(isShown(robot, "#stop-search"));
+    }
+
+    /** An underscore in a maker's word is shown, and is no sign for a key. */
+    @Test
+    void whatAMakerNamedIsShownWhole(FxRobot robot) {
+        robot.interact(() -> bench.change("names", job -> job.withTitle("ash_2").withSaw(job.saw().withName("ash_2"))
+                .withStock(job.stock().withStick(0, stick -> stick.withName("ash_2").withCount(1))
+                        .withBoards(job.stock().boards().stream().map(board -> board.withName("ash_2")).toList())
+                        .withSheets(job.stock().sheets().stream().map(sheet -> sheet.withName("ash_2")).toList()))));
+        settle();
+        int seen = 0;
+        for (String mode : List.of("#wood-sticks", "#wood-boards", "#wood-sheets")) {
+            at(robot, KeyCode.DIGIT5);
+            robot.clickOn(mode);
+            settle();
+            for (Labeled each : robot.lookup(node -> node instanceof Labeled).<Labeled>queryAll()) {
+                if (each.getText() != null && each.getText().contains("ash_2")) {
+                    assertFalse(each.isMnemonicParsing() && !(each instanceof Label),
+                            each.getId() + ": " + each.getText());
+                    seen++;
+                }
+            }
+        }
+        assertTrue(seen >= 2, "names were looked at");
+        at(robot, KeyCode.DIGIT6);
+        MenuButton saws = robot.lookup("#saws").queryAs(MenuButton.class);
+        assertFalse(saws.isMnemonicParsing());
     }
 }

@@ -294,6 +294,7 @@ final class DayPane extends BorderPane {
         Map<Path, CheckBox> boxes = new LinkedHashMap<>();
         for (Path file : day().possible()) {
             CheckBox box = new CheckBox(JobFolders.label(file));
+            box.setMnemonicParsing(false);
             box.setSelected(day().has(file));
             box.setOnAction(e -> day().include(file, box.isSelected()));
             boxes.put(file, box);

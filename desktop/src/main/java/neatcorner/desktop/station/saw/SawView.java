@@ -67,6 +67,7 @@ public final class SawView extends StationView {
                 .with(Mode.DRY_FIT, SawTexts.VIEW_DRY_FIT, "saw-dry-fit", SawPictures::dryFit)
                 .with(Mode.SEASONS, SawTexts.VIEW_SEASONS, "saw-seasons", SawPictures::seasons);
         saws.setId("saws");
+        saws.setMnemonicParsing(false);
         saws.setOnShowing(e -> listSaws());
         saws.getItems().add(new MenuItem());
         more = new CardButton(desk, "saw-more", SawTexts.MORE, SawTexts.SAW,
@@ -90,6 +91,7 @@ public final class SawView extends StationView {
         saws.getItems().clear();
         for (ShopSaw shop : bench().saws().saws()) {
             MenuItem item = new MenuItem(SawTexts.CUT_WITH.formatted(shop.saw().name()));
+            item.setMnemonicParsing(false);
             item.setOnAction(e -> bench().change(SawTexts.CHANGE_SAW, job -> job.withSaw(
                     shop.saw().withRough(job.saw().rough()))));
             saws.getItems().add(item);
@@ -101,6 +103,7 @@ public final class SawView extends StationView {
                 fence ? SawScale.Zero.SQUARE : SawScale.Zero.FENCE, job.saw().scale().radius(),
                 job.saw().scale().fence())))));
         MenuItem keep = new MenuItem(SawTexts.KEEP_SETTINGS.formatted(now.name()));
+        keep.setMnemonicParsing(false);
         keep.setOnAction(e -> bench().saws().keep(now));
         saws.getItems().addAll(zero, keep);
     }

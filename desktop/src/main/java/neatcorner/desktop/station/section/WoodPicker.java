@@ -24,6 +24,7 @@ final class WoodPicker extends Button {
         this.desk = desk;
         this.chosen = chosen;
         setId("wood");
+        setMnemonicParsing(false);
         getStyleClass().add("picker");
         setOnAction(e -> open());
     }

@@ -144,6 +144,7 @@ final class BoardsMode implements StationMode {
         List<Node> buttons = new ArrayList<>();
         for (Remedy remedy : whenShort.of(plan)) {
             Button button = new Button(remedy.label().in(notation));
+            button.setMnemonicParsing(false);
             button.setOnAction(e -> bench.take(remedy));
             buttons.add(button);
         }

@@ -92,6 +92,7 @@ public final class RackMenu {
 
     private void offer(Path file, Job other) {
         CheckMenuItem item = new CheckMenuItem(SticksTexts.CUT_TOGETHER_WITH.formatted(other.title()));
+        item.setMnemonicParsing(false);
         item.setSelected(together.containsKey(file));
         item.setOnAction(e -> {
             if (together.remove(file) == null) {
@@ -139,6 +140,7 @@ public final class RackMenu {
 
     private void item(String text, Runnable run) {
         MenuItem item = new MenuItem(bench.notation().get().words(text));
+        item.setMnemonicParsing(false);
         item.setOnAction(e -> run.run());
         menu.getItems().add(item);
     }

@@ -75,6 +75,7 @@ final class SheetsMode implements StationMode {
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         for (String material : materials) {
             MenuItem item = new MenuItem(bench.notation().get().words(SheetWork.title(material)));
+            item.setMnemonicParsing(false);
             item.setOnAction(e -> add(material));
             add.getItems().add(item);
         }
