@@ -10,6 +10,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.look.Look;
@@ -55,9 +56,11 @@ class LargeTextTest extends WindowTest {
 
     private void look(FxRobot robot, String where) {
         double wide = stage.getScene().getWidth();
-        parts(".header .button, .header .toggle-button, .header .menu-button > *, .rail .toggle-button", Node.class)
+        parts(".header .button, .header .toggle-button, .rail .toggle-button", Node.class)
                 .forEach(
                         button -> within(where, button, 0, wide));
+        parts(".header .menu-button", Region.class).filter(menu -> menu.getWidth() < menu.prefWidth(-1) - 1)
+                .forEach(menu -> faults.add(where + ": " + menu.getId() + " is squeezed to " + menu.getWidth()));
         Node station = robot.lookup(".station").match(Node::isVisible).query();
         Bounds room = station.localToScene(station.getLayoutBounds());
         parts(".tools > *, .under-drawing > *", Node.class)
