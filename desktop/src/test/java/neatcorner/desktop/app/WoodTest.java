@@ -55,6 +55,8 @@ class WoodTest extends WindowTest {
         settle();
         assertTrue(bench.job().section().milling().operations().getFirst().size().isMoreThan(added.size()),
                 "dragged inwards, the round grows");
+        robot.clickOn("#op-1");
+        settle();
         type(robot, "#field-milled-1", "4");
         assertEquals(Length.mm(4), bench.job().section().milling().operations().getFirst().size());
         robot.clickOn("#safe-zone");

@@ -9,12 +9,15 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.BuiltFrom;
+import neatcorner.desktop.control.Card;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.Desk;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
@@ -31,18 +34,26 @@ import neatcorner.section.Ply;
 import neatcorner.station.section.SectionFields;
 import neatcorner.wood.Species;
 
-/** The cuts that make the section, in order: one is chosen, sized, moved earlier or later, or left out. */
+/** The cuts that make the section, in order; each has a card in which it is sized, moved earlier or later, or left out. */
 final class MillingEditor extends FlowPane {
     /** As wide as a row of cuts may become, pixels. */
     private static final double ROW = 640;
 
+    private final Desk desk;
     private final Workbench bench;
+    private final VBox own = new VBox();
+    private final Card card = new Card("op-card", "", List.of(own));
+    private final List<Button> chips = new ArrayList<>();
     private final BuiltFrom built = new BuiltFrom();
     private List<LengthBox> boxes = List.of();
     private int chosen = -1;
+    /** The card is to be opened at the cut that is chosen, once that is there. */
+    private boolean opens;
 
-    MillingEditor(Workbench bench) {
-        this.bench = bench;
+    MillingEditor(Desk desk) {
+        this.desk = desk;
+        bench = desk.bench();
+        own.getStyleClass().add("card-fields");
         setId("milling");
         getStyleClass().add("stick-editor");
         setAlignment(Pos.CENTER_LEFT);
@@ -86,6 +97,7 @@ final class MillingEditor extends FlowPane {
         MenuItem item = new MenuItem(bench.notation().get().words(Sentence.capital(title)));
         item.setOnAction(e -> {
             chosen = bench.job().section().milling().operations().size() + 1;
+            opens = true;
             edit(milling -> {
                 Milling more = milling;
                 for (Operation operation : operations) {
@@ -126,14 +138,28 @@ final class MillingEditor extends FlowPane {
         boxes = new ArrayList<>();
         List<Node> nodes = new ArrayList<>(plies(milling.layers()));
         if (!milling.operations().isEmpty()) {
-            for (int i = 0; i < order.size(); i++) {
-                nodes.add(chip(order.get(i), i, notation));
+            while (chips.size() < order.size()) {
+                chips.add(chip(chips.size()));
             }
-        }
-        if (chosen >= 0) {
-            nodes.addAll(controls(milling, notation, order.get(chosen)));
+            for (int i = 0; i < order.size(); i++) {
+                chips.get(i).setText(notation.words(SectionTexts.CUT_IN_ORDER.formatted(i + 1, order.get(i).title())));
+            }
+            nodes.addAll(chips.subList(0, order.size()));
         }
         getChildren().setAll(nodes);
+        if (chosen >= 0) {
+            Node had = getScene() == null ? null : getScene().getFocusOwner();
+            String id = had == null || own.lookup("#" + had.getId()) != had ? null : had.getId();
+            card.setTitle(Sentence.capital(notation.words(order.get(chosen).title())));
+            own.getChildren().setAll(controls(milling, notation, order.get(chosen)));
+            if (opens) {
+                desk.card(card, chips.get(chosen));
+            }
+            if (id != null && own.lookup("#" + id) != null) {
+                own.lookup("#" + id).requestFocus();
+            }
+        }
+        opens = false;
     }
 
     private List<Node> plies(Layers layers) {
@@ -155,16 +181,13 @@ final class MillingEditor extends FlowPane {
         return nodes;
     }
 
-    private Node chip(Operation operation, int place, Notation notation) {
-        ToggleButton chip = new ToggleButton(
-                notation.words((place + 1) + "  " + operation.title()));
-        chip.getStyleClass().add("chip");
-        chip.setId("op-" + place);
-        chip.setSelected(place == chosen);
-        chip.setOnAction(e -> {
-            chosen = chosen == place ? -1 : place;
+    private Button chip(int place) {
+        Button chip = Controls.chip("", () -> {
+            chosen = place;
             show(bench.currentPlan(), bench.notation().get());
+            desk.card(card, chips.get(place));
         });
+        chip.setId("op-" + place);
         return chip;
     }
 
@@ -191,15 +214,18 @@ final class MillingEditor extends FlowPane {
             }
             case Operation.Rip rip -> nodes.add(length(SectionFields.milled(chosen), SectionTexts.STRIP));
         }
-        nodes.add(button(SectionTexts.EARLIER, "op-earlier", chosen == 0, () -> move(-1)));
-        nodes.add(button(SectionTexts.LATER, "op-later", chosen == milling.operations().size(), () -> move(1)));
+        HBox order = new HBox(button(SectionTexts.EARLIER, "op-earlier", chosen == 0, () -> move(-1)),
+                button(SectionTexts.LATER, "op-later", chosen == milling.operations().size(), () -> move(1)));
+        order.getStyleClass().add("captioned");
         if (!(operation instanceof Operation.PackRabbet)) {
-            nodes.add(button(SectionTexts.LEAVE_OUT, "op-remove", false, () -> {
+            order.getChildren().add(button(SectionTexts.LEAVE_OUT, "op-remove", false, () -> {
                 int place = chosen;
                 chosen = -1;
+                desk.card(card, chips.get(place));
                 edit(now -> now.without(place));
             }));
         }
+        nodes.add(order);
         return nodes;
     }
 
@@ -213,6 +239,7 @@ final class MillingEditor extends FlowPane {
     private void move(int by) {
         int from = chosen;
         chosen = from + by;
+        opens = true;
         edit(now -> now.moved(from, from + by));
     }
 

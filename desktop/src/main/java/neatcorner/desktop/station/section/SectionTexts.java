@@ -80,5 +80,9 @@ final class SectionTexts {
     static final String DOUBLE_RABBET = "Double rabbet";
     static final String RABBET_BY = "Rabbet by %s";
 
+    // MillingEditor
+
+    static final String CUT_IN_ORDER = "%s  %s …";
+
     private SectionTexts() {}
 }

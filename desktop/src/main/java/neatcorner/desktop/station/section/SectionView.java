@@ -42,7 +42,7 @@ public final class SectionView extends StationView {
         super(desk, Station.SECTION);
         Workbench bench = desk.bench();
         Runnable refresh = desk::refresh;
-        milling = new MillingEditor(bench);
+        milling = new MillingEditor(desk);
         passes = new PassStepper(refresh);
         wood = new WoodPicker(desk, species -> bench.change(SectionTexts.CHANGE_WOOD,
                 job -> job.withSection(job.section().withWood(species))));
