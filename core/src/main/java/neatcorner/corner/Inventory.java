@@ -3,6 +3,7 @@ package neatcorner.corner;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 
@@ -11,6 +12,7 @@ import neatcorner.measure.Units;
  * is a {@link Reinforcement} of one; of splines, slips and blocks, which are made to measure, the size is left at zero.
  */
 public record Inventory(List<Reinforcement> items) {
+    private static final List<Integer> BISCUITS = List.of(0, 10, 20);
 
     public Inventory {
         items = List.copyOf(items);
@@ -25,15 +27,15 @@ public record Inventory(List<Reinforcement> items) {
         add(all, ReinforcementKind.TENON, units, 30, 1.25, 5, 0.1875, 18, 0.75);
         add(all, ReinforcementKind.TENON, units, 40, 1.5, 6, 0.25, 20, 0.75);
         add(all, ReinforcementKind.TENON, units, 50, 2, 8, 0.3125, 25, 1);
-        for (int size : List.of(0, 10, 20)) {
-            all.add(biscuit(size));
-        }
+        BISCUITS.forEach(size -> all.add(biscuit(size)));
         add(all, ReinforcementKind.DOWEL, units, 20, 0.75, 5, 0.1875, 0, 0);
         add(all, ReinforcementKind.DOWEL, units, 30, 1.25, 6, 0.25, 0, 0);
         add(all, ReinforcementKind.DOWEL, units, 40, 1.5, 8, 0.3125, 0, 0);
-        for (int height : List.of(5, 7, 10, 12, 15)) {
-            all.add(Reinforcement.of(ReinforcementKind.V_NAIL, Length.mm(height), Length.mm(0.6), Length.mm(9), 1));
-        }
+        add(all, ReinforcementKind.V_NAIL, units, 5, 0.1875, 0.6, 0.024, 9, 0.375);
+        add(all, ReinforcementKind.V_NAIL, units, 7, 0.25, 0.6, 0.024, 9, 0.375);
+        add(all, ReinforcementKind.V_NAIL, units, 10, 0.375, 0.6, 0.024, 9, 0.375);
+        add(all, ReinforcementKind.V_NAIL, units, 12, 0.5, 0.6, 0.024, 9, 0.375);
+        add(all, ReinforcementKind.V_NAIL, units, 15, 0.625, 0.6, 0.024, 9, 0.375);
         add(all, ReinforcementKind.PIN, units, 15, 0.625, 0.6, 0.024, 0, 0);
         add(all, ReinforcementKind.PIN, units, 25, 1, 0.6, 0.024, 0, 0);
         add(all, ReinforcementKind.BRAD, units, 25, 1, 1.2, 0.048, 0, 0);
@@ -72,6 +74,11 @@ public record Inventory(List<Reinforcement> items) {
             case 20 -> Reinforcement.of(ReinforcementKind.BISCUIT, Length.mm(23), Length.mm(4), Length.mm(56), 1);
             default -> throw new IllegalArgumentException("biscuits are of size 0, 10 or 20, not " + size);
         };
+    }
+
+    /** The size by which a biscuit is sold; none for one that is not of the standard. */
+    public static Optional<Integer> biscuitSize(Reinforcement item) {
+        return BISCUITS.stream().filter(size -> biscuit(size).equals(item.withCount(1).at(null, null))).findFirst();
     }
 
     /** A screw of a gauge, so long. */

@@ -76,5 +76,7 @@ final class CornersTexts {
     static final String DIAMETER = "Diameter %s";
     static final String SCREW = "No. %s × %s";
 
+    static final String SIZE = "Size %s";
+
     private CornersTexts() {}
 }

@@ -2,6 +2,7 @@ package neatcorner.desktop.station.corners;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -13,6 +14,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.ScrewGauge;
@@ -226,6 +228,10 @@ final class HoldEditor {
         }
         if (item.kind() == ReinforcementKind.PEG) {
             return notation.words(CornersTexts.DIAMETER.formatted(thin));
+        }
+        Optional<Integer> biscuit = Inventory.biscuitSize(item);
+        if (biscuit.isPresent()) {
+            return CornersTexts.SIZE.formatted(biscuit.get());
         }
         String wide = item.width().isPositive() ? " × " + notation.text(item.width()) : "";
         if (item.kind().isScrew()) {
