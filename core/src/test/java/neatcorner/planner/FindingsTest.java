@@ -2,6 +2,7 @@ package neatcorner.planner;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -108,6 +109,16 @@ class FindingsTest {
         Finding finding = finding(sized(SizeOf.OUTSIDE, 400, 140).withPack(Jobs.chart().pack().without(1)),
                 "piece.short-to-hold").orElseThrow();
         assertTrue(finding.message().template().contains("B, D"));
+    }
+
+    /** No yard has a stick as long as all four sides of a long frame. */
+    @Test
+    void noStickIsAskedForThatNobodySells() {
+        Job job = sized(SizeOf.OUTSIDE, 4000, 350)
+                .withStock(Jobs.chart().stock().withSticks(List.of(stick(4200, 9))));
+        Finding finding = finding(job.withQuantity(1), "stock.split-frame").orElseThrow();
+        assertNull(finding.remedy());
+        assertTrue(finding.message().template().startsWith("The frame"), "one frame is not one of several");
     }
 
     @Test

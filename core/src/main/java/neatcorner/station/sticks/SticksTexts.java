@@ -94,6 +94,8 @@ final class SticksTexts {
 
     static final String PUT_ONE_STICK_ON_THE_RACK = "Put a stick of {0} on the rack";
     static final String PUT_SO_MANY_STICKS_ON_THE_RACK = "Put {0} sticks of {1} on the rack";
+    static final String FRAME_FROM_SEVERAL_STICKS = "The frame must be cut from more than one stick, so grain will not run on "
+            + "round every corner.";
     static final String FRAMES_FROM_SEVERAL_STICKS = "{0} of the frames must be cut from more than one stick, so grain "
             + "will not run on round every corner.";
     static final String NO_STICK_HOLDS_A_WHOLE = "No stick holds a whole frame, which takes {0}; cut from several sticks, "

@@ -29,6 +29,9 @@ import neatcorner.stock.StickLayout;
 
 /** Whether there is wood enough, long enough, and whether frames had to be split over sticks. */
 public final class StockFindings {
+    /** No yard has longer sticks: common practice. */
+    private static final double LONGEST_SOLD_MM = 6000;
+    private static final double LONGEST_SOLD_INCHES = 240;
 
     private StockFindings() {}
 
@@ -70,14 +73,19 @@ public final class StockFindings {
     }
 
     private static Finding split(Plan plan, Search search) {
+        Sentence said = plan.job().quantity() == 1
+                ? Sentence.of(SticksTexts.FRAME_FROM_SEVERAL_STICKS)
+                : Sentence.of(SticksTexts.FRAMES_FROM_SEVERAL_STICKS, Scalar.count(plan.layout().splitFrames()));
         Length whole = wholeFrame(plan);
+        if (whole.isMoreThan(plan.job().units().either(LONGEST_SOLD_MM, LONGEST_SOLD_INCHES))) {
+            return Finding.note(StockFinding.STOCK_SPLIT_FRAME, STICKS, said, null);
+        }
         int more = enoughToKeepFramesWhole(plan, whole, search);
         Sentence label = more == 1
                 ? Sentence.of(SticksTexts.PUT_ONE_STICK_ON_THE_RACK, whole)
                 : Sentence.of(SticksTexts.PUT_SO_MANY_STICKS_ON_THE_RACK, Scalar.count(more), whole);
-        return Finding.note(StockFinding.STOCK_SPLIT_FRAME, STICKS, Sentence.of(
-                SticksTexts.FRAMES_FROM_SEVERAL_STICKS,
-                Scalar.count(plan.layout().splitFrames())), new Remedy(label, j -> withMore(j, whole, more)));
+        return Finding.note(StockFinding.STOCK_SPLIT_FRAME, STICKS, said,
+                new Remedy(label, j -> withMore(j, whole, more)));
     }
 
     /** One stick for each split frame, or for every frame where a cheaper layout would go on splitting one. */
