@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import neatcorner.desktop.control.Mnemonics;
 import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.FigureView;
@@ -148,6 +149,7 @@ public abstract class StationView extends BorderPane {
     public final void addTools(List<Node> nodes) {
         tools.setMinHeight(USE_COMPUTED_SIZE);
         tools.getChildren().addAll(nodes);
+        Mnemonics.give(tools.getChildren());
     }
 
     /** The caution that stands at this station, about what was chosen there; empty where there is none. */

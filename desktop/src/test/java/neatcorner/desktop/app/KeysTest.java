@@ -6,8 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
@@ -155,5 +158,30 @@ class KeysTest extends WindowTest {
         settle();
         assertEquals(before, stage.getScene().getFocusOwner());
         assertTrue(read(before).contains("725"), read(before));
+    }
+
+    /** Tools that always say the same have a letter each, pressed with Alt. */
+    @Test
+    void altAndALetterPressATool(FxRobot robot) {
+        at(robot, KeyCode.DIGIT5);
+        robot.push(KeyCode.ALT, KeyCode.A);
+        settle();
+        assertTrue(isShown(robot, "#at-hand-card"), "Add sticks");
+        robot.push(KeyCode.ESCAPE);
+        robot.push(KeyCode.ALT, KeyCode.M);
+        settle();
+        assertTrue(isShown(robot, "#sticks-more-card"), "More");
+        for (KeyCode station : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT5,
+                KeyCode.DIGIT6)) {
+            at(robot, station);
+            Node tools = robot.lookup(".tools").match(Node::isVisible).query();
+            List<String> letters = ((Parent) tools).getChildrenUnmodifiable().stream().filter(Node::isVisible)
+                    .filter(each -> each instanceof Labeled labeled && labeled.isMnemonicParsing())
+                    .map(each -> ((Labeled) each).getText()).filter(text -> text.contains("_"))
+                    .map(text -> text.substring(text.indexOf('_') + 1, text.indexOf('_') + 2).toLowerCase(Locale.ROOT))
+                    .toList();
+            assertFalse(letters.isEmpty(), () -> station + " has none");
+            assertEquals(letters.stream().distinct().toList(), letters, station.toString());
+        }
     }
 }

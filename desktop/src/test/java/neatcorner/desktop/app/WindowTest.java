@@ -171,9 +171,15 @@ abstract class WindowTest {
         return text.toString().strip();
     }
 
+    /** As it stands on the screen, without the sign before its letter. */
+    private static String shown(Labeled labeled) {
+        String text = String.valueOf(labeled.getText());
+        return labeled.isMnemonicParsing() ? text.replace("_", "") : text;
+    }
+
     private static void collect(Node node, StringBuilder text) {
         if (node instanceof Labeled labeled) {
-            text.append(labeled.getText()).append(' ');
+            text.append(shown(labeled)).append(' ');
         } else if (node instanceof Text plain) {
             text.append(plain.getText()).append(' ');
         } else if (node instanceof TextInputControl input) {

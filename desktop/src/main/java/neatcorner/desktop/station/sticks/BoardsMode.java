@@ -68,7 +68,7 @@ final class BoardsMode implements StationMode {
                 name -> change(b -> b.withName(name)), count -> change(b -> b.withCount(count)),
                 price -> change(b -> b.withPrice(price))),
                 List.of(lengths), List.of(Controls.chip(SticksTexts.REMOVE, this::remove)));
-        card = new CardButton(desk, "board-own", SticksTexts.BOARD, SticksTexts.BOARD, List.of(editor));
+        card = new CardButton(desk, "board-own", "", SticksTexts.BOARD, List.of(editor));
         tools = List.of(add, picker, card, mill);
     }
 

@@ -64,7 +64,7 @@ final class SheetsMode implements StationMode {
                 name -> change(s -> s.withName(name)), count -> change(s -> s.withCount(count)),
                 price -> change(s -> s.withPrice(price))),
                 List.of(lengths), List.of(grained, Controls.chip(SticksTexts.REMOVE, this::remove)));
-        card = new CardButton(desk, "sheet-own", SticksTexts.SHEET, SticksTexts.SHEET, List.of(editor));
+        card = new CardButton(desk, "sheet-own", "", SticksTexts.SHEET, List.of(editor));
         tools = List.of(add, picker, card);
     }
 
