@@ -27,6 +27,7 @@ public final class AngleBox extends HBox {
         caption.setMinWidth(USE_PREF_SIZE);
         tag.getStyleClass().add("boxed");
         tag.setId("field-" + id);
+        caption.setLabelFor(tag);
         getChildren().addAll(caption, tag);
     }
 

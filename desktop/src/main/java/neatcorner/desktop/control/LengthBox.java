@@ -26,6 +26,7 @@ public final class LengthBox extends HBox {
         caption.setMinWidth(USE_PREF_SIZE);
         tag.getStyleClass().add("boxed");
         tag.setId("field-" + field.id().replace('.', '-'));
+        caption.setLabelFor(tag);
         getChildren().addAll(caption, tag);
     }
 

@@ -10,10 +10,12 @@ import java.util.Locale;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
+import neatcorner.desktop.station.StationSpec;
 import neatcorner.measure.Length;
 import neatcorner.outline.Opening;
 import org.jspecify.annotations.Nullable;
@@ -183,5 +185,22 @@ class KeysTest extends WindowTest {
             assertFalse(letters.isEmpty(), () -> station + " has none");
             assertEquals(letters.stream().distinct().toList(), letters, station.toString());
         }
+    }
+
+    /** What is written before a field belongs to it, for those who hear the window. */
+    @Test
+    void captionsBelongToTheirFields(FxRobot robot) {
+        int seen = 0;
+        for (StationSpec spec : Stations.ALL) {
+            at(robot, digit(spec.station()));
+            for (Node box : robot.lookup(".captioned").match(Node::isVisible).queryAll()) {
+                List<Node> parts = ((Parent) box).getChildrenUnmodifiable();
+                if (parts.size() > 1 && parts.getFirst() instanceof Label caption && !(parts.get(1) instanceof Label)) {
+                    assertTrue(parts.contains(caption.getLabelFor()), spec.station() + ": " + caption.getText());
+                    seen++;
+                }
+            }
+        }
+        assertTrue(seen > 8, seen + " captions");
     }
 }

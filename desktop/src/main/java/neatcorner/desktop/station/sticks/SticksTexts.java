@@ -94,7 +94,8 @@ final class SticksTexts {
     static final String NO_PLACE = "{0} panels of %s find no place on the sheets there are.";
     static final String PLIERS_HINT = "Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it "
             + "on the waste.";
-    static final String GLASS_CAUTION = "Gloves and eyes for glass; cut on a clean flat bench, and sweep the shards.";
+    static final String GLASS_CAUTION = "Gloves and eye protection for glass; cut on a clean flat bench, and sweep up the "
+            + "shards.";
 
     // StickDragging
 

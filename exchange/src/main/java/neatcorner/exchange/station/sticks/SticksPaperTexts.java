@@ -31,8 +31,8 @@ final class SticksPaperTexts {
     static final String KEEP_THESE_ENDS = "Keep these ends";
     static final String WRITE_ON_IT = "{0}: write “%s” on it";
     static final String SHEETS_CUTS_IN_THIS_ORDER = "Sheets: cuts in this order, from edge to edge";
-    static final String GLOVES_AND_EYES_FOR_GLASS = "Gloves and eyes for glass; score once in one even stroke, and sweep "
-            + "the shards.";
+    static final String GLOVES_AND_EYES_FOR_GLASS = "Gloves and eye protection for glass; score once in one even stroke, "
+            + "and sweep up the shards.";
     static final String CUT_FROM_THE_LEFT = "Cut %s: {0} from the left edge, from {1} to {2}";
     static final String CUT_FROM_THE_TOP = "Cut %s: {0} from the top, from {1} to {2}";
     static final String WANTS_RUNNING_PLIERS = "%s; the strip of {3} wants running pliers";
