@@ -64,7 +64,7 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
 
     /** The piece that goes in a place, by its letter: "C", or "C, turned". */
     public static String inPlace(Plan plan, BestOrder order, int place) {
-        return (order.turned().get(place) ? SawTexts.TURNED : "%s")
-                .formatted(plan.pieces().get(order.pieces().get(place)).name());
+        String name = plan.pieces().get(order.pieces().get(place)).name();
+        return order.turned().get(place) ? SawTexts.TURNED.formatted(name) : name;
     }
 }

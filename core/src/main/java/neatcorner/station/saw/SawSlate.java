@@ -53,7 +53,7 @@ public final class SawSlate {
         for (SawCut cut : plan.cuts()) {
             if (cut.kind() == SawCut.Kind.FIRST_MITER && known.stream().noneMatch(other -> standsAlike(cut, other))) {
                 known.add(cut);
-                stand(cut, SawTexts.FIRST_CUT, cut.piece().piece().name());
+                stand(cut, true, cut.piece().piece().name());
             }
         }
     }
@@ -65,12 +65,12 @@ public final class SawSlate {
     }
 
     private void saw(SawSetting setting) {
-        stand(plan.cutOf(setting), "%s", String.join(", ", setting.pieces()));
+        stand(plan.cutOf(setting), false, String.join(", ", setting.pieces()));
     }
 
-    private void stand(SawCut cut, String when, String pieces) {
+    private void stand(SawCut cut, boolean first, String pieces) {
         Angle shown = Angle.ofDegrees(Math.abs(cut.miter().degrees()));
-        rows.add(Slate.Row.large(when(when, SawWords.miterName(cut.swing(saw))),
+        rows.add(Slate.Row.large(named(first, SawWords.miterName(cut.swing(saw))),
                 Reading.computed(SawTexts.MITER_FOR.formatted(pieces), shown, miterFormula(cut.end()))));
         Reading miter = Reading.given(SawTexts.MITER, shown);
         if (!saw.reachesMiter(shown)) {
@@ -83,17 +83,17 @@ public final class SawSlate {
                     saw.scale().reads(saw.set(shown)), SawTexts.THIS_SCALE_COUNTS_FROM_THE_FENCE)));
         }
         if (cut.end().isTilted()) {
-            rows.add(Slate.Row.large(when(when, SawWords.tiltName(cut.leans(saw))),
+            rows.add(Slate.Row.large(named(first, SawWords.tiltName(cut.leans(saw))),
                     Reading.computed(SawTexts.TILT_FOR.formatted(pieces),
                             Angle.ofDegrees(Math.abs(cut.bevel().degrees())),
                             SawTexts.BEVEL_FORMULA)));
         }
     }
 
-    private static String when(String when, String what) {
-        return when.equals("%s")
-                ? what
-                : when.formatted(what.substring(0, 1).toLowerCase(Locale.ROOT) + what.substring(1));
+    private static String named(boolean first, String what) {
+        return first
+                ? SawTexts.FIRST_CUT.formatted(what.substring(0, 1).toLowerCase(Locale.ROOT) + what.substring(1))
+                : what;
     }
 
     private String miterFormula(EndCut cut) {

@@ -74,14 +74,10 @@ public final class BoardsFigure {
             marks.area(gone, Tint.WASTE, Tint.DEFECT, 1.6);
             marks.hatch(gone.corners(), 45, 6, Tint.DEFECT);
         }
+        String name = Theirs.words(board.name());
         marks.label(new Point(0, y), 0, -8, Anchor.START,
-                (board.count() > 1 ? SticksTexts.BOARDS_ALIKE : "%s").formatted(Theirs.words(board.name()),
-                        board.count()),
-                13,
-                true,
-                Tint.INK);
-        marks.thing(new Box(0, y - longest * 0.05, longest * 0.28, y).corners(), key(index),
-                Theirs.words(board.name()));
+                board.count() > 1 ? SticksTexts.BOARDS_ALIKE.formatted(name, board.count()) : name, 13, true, Tint.INK);
+        marks.thing(new Box(0, y - longest * 0.05, longest * 0.28, y).corners(), key(index), name);
         marks.dimension(new Point(0, box.bottom()), new Point(box.right(), box.bottom()), -16, board.length(),
                 SticksTexts.BOARD_LENGTH, StockFields.boardLength(index));
         end(milling, index);

@@ -191,8 +191,9 @@ public final class SticksFigure {
                 new Point(sight, bottom));
         marks.wood(outline, wood, 0, seed);
         boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
+        String name = cut.label(plan.job().quantity());
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
-                (held ? SticksTexts.HELD : "%s").formatted(cut.label(plan.job().quantity())), 15, true, Tint.WOOD_INK);
+                held ? SticksTexts.HELD.formatted(name) : name, 15, true, Tint.WOOD_INK);
     }
 
     /** What is left at the end, as wood that can be kept. */
