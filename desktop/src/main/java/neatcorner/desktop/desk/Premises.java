@@ -63,6 +63,7 @@ public final class Premises implements AutoCloseable {
         shop.lookNow();
         documents = new Documents(store, shop, Planning.onThreads(window), planner);
         documents.hear(this::say);
+        documents.rememberUndoIn(home.data().resolve("undo"));
         saws = new SawShelf(store, home.saws(), settings.units(), this::say);
         cutLog = new CutLog(store, home.log(), clock);
     }
@@ -217,6 +218,7 @@ public final class Premises implements AutoCloseable {
     /** Waits a little for what is being written. */
     @Override
     public void close() {
+        documents.remember();
         store.close();
     }
 }

@@ -55,6 +55,7 @@ public final class Workbench {
     private final ReadOnlyObjectWrapper<Document> document;
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+    private boolean recalls;
     private final BooleanProperty busy = new SimpleBooleanProperty();
     private final ObjectProperty<Notation> notation;
     private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.OPENING);
@@ -338,6 +339,12 @@ public final class Workbench {
         }
     }
 
+    /** Undo goes on where each job was left; said once the window is whole, since nobody undoes before. */
+    public void recall() {
+        recalls = true;
+        premises.documents().recall(document.get());
+    }
+
     void putOnBench(Document next) {
         watched.unsubscribe();
         document.set(next);
@@ -348,6 +355,9 @@ public final class Workbench {
             notice.set(null);
         }
         settings().setLastJob(next.file());
+        if (recalls) {
+            premises.documents().recall(next);
+        }
         show();
     }
 

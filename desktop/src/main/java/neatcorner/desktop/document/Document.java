@@ -208,6 +208,25 @@ public final class Document {
         }
     }
 
+    /** What can be undone, as far as it is the job's and the shop's alone; nothing while the job is not in its file. */
+    UndoHistory history() {
+        return new UndoHistory(keeping instanceof Keeping.Kept
+                ? done.stream().takeWhile(step -> step.move == null && !step.moved).limit(UndoHistory.MOST)
+                        .map(step -> new UndoHistory.Done(step.name, step.before, step.after)).toList()
+                : List.of());
+    }
+
+    /** Undo goes on with what was done when the program ran last, if the job was found as it was left then. */
+    void recall(UndoHistory history) {
+        JobFile found = done.isEmpty() ? content : done.getLast().before;
+        JobFile left = history.steps().getFirst().after();
+        if (left.equals(found) || all.shop().here(left).equals(found)) {
+            history.steps()
+                    .forEach(step -> done.addLast(new Step(step.name(), step.before(), step.after(), null, false)));
+            tell();
+        }
+    }
+
     /** Takes over what another program wrote; it can be undone. */
     void takeOver(DocumentStore.Read read) {
         JobFile theirs = read.content();

@@ -169,6 +169,33 @@ public final class DocumentStore implements AutoCloseable {
         }
     }
 
+    /** Writes what may be lost: if it cannot be written, that is for the log. */
+    void write(Path file, Supplier<byte[]> bytes) {
+        ask(() -> {
+            try {
+                disk.write(file, bytes.get());
+            } catch (IOException e) {
+                LOG.log(Level.INFO, "not written: " + file, e);
+            }
+            return () -> {};
+        }, () -> {});
+    }
+
+    /** Reads what was done to a job, if that is known. */
+    void undo(Path file, Consumer<UndoHistory> then) {
+        ask(() -> {
+            try {
+                if (disk.exists(file)) {
+                    UndoHistory history = UndoHistory.read(WholeFile.text(disk.read(file)));
+                    return history.steps().isEmpty() ? () -> {} : () -> then.accept(history);
+                }
+            } catch (BadFile | IOException e) {
+                LOG.log(Level.INFO, "not read: " + file, e);
+            }
+            return () -> {};
+        }, () -> {});
+    }
+
     /** From now on what somebody else wrote into a place may be written over. */
     void overwrite(Place place) {
         ask(() -> {

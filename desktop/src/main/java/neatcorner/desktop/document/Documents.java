@@ -1,12 +1,15 @@
 package neatcorner.desktop.document;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.util.Subscription;
@@ -27,6 +30,9 @@ public final class Documents {
     private final List<Consumer<Document>> watchers = new ArrayList<>();
     private Consumer<String> say = line -> {};
     private final Map<Path, Document> open = new LinkedHashMap<>();
+
+    private final Set<Document> recalled = new HashSet<>();
+    private @Nullable Path undo;
 
     public Documents(DocumentStore store, ShopState shop, Planning planning, Work.Planner planner) {
         this.store = store;
@@ -84,6 +90,37 @@ public final class Documents {
                     opened.accept(known != null ? known : add(read.place(), content, first));
                 },
                 fault -> refused.accept(DocumentTexts.CANNOT_BE_WORKED_OUT.formatted(read.place().file.getFileName())));
+    }
+
+    /** Where what can be undone is kept while the program is not running. */
+    public void rememberUndoIn(Path folder) {
+        undo = folder;
+    }
+
+    /** Keeps what can be undone, when the program ends. */
+    public void remember() {
+        Path folder = undo;
+        if (folder != null) {
+            for (Document each : all()) {
+                UndoHistory history = each.history();
+                if (!history.steps().isEmpty()) {
+                    store.write(history(folder, each.file()), () -> history.text().getBytes(StandardCharsets.UTF_8));
+                }
+            }
+        }
+    }
+
+    /** Undo goes on where a job was left, once that is read. */
+    public void recall(Document document) {
+        Path folder = undo;
+        if (folder != null && recalled.add(document)) {
+            store.undo(history(folder, document.file()), document::recall);
+        }
+    }
+
+    /** Named after the job's file, and where that is. */
+    private static Path history(Path folder, Path file) {
+        return folder.resolve(file.getFileName() + "-" + Integer.toHexString(key(file).toString().hashCode()));
     }
 
     /** A new job for a file that is not there yet, planned at once. It is kept when it is first changed. */

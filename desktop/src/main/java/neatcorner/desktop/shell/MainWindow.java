@@ -130,6 +130,7 @@ public final class MainWindow extends StackPane {
         views.values().forEach(StationView::furnish);
         stale = true;
         bringUpToDate();
+        bench.recall();
     }
 
     /** Marks the window as out of date; it is brought up to date once, before the next frame is drawn. */

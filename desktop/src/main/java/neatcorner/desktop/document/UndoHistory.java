@@ -1,0 +1,49 @@
+package neatcorner.desktop.document;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.JsonText;
+import neatcorner.exchange.json.Node;
+
+/**
+ * What was done to a job, kept in a file while the program is not running, so that undo goes on where a maker left off.
+ *
+ * @param steps the newest first
+ */
+record UndoHistory(List<Done> steps) {
+    /** Older steps are forgotten when the program ends. */
+    static final int MOST = 25;
+    private static final String FORMAT = "neat-corner-undo/1";
+
+    /** One step: the job before it and after it, each in the shop as that was. */
+    record Done(String name, JobFile before, JobFile after) {}
+
+    UndoHistory {
+        steps = List.copyOf(steps);
+    }
+
+    /** Throws {@link BadFile} for a text that holds no history. */
+    static UndoHistory read(String text) throws BadFile {
+        Node root = Node.root(JsonText.read(text));
+        Node format = root.required("format");
+        if (!format.text().equals(FORMAT)) {
+            throw format.expected(FORMAT);
+        }
+        List<Done> steps = new ArrayList<>();
+        for (Node step : root.required("steps").items()) {
+            steps.add(new Done(step.required("name").text(), JobFile.read(step.required("before").text()),
+                    JobFile.read(step.required("after").text())));
+        }
+        return new UndoHistory(steps);
+    }
+
+    String text() {
+        return JsonText.write(Json.object().with("format", FORMAT).with("steps", Json.of(steps.stream()
+                .map(step -> Json.object().with("name", step.name).with("before", step.before.text())
+                        .with("after", step.after.text()).end())
+                .toList())).end());
+    }
+}

@@ -1,0 +1,137 @@
+package neatcorner.desktop.document;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.exchange.BadFile;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.job.Defaults;
+import neatcorner.job.Job;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.plan.Edit;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Undo goes on where a job was left when the program ended, and only for that job as it was left. */
+class UndoHistoryTest {
+    private static final Job BLANK = Defaults.blank(Units.MILLIMETRES);
+    private static final Path FILE = Path.of("/jobs/job.json");
+    private static final Path UNDO = Path.of("/undo");
+
+    private final MemoryDisk disk = new MemoryDisk();
+    private OneProgram program = new OneProgram(disk);
+
+    @BeforeEach
+    void aJob() {
+        disk.files.put(FILE, JobFile.of(BLANK).bytes());
+    }
+
+    private Document open() {
+        program = new OneProgram(disk);
+        program.documents.rememberUndoIn(UNDO);
+        program.documents.shop().lookNow();
+        List<Document> opened = new ArrayList<>();
+        program.documents.open(FILE, opened::add, program.said::add);
+        program.settle();
+        Document document = opened.getFirst();
+        program.documents.recall(document);
+        program.settle();
+        return document;
+    }
+
+    private void end() {
+        program.settle();
+        program.documents.remember();
+        program.settle();
+    }
+
+    private static void wide(Document document, int mm) {
+        document.change(new Change("width " + mm, job -> job.withSection(job.section().withWidth(Length.mm(mm)))));
+    }
+
+    @Test
+    void whatWasDoneBeforeTheProgramEndedCanBeUndoneAfterwards() {
+        Document before = open();
+        wide(before, 31);
+        wide(before, 32);
+        end();
+        Document after = open();
+        assertEquals("width 32", after.undoName());
+        wide(after, 33);
+        end();
+        Document again = open();
+        for (int mm : List.of(32, 31)) {
+            again.undo();
+            assertEquals(Length.mm(mm), again.job().section().width());
+        }
+        again.undo();
+        assertEquals(BLANK, again.job());
+        assertNull(again.undoName());
+        again.redo();
+        assertEquals(Length.mm(31), again.job().section().width());
+    }
+
+    /** What was changed before the history had been read lies on top of it. */
+    @Test
+    void aChangeThatComesFirstDoesNotHideWhatWasBefore() {
+        wide(open(), 31);
+        end();
+        program = new OneProgram(disk);
+        program.documents.rememberUndoIn(UNDO);
+        List<Document> opened = new ArrayList<>();
+        program.documents.open(FILE, opened::add, program.said::add);
+        program.settle();
+        Document document = opened.getFirst();
+        wide(document, 40);
+        program.documents.recall(document);
+        program.settle();
+        document.undo();
+        document.undo();
+        assertEquals(BLANK, document.job());
+    }
+
+    @Test
+    void aJobThatWasChangedByAnotherProgramHasNoUndo() {
+        wide(open(), 31);
+        end();
+        disk.files.put(FILE, JobFile.of(BLANK.withTitle("Another")).bytes());
+        assertNull(open().undoName());
+    }
+
+    /** Drawers that another job has filled meanwhile stay as they are. */
+    @Test
+    void undoTakesNothingBackThatAnotherJobDidToTheShop() {
+        wide(open(), 31);
+        end();
+        open();
+        program.documents.add(Path.of("/jobs/other.json"), BLANK)
+                .change(new Change("hours", Edit.shop(shop -> shop.withPlaces(7, 2))));
+        program.settle();
+        end();
+        Document document = open();
+        assertEquals(7, document.shop().bench());
+        document.undo();
+        program.settle();
+        assertEquals(BLANK, document.job());
+        assertEquals(7, document.shop().bench());
+    }
+
+    @Test
+    void aHistoryThatCannotBeReadIsNone() {
+        wide(open(), 31);
+        end();
+        disk.files.keySet().stream().filter(file -> file.startsWith(UNDO)).toList()
+                .forEach(file -> disk.files.put(file, "not a history".getBytes(StandardCharsets.UTF_8)));
+        assertNull(open().undoName());
+        assertEquals(List.of(), program.said, "nobody need hear of it");
+        assertThrows(BadFile.class, () -> UndoHistory.read("{\"format\": \"another\"}"));
+        assertTrue(disk.files.containsKey(FILE));
+    }
+}
