@@ -37,6 +37,7 @@ final class ComputerDisk implements Disk {
 
     @Override
     public void write(Path file, byte[] bytes) throws IOException {
+        makeFolder(file);
         WholeFile.write(file, bytes);
     }
 

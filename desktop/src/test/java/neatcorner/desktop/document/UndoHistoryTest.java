@@ -1,11 +1,13 @@
 package neatcorner.desktop.document;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +20,7 @@ import neatcorner.measure.Units;
 import neatcorner.plan.Edit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Undo goes on where a job was left when the program ended, and only for that job as it was left. */
 class UndoHistoryTest {
@@ -133,5 +136,13 @@ class UndoHistoryTest {
         assertEquals(List.of(), program.said, "nobody need hear of it");
         assertThrows(BadFile.class, () -> UndoHistory.read("{\"format\": \"another\"}"));
         assertTrue(disk.files.containsKey(FILE));
+    }
+
+    /** The folder is not there when the program ends for the first time. */
+    @Test
+    void aHistoryIsWrittenWhereNoneWasBefore(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("undo/job.json-1");
+        Disk.ofComputer().write(file, new byte[]{1, 2});
+        assertArrayEquals(new byte[]{1, 2}, Files.readAllBytes(file));
     }
 }
