@@ -208,12 +208,10 @@ public final class Document {
         }
     }
 
-    /** What can be undone, as far as it is the job's and the shop's alone; nothing while the job is not in its file. */
+    /** What can be undone, as far as it is the job's and the shop's alone. Whether the job is in its file is seen at {@link #recall}. */
     UndoHistory history() {
-        return new UndoHistory(keeping instanceof Keeping.Kept
-                ? done.stream().takeWhile(step -> step.move == null && !step.moved).limit(UndoHistory.MOST)
-                        .map(step -> new UndoHistory.Done(step.name, step.before, step.after)).toList()
-                : List.of());
+        return new UndoHistory(done.stream().takeWhile(step -> step.move == null && !step.moved).limit(UndoHistory.MOST)
+                .map(step -> new UndoHistory.Done(step.name, step.before, step.after)).toList());
     }
 
     /** Undo goes on with what was done when the program ran last, if the job was found as it was left then. */

@@ -100,6 +100,18 @@ class UndoHistoryTest {
         assertEquals(BLANK, document.job());
     }
 
+    /** The last change is still being written when the program ends. */
+    @Test
+    void aChangeJustBeforeTheEndCanBeUndone() {
+        wide(open(), 31);
+        program.documents.remember();
+        program.settle();
+        Document again = open();
+        assertEquals("width 31", again.undoName());
+        again.undo();
+        assertEquals(BLANK, again.job());
+    }
+
     @Test
     void aJobThatWasChangedByAnotherProgramHasNoUndo() {
         wide(open(), 31);
