@@ -25,7 +25,9 @@ module neatcorner.core {
     exports neatcorner.section;
     exports neatcorner.shop;
     exports neatcorner.station.corners;
+    exports neatcorner.station.fitout;
     exports neatcorner.station.glueup;
+    exports neatcorner.station.hanging;
     exports neatcorner.station.opening;
     exports neatcorner.station.saw;
     exports neatcorner.station.section;

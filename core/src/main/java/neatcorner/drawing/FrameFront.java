@@ -3,9 +3,9 @@ package neatcorner.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.fitout.Layer;
+import neatcorner.job.Hold;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
-import neatcorner.outline.Segment;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
@@ -57,6 +57,29 @@ public final class FrameFront {
 
     /** Draws the frame from the front: wood, seams, letters. */
     public void draw() {
+        drawQuietly();
+        List<Point> wall = new ArrayList<>(points(contours.rabbet()));
+        wall.add(wall.getFirst());
+        marks.dashed(Tint.WOOD_INK, wall.toArray(Point[]::new));
+        for (int i = 0; i < plan.pieces().size(); i++) {
+            letter(i);
+        }
+    }
+
+    /** As one sees it on a wall, without letters and hidden edges. */
+    public void drawQuietly() {
+        RingFronts rings = new RingFronts(plan, marks);
+        rings.behind();
+        held();
+        rings.behindTheFace();
+        for (int i = 0; i < plan.pieces().size(); i++) {
+            piece(i);
+        }
+        rings.before();
+    }
+
+    /** What is seen inside the sight edge. */
+    private void held() {
         Loop art = contours.sight();
         Layer.Mat mat = plan.job().pack().mat().orElse(null);
         if (mat != null) {
@@ -67,78 +90,45 @@ public final class FrameFront {
             marks.area(points(window.offset(mat.thickness().toMm())), Tint.MAT_CORE, Tint.CONSTRUCTION, 0.8);
             art = window;
         }
+        double shown = shown();
+        art = shown < 0 ? contours.at(shown) : art;
         marks.area(points(art), Tint.ART, Tint.CONSTRUCTION, 0.8);
         soundings(points(art), marks);
-        for (int i = 0; i < plan.pieces().size(); i++) {
-            piece(i);
-        }
-        List<Point> wall = new ArrayList<>(points(contours.rabbet()));
-        wall.add(wall.getFirst());
-        marks.dashed(Tint.WOOD_INK, wall.toArray(Point[]::new));
-        for (int i = 0; i < plan.pieces().size(); i++) {
-            letter(i);
-        }
+    }
+
+    /** How far outside the sight edge the edge of what floats or lies flush is, mm; negative. Else nothing. */
+    private double shown() {
+        return switch (plan.job().hold()) {
+            case Hold.Floating floating -> -floating.gap().toMm();
+            case Hold.Panel panel -> -panel.play().toMm();
+            case Hold.InRabbet in -> 0;
+            case Hold.OverMirror over -> 0;
+            case Hold.Wrapped wrapped -> 0;
+            case Hold.Nothing nothing -> 0;
+        };
     }
 
     private void piece(int index) {
         marks.wood(outline(index), parts(index), Tint.wood(plan.job().section().wood()), grain(index), 11 + index);
     }
 
-    private boolean isCurved(int index) {
-        return index < contours.segments().size();
-    }
-
-    private int side(int index) {
-        return contours.straight().get(index - contours.segments().size());
-    }
-
     /** A piece's face, counted as the plan's pieces are. */
     public List<Point> outline(int index) {
-        if (isCurved(index)) {
-            return contours.segments().get(index).outline().stream().map(FrameFront::point).toList();
-        }
-        int side = side(index);
-        return plan.job().outline().isRectangle() && !plan.job().joint().showsMiter()
-                ? squareCut(side)
-                : List.of(point(contours.outside().at(side)), point(contours.outside().at(side + 1)),
-                        point(contours.sight().at(side + 1)), point(contours.sight().at(side)));
+        return face().outline(index);
     }
 
     /** Convex parts that a piece's face is made up of. */
     public List<List<Point>> parts(int index) {
-        return isCurved(index) ? strips(contours.segments().get(index)) : List.of(outline(index));
+        return face().parts(index);
     }
 
     /** Which way a piece's grain runs, radians from the x axis. */
     public double grain(int index) {
-        if (isCurved(index)) {
-            return contours.segments().get(index).grain();
-        }
-        Vertex a = contours.sight().at(side(index));
-        Vertex b = contours.sight().at(side(index) + 1);
-        return Math.atan2(b.y() - a.y(), b.x() - a.x());
+        return face().grain(index);
     }
 
-    /** A side of a rectangle that is cut square: the uprights run through on the face. */
-    private List<Point> squareCut(int side) {
-        Box out = box(contours.outside());
-        Box in = box(contours.sight());
-        return switch (side) {
-            case 0 -> new Box(in.left(), out.top(), in.right(), in.top()).corners();
-            case 1 -> new Box(in.right(), out.top(), out.right(), out.bottom()).corners();
-            case 2 -> new Box(in.left(), in.bottom(), in.right(), out.bottom()).corners();
-            default -> new Box(out.left(), out.top(), in.left(), out.bottom()).corners();
-        };
-    }
-
-    /** A curved piece as the narrow four-cornered strips between its edges. */
-    private static List<List<Point>> strips(Segment segment) {
-        List<List<Point>> strips = new ArrayList<>();
-        for (int i = 1; i < segment.inner().size(); i++) {
-            strips.add(List.of(point(segment.outer().get(i - 1)), point(segment.outer().get(i)),
-                    point(segment.inner().get(i)), point(segment.inner().get(i - 1))));
-        }
-        return strips;
+    private RingFace face() {
+        return new RingFace(contours, plan.job().outline(), plan.job().joint());
     }
 
     private void letter(int index) {
@@ -148,18 +138,7 @@ public final class FrameFront {
 
     /** The middle of a piece's face. */
     public Point middle(int index) {
-        int curved = contours.segments().size();
-        if (index < curved) {
-            Segment segment = contours.segments().get(index);
-            Vertex a = segment.inner().get(segment.inner().size() / 2);
-            Vertex b = segment.outer().get(segment.outer().size() / 2);
-            return new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2);
-        }
-        int side = contours.straight().get(index - curved);
-        Loop in = contours.sight();
-        Loop out = contours.outside();
-        return new Point((in.at(side).x() + in.at(side + 1).x() + out.at(side).x() + out.at(side + 1).x()) / 4,
-                (in.at(side).y() + in.at(side + 1).y() + out.at(side).y() + out.at(side + 1).y()) / 4);
+        return face().middle(index);
     }
 
     /** Art stands for itself by a few lines as of a chart, kept inside its edge. */

@@ -17,10 +17,16 @@ public final class CutSizes {
 
     /**
      * The size one layer is cut to: glazing and backing a little under the opening they lie in (the backing of a double
-     * rabbet lies in the wider step), mats to the pack's size, art as it is.
+     * rabbet lies in the wider step), mats to the pack's size, art as it is. Where no pack lies in a rabbet, all but the art
+     * is as large as what is held.
+     *
+     * @param inRabbet whether the pack lies in the rabbet
      */
-    public static Opening of(Layer layer, FrameSizes sizes, Rabbet rabbet, Units units) {
+    public static Opening of(Layer layer, FrameSizes sizes, Rabbet rabbet, boolean inRabbet, Units units) {
         Length under = under(units);
+        if (!inRabbet) {
+            return layer instanceof Layer.Art ? sizes.art() : sizes.pack();
+        }
         return switch (layer) {
             case Layer.Glazing glazing -> less(sizes.rabbet(), under);
             case Layer.Backing backing -> less(sizes.rabbet().grown(rabbet.widest().minus(rabbet.width())), under);

@@ -18,23 +18,42 @@ import org.jspecify.annotations.Nullable;
 public record FrameSizes(Opening art, @Nullable Opening window, Opening pack, Opening rabbet, Opening sight,
         Opening outside) {
 
+    /**
+     * Where the edge of what is held lies.
+     *
+     * @param follows the sight edge or the outer one
+     * @param beyond  how far outside that edge, per side; negative inside it
+     */
+    public record Held(SizeOf follows, Length beyond) {}
+
     /** What the sizes depend on, apart from the one that was measured. */
-    public record Given(Optional<Layer.Mat> mat, Length clearance, Length rabbetWidth, Faces faces) {}
+    public record Given(Optional<Layer.Mat> mat, Held held, Length rabbetWidth, Faces faces) {
+
+        /** Of a pack that lies in the rabbet with so much clearance per side. */
+        public Given(Optional<Layer.Mat> mat, Length clearance, Length rabbetWidth, Faces faces) {
+            this(mat, new Held(SizeOf.SIGHT, rabbetWidth.minus(clearance)), rabbetWidth, faces);
+        }
+    }
 
     /**
-     * From one measured size: mat window = art − 2·overlap; pack = window + borders; rabbet = pack + 2·clearance; sight =
-     * rabbet − 2·rabbet width; outside = sight + the two faces. Results may be negative; nothing is rounded.
+     * From one measured size: mat window = art − 2·overlap; pack = window + borders, and lies so far beyond the edge that it
+     * follows (in a rabbet: by the rabbet's width less the clearance); rabbet = sight + 2·rabbet width; outside = sight +
+     * the two faces. Results may be negative; nothing is rounded.
      */
     public static FrameSizes from(SizeOf of, Opening size, Given given) {
-        Opening rabbet = switch (of) {
-            case ART -> packAround(size, given).grown(given.clearance);
-            case RABBET -> size;
-            case SIGHT -> size.grown(given.rabbetWidth);
-            case OUTSIDE -> size.shrunk(given.faces).grown(given.rabbetWidth);
+        boolean inside = given.held.follows() == SizeOf.SIGHT;
+        Opening sight = switch (of) {
+            case ART -> {
+                Opening edge = packAround(size, given).grown(given.held.beyond().negate());
+                yield inside ? edge : edge.shrunk(given.faces);
+            }
+            case RABBET -> size.grown(given.rabbetWidth.negate());
+            case SIGHT -> size;
+            case OUTSIDE -> size.shrunk(given.faces);
         };
-        Opening pack = rabbet.grown(given.clearance.negate());
-        Opening sight = rabbet.grown(given.rabbetWidth.negate());
+        Opening rabbet = sight.grown(given.rabbetWidth);
         Opening outside = sight.grown(given.faces);
+        Opening pack = (inside ? sight : outside).grown(given.held.beyond());
         if (given.mat.isEmpty()) {
             return new FrameSizes(pack, null, pack, rabbet, sight, outside);
         }

@@ -9,6 +9,7 @@ import neatcorner.measure.Mass;
 import neatcorner.measure.Units;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
+import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
@@ -19,7 +20,7 @@ import neatcorner.section.Section;
 /**
  * What one frame weighs.
  *
- * @param wood the four sides
+ * @param wood of the frame and all that is set against it
  * @param pack glazing, mats, art and backing
  */
 public record Weight(Mass wood, Mass pack) {
@@ -34,27 +35,49 @@ public record Weight(Mass wood, Mass pack) {
      * outline that is no rectangle.
      *
      * @param contours the frame's edges, for the wood of curves and the shape of sheets
+     * @param inRabbet whether the pack lies in the rabbet
      */
-    public static Weight of(Frame frame, Contours contours, Pack pack, FrameSizes sizes, Units units) {
+    public static Weight of(Frame frame, Contours contours, Pack pack, FrameSizes sizes, boolean inRabbet,
+            Units units) {
         Rabbet seat = Seat.of(frame.section, frame.outline.slope()).rabbet();
         double sheets = 0;
         for (Layer layer : pack.layers()) {
-            double area = CutSizes.of(layer, sizes, seat, units).areaM2();
-            if (layer instanceof Layer.Mat && sizes.window() != null) {
-                area -= sizes.window().areaM2();
-            }
-            sheets += area * layer.thickness().toMm() * 1e-3 * layer.material().density();
+            sheets += flat(layer, CutSizes.of(layer, sizes, seat, inRabbet, units), sizes);
         }
+        double share = share(frame.outline, contours);
+        return new Weight(frame.mass(contours), pack.layers().isEmpty() ? Mass.ZERO : new Mass(sheets * share));
+    }
+
+    /** One layer of the pack, cut to this size; a mat without its window. */
+    public static Mass of(Layer layer, Opening cut, FrameSizes sizes, Outline outline, Contours contours) {
+        return new Mass(flat(layer, cut, sizes) * share(outline, contours));
+    }
+
+    /** Kilograms of a sheet as large as the upright box round it. */
+    private static double flat(Layer layer, Opening cut, FrameSizes sizes) {
+        double area = cut.areaM2();
+        Opening window = sizes.window();
+        if (layer instanceof Layer.Mat && window != null) {
+            area -= window.areaM2();
+        }
+        return area * layer.thickness().toMm() * 1e-3 * layer.material().density();
+    }
+
+    /** How much of the box round an outline it fills. */
+    private static double share(Outline outline, Contours contours) {
         Loop sheet = contours.rabbet();
-        double share = frame.outline.isRectangle()
+        return outline.isRectangle()
                 ? 1
                 : Math.abs(sheet.area()) / Math.max(1e-9, sheet.box().areaM2() * 1e6);
-        double wood = frame.volume(contours) * 1e-9 * frame.section.density();
-        return new Weight(new Mass(wood), pack.layers().isEmpty() ? Mass.ZERO : new Mass(sheets * share));
     }
 
     /** The wood of a frame: its pieces, what they are cut from, and how they meet. */
     public record Frame(List<Piece> pieces, Section section, Outline outline, CornerJoint joint) {
+
+        /** Of the joined wood. */
+        public Mass mass(Contours contours) {
+            return new Mass(volume(contours) * 1e-9 * section.density());
+        }
 
         /** mm³ in the joined frame: what two pieces share at a lap or in fingers counts once. */
         double volume(Contours contours) {

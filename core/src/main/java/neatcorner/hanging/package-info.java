@@ -1,4 +1,8 @@
-/** What the wall has to carry: the {@link neatcorner.hanging.Weight} of a finished frame. */
+/**
+ * From the frame to the wall: its {@link neatcorner.hanging.Weight}, how it hangs ({@link neatcorner.hanging.Hanging}), what a
+ * {@link neatcorner.hanging.Wire} pulls, how far a side bends under it as a {@link neatcorner.hanging.Beam}, and the {@link
+ * neatcorner.hanging.Hook}s that carry it.
+ */
 @NullMarked
 package neatcorner.hanging;
 

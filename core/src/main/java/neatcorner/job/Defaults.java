@@ -2,11 +2,13 @@ package neatcorner.job;
 
 import java.util.Arrays;
 import java.util.List;
+import neatcorner.fitout.FitOut;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
+import neatcorner.hanging.Hanging;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -54,6 +56,16 @@ public final class Defaults {
 
     /** Play per side beyond which a pack wanders: 3 mm or 1/8 in. */
     public static Length mostClearance(Units units) {
+        return units.either(3, 1.0 / 8);
+    }
+
+    /** A strip behind floating art reaches so far inside its edge at least: 12 mm or 1/2 in. */
+    public static Length leastBearing(Units units) {
+        return units.either(12, 1.0 / 2);
+    }
+
+    /** How far floating art lies below the rim: 3 mm or 1/8 in, in the middle of what looks right. */
+    public static Length recess(Units units) {
         return units.either(3, 1.0 / 8);
     }
 
@@ -135,8 +147,9 @@ public final class Defaults {
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
         return new Job("New frame", Order.NONE, units, 1, Outline.rectangle(), SizeOf.ART, size,
-                new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), emptyRack(units), saw,
-                Checks.none(), GlueUp.usual(), Looks.USUAL);
+                new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), List.of(), emptyRack(units), saw,
+                Checks.none(), GlueUp.usual(), FitOut.usual(units), Hanging.usual(units),
+                Looks.USUAL);
     }
 
     /** Whether nothing was said yet about a job, but its title and what was agreed. */

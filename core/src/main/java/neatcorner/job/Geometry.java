@@ -1,5 +1,6 @@
 package neatcorner.job;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
 import neatcorner.section.Seat;
+import neatcorner.section.Section;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -42,7 +44,7 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
     private static Geometry rectangle(Job job) {
         List<Length> reach = reach(job, job.faces().list());
         FrameSizes sizes = FrameSizes.from(job.sizeOf(), job.size(),
-                new FrameSizes.Given(job.pack().mat(), job.clearance(), wall(job), Faces.of(reach)));
+                new FrameSizes.Given(job.pack().mat(), job.hold().held(wall(job)), wall(job), Faces.of(reach)));
         if (!sizes.arePossible() || !job.faces().list().stream().allMatch(Length::isPositive)) {
             return new Geometry(job, sizes, null);
         }
@@ -67,28 +69,21 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
         Loop loop = Shape.fromTheTop(given);
         List<Length> widths = job.faceWidths(loop.sides());
         List<Length> reach = reach(job, widths);
-        Loop sight = job.sizeOf() == SizeOf.OUTSIDE
-                ? loop.offset(reach.stream().map(Length::negate).toList())
-                : loop.offset(-outsideSight(job, job.sizeOf()));
+        Loop sight = loop.offset(outsideSight(job, job.sizeOf(), reach).stream().map(Length::negate).toList());
         Contours contours = Contours.straight(sight, wall(job).toMm(), widths, reach);
-        Opening art = sight.offset(outsideSight(job, SizeOf.ART)).box();
-        double pack = wall(job).minus(job.clearance()).toMm();
+        Opening art = sight.offset(outsideSight(job, SizeOf.ART, reach)).box();
+        Loop pack = sight.offset(pack(job, reach));
         Optional<Layer.Mat> mat = job.pack().mat();
-        Opening window = mat.map(m -> sight.offset(pack - m.borders().top().toMm()).box()).orElse(null);
-        FrameSizes sizes = new FrameSizes(art, window, sight.offset(pack).box(), contours.rabbet().box(), sight.box(),
+        Opening window = mat.map(m -> pack.offset(-m.borders().top().toMm()).box()).orElse(null);
+        FrameSizes sizes = new FrameSizes(art, window, pack.box(), contours.rabbet().box(), sight.box(),
                 contours.outside().box());
         return new Geometry(job, sizes, contours);
     }
 
     private static Geometry arch(Job job, Shape.Arch arch) {
         FrameSizes sizes = even(job, job.size(), job.section().width());
-        double inwards = (job.size().width().toMm() - sizes.sight().width().toMm()) / 2;
         double half = sizes.sight().width().toMm() / 2;
-        double rise = switch (arch.curve()) {
-            case SEMICIRCLE -> half;
-            case ELLIPSE -> arch.rise().toMm() - inwards;
-            case SEGMENT -> segmentRise(job.size().width().toMm() / 2, arch.rise().toMm(), inwards);
-        };
+        double rise = new Geometry(job, sizes, null).rise(arch);
         boolean possible = sizes.arePossible() && rise > 0 && rise < sizes.sight().height().toMm()
                 && (arch.curve() != Shape.Curve.SEGMENT || rise <= half + 1e-9);
         return new Geometry(job, sizes, possible && job.section().width().isPositive()
@@ -121,7 +116,7 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
     /** Sizes of a frame that is as wide on every side. */
     private static FrameSizes even(Job job, Opening size, Length reach) {
         Optional<Layer.Mat> mat = job.pack().mat().map(m -> m.withBorders(Faces.all(m.borders().top())));
-        return FrameSizes.from(job.sizeOf(), size, new FrameSizes.Given(mat, job.clearance(), wall(job),
+        return FrameSizes.from(job.sizeOf(), size, new FrameSizes.Given(mat, job.hold().held(wall(job)), wall(job),
                 Faces.all(reach)));
     }
 
@@ -134,23 +129,56 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
         return faces.stream().map(face -> job.section().reach(job.outline().slope(), face)).toList();
     }
 
-    /** How far an edge of the pack or the rabbet lies outside the sight edge, mm. */
-    private static double outsideSight(Job job, SizeOf of) {
-        double rabbet = wall(job).toMm();
-        double pack = rabbet - job.clearance().toMm();
+    /** How far the edge of what is held lies outside the sight edge, side by side. */
+    private static List<Length> pack(Job job, List<Length> reach) {
+        Length beyond = job.hold().beyond(wall(job));
+        return reach.stream().map(out -> job.hold().follows() == SizeOf.OUTSIDE ? out.plus(beyond) : beyond).toList();
+    }
+
+    /** How far one of the edges lies outside the sight edge, side by side. */
+    private static List<Length> outsideSight(Job job, SizeOf of, List<Length> reach) {
         return switch (of) {
-            case SIGHT -> 0;
-            case RABBET -> rabbet;
-            case ART -> job.pack().mat().map(mat -> pack - mat.borders().top().toMm() + mat.overlap().toMm())
-                    .orElse(pack);
-            case OUTSIDE -> throw new IllegalArgumentException("sides may differ outside");
+            case SIGHT -> Collections.nCopies(reach.size(), Length.ZERO);
+            case RABBET -> Collections.nCopies(reach.size(), wall(job));
+            case ART -> {
+                Length in = job.pack().mat().map(mat -> mat.borders().top().minus(mat.overlap())).orElse(Length.ZERO);
+                yield pack(job, reach).stream().map(out -> out.minus(in)).toList();
+            }
+            case OUTSIDE -> reach;
+        };
+    }
+
+    /**
+     * Edges of another ring of the same curves whose sight edge lies so far outside this frame's, mm. Only for frames with
+     * curves that are possible.
+     */
+    Contours curvesBeyond(double from, Section section) {
+        Contours.Band band = new Contours.Band(from, section.rabbet().width().toMm(), section.width().toMm(),
+                job.outline().boardWidth().toMm());
+        return switch (job.outline().shape()) {
+            case Shape.Arch arch -> Contours.arch(arch.curve(), sizes.sight(), rise(arch), band, arch.segments());
+            case Shape.Circle circle -> Contours.round(sizes.sight(), band, circle.segments());
+            case Shape.Ellipse ellipse -> Contours.round(sizes.sight(), band, ellipse.segments());
+            case Shape.Rectangle straight -> throw new IllegalArgumentException("no curves");
+            case Shape.Regular straight -> throw new IllegalArgumentException("no curves");
+            case Shape.Polygon straight -> throw new IllegalArgumentException("no curves");
+        };
+    }
+
+    /** The rise of an arch's sight edge, mm; NaN beyond a half circle. */
+    private double rise(Shape.Arch arch) {
+        double inwards = (job.size().width().toMm() - sizes.sight().width().toMm()) / 2;
+        return switch (arch.curve()) {
+            case SEMICIRCLE -> sizes.sight().width().toMm() / 2;
+            case ELLIPSE -> arch.rise().toMm() - inwards;
+            case SEGMENT -> segmentRise(job.size().width().toMm() / 2, arch.rise().toMm(), inwards);
         };
     }
 
     /** The loop of a frame with straight sides at one of its edges. Throws when there is no frame. */
     public Loop edge(SizeOf of) {
         Contours edges = Objects.requireNonNull(contours, "no frame to take an edge of");
-        return of == SizeOf.OUTSIDE ? edges.outside() : edges.sight().offset(outsideSight(job, of));
+        return of == SizeOf.OUTSIDE ? edges.outside() : edges.sight().offset(outsideSight(job, of, edges.reach()));
     }
 
     /** The loop of a free outline made as wide and as high as it should be at one of its edges. */

@@ -4,11 +4,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import neatcorner.corner.Reinforcement;
+import neatcorner.fitout.FitOut;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
+import neatcorner.hanging.Hanging;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -33,25 +36,42 @@ import org.jspecify.annotations.Nullable;
  * @param sizeOf     which size was measured
  * @param hold       how it holds what it frames
  * @param frame      the ring that is measured
+ * @param rings      what is set against it, and against each other: a backer, a strainer, a band
  * @param checks     what was measured, and where it will hang
  * @param glueUp     how it is put together and finished
+ * @param fitOut     how what it frames is put in
+ * @param hanging    how it hangs
  * @param looks      how it will look
  */
 @RecordBuilder
 public record Job(String title, Order order, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
         Hold hold,
-        Pack pack, Ring frame, Rack stock, Saw saw, Checks checks, GlueUp glueUp,
-        Looks looks) implements JobBuilder.With {
+        Pack pack, Ring frame, List<Ring> rings, Rack stock, Saw saw, Checks checks, GlueUp glueUp,
+        FitOut fitOut, Hanging hanging, Looks looks) implements JobBuilder.With {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;
     /** A corner holds no more kinds of parts than this. */
     public static final int MOST_REINFORCEMENTS = 8;
+    /** A frame is built up of no more rings than this, besides itself. */
+    public static final int MOST_RINGS = 12;
 
-    /** Play between pack and rabbet wall, per side. */
+    public Job {
+        rings = List.copyOf(rings);
+    }
+
+    /** Play between pack and rabbet wall, per side; none where no pack lies in the rabbet. */
     public Length clearance() {
-        return switch (hold) {
-            case Hold.InRabbet rabbet -> rabbet.play();
-        };
+        return hold instanceof Hold.InRabbet rabbet ? rabbet.play() : Length.ZERO;
+    }
+
+    /** The ring that its maker calls so; null where there is none. */
+    public @Nullable Ring ring(String name) {
+        return rings.stream().filter(ring -> ring.name().equals(name)).findFirst().orElse(null);
+    }
+
+    /** With the ring of that name changed; as it is where there is none. */
+    public Job withRing(String name, UnaryOperator<Ring> change) {
+        return withRings(rings.stream().map(ring -> ring.name().equals(name) ? change.apply(ring) : ring).toList());
     }
 
     /** Of the frame itself. */
@@ -111,11 +131,9 @@ public record Job(String title, Order order, Units units, int quantity, Outline 
         return Geometry.of(this).startingFrom(of);
     }
 
-    /** With other play between pack and rabbet wall. */
+    /** With other play between pack and rabbet wall; as it is where no pack lies in the rabbet. */
     public Job withClearance(Length play) {
-        return withHold(switch (hold) {
-            case Hold.InRabbet rabbet -> new Hold.InRabbet(play);
-        });
+        return hold.isInRabbet() ? withHold(new Hold.InRabbet(play)) : this;
     }
 
     /** With another section of the frame itself. */

@@ -37,6 +37,11 @@ public final class ShapeFault {
                 && polygon.loop().crossing().isPresent()) {
             return Optional.of(Sentence.of(ShapeFaultTexts.OUTLINE_CROSSES_ITSELF));
         }
+        return ofEdges(contours);
+    }
+
+    /** Of the edges of a ring, whatever its shape. */
+    static Optional<Sentence> ofEdges(Contours contours) {
         return firstOf(tooFewSegments(contours), tooTight(contours),
                 vanished(contours, contours.sight(), ShapeFaultTexts.SIGHT_EDGE),
                 vanished(contours, contours.outside(), ShapeFaultTexts.OUTER_EDGE),

@@ -24,5 +24,15 @@ final class ShapeFaultTexts {
     static final String EDGES_OF_TWO_SIDES_CROSS = "The %s of two sides run into each other.";
     static final String TWO_SIDES_THAT_RUN = "Two sides that run straight on need the same width; no miter joins these.";
 
+    // PlacedRing
+
+    static final String RING_AGAINST_NOTHING = "The {name} is set against a ring that is not there, or that is set "
+            + "against it in turn.";
+    static final String TWO_RINGS_OF_ONE_NAME = "Two rings are called {name}; only the first is made.";
+    static final String RING_WITHOUT_FRAME = "There is no frame yet for the {name} to lie against.";
+    static final String RING_ON_SLOPED_FACES = "The {name} needs flat faces to lie against; these slope.";
+    static final String RING_WITHOUT_WIDTH = "The {name} has no width.";
+    static final String RING_HAS_NO_ROOM = "The {name} has no room there: nothing would be left of one of its edges.";
+
     private ShapeFaultTexts() {}
 }

@@ -60,7 +60,7 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
         return rectangle(sight, rabbetWidth, widths, widths);
     }
 
-    /** A circle or an ellipse with this sight size. */
+    /** A circle or an ellipse with this sight size, or with a sight edge so far outside it. */
     public static Contours round(Opening sight, Band band, int segments) {
         Bow bow = new Bow(0, 0, sight.width().toMm() / 2, sight.height().toMm() / 2, -Math.PI / 2, 1.5 * Math.PI);
         List<Segment> parts = segments(bow, null, band, segments, 3);
@@ -71,25 +71,33 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
     /**
      * What lies beside the sight edge of a curve.
      *
+     * @param from       how far outside the curve the sight edge lies, mm; negative inside it
      * @param rabbet     width of the rabbet, mm
      * @param face       face width, mm
      * @param boardWidth the widest blank there is, mm
      */
-    public record Band(double rabbet, double face, double boardWidth) {}
+    public record Band(double from, double rabbet, double face, double boardWidth) {
+
+        /** Whose sight edge is the curve itself. */
+        public Band(double rabbet, double face, double boardWidth) {
+            this(0, rabbet, face, boardWidth);
+        }
+    }
 
     /** An arch over two straight sides and a straight bottom; x = 0 is its middle, y = 0 the springing line. */
     public static Contours arch(Shape.Curve curve, Opening sight, double rise, Band band, int segments) {
-        double half = sight.width().toMm() / 2;
-        double floor = sight.height().toMm() - rise;
+        double half = sight.width().toMm() / 2 + band.from;
+        double floor = sight.height().toMm() - rise + band.from;
         Bow inner;
         Bow outer = null;
         if (curve == Shape.Curve.SEGMENT) {
-            double radius = (half * half + rise * rise) / (2 * rise);
+            double given = half - band.from;
+            double radius = (given * given + rise * rise) / (2 * rise);
             double cy = radius - rise;
-            inner = circle(radius, half, cy);
-            outer = circle(radius + band.face, half + band.face, cy);
+            inner = circle(radius + band.from, half, cy);
+            outer = circle(radius + band.from + band.face, half + band.face, cy);
         } else {
-            inner = new Bow(0, 0, half, rise, -Math.PI, 0);
+            inner = new Bow(0, 0, half - band.from, rise, -Math.PI, 0);
         }
         List<Segment> parts = segments(inner, outer, band, segments, 1);
         List<Length> faces = Collections.nCopies(3, Length.mm(band.face));
@@ -140,9 +148,11 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
             double from = outer != null && i == 0 ? outer.from() : at[i];
             double to = outer != null && i == count - 1 ? outer.to() : at[i + 1];
             double part = band.rabbet / band.face;
-            parts.add(Segment.of(new Arc(inner, at[i], at[i + 1], 0),
-                    new Arc(outer == null ? inner : outer, from, to, outer == null ? band.face : 0),
-                    new Arc(inner, at[i] + (from - at[i]) * part, at[i + 1] + (to - at[i + 1]) * part, band.rabbet),
+            double out = outer == null ? band.from : 0;
+            parts.add(Segment.of(new Arc(inner, at[i], at[i + 1], out),
+                    new Arc(outer == null ? inner : outer, from, to, outer == null ? band.from + band.face : 0),
+                    new Arc(inner, at[i] + (from - at[i]) * part, at[i + 1] + (to - at[i + 1]) * part,
+                            out + band.rabbet),
                     STEPS));
         }
         return parts;

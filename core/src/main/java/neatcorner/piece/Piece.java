@@ -79,10 +79,15 @@ public record Piece(String name, Place place, Length outer, Length sight, Length
         return new Piece(newName, place, outer, sight, face, reach, left, right);
     }
 
-    /** True when the two can be cut to one stop with the same saw settings. */
+    /** The same piece, of a ring that is not the frame: its name says which. */
+    public Piece of(String ring) {
+        return new Piece(ring + " " + name, new Place.OfRing(ring, place), outer, sight, face, reach, left, right);
+    }
+
+    /** True when the two, of one ring, can be cut to one stop with the same saw settings. */
     public boolean isTwinOf(Piece other) {
         return outer.equals(other.outer) && sight.equals(other.sight) && face.equals(other.face)
-                && reach.equals(other.reach)
+                && reach.equals(other.reach) && place.ring().equals(other.place.ring())
                 && left.isNear(other.left) && right.isNear(other.right);
     }
 }

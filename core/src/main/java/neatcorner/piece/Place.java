@@ -45,6 +45,31 @@ public sealed interface Place {
     }
 
     /**
+     * A place in a ring that is not the frame itself.
+     *
+     * @param ring the ring's name
+     * @param of   where in that ring
+     */
+    record OfRing(String ring, Place of) implements Place {
+
+        @Override
+        public String words() {
+            return of.words();
+        }
+    }
+
+    /** The name of the ring that it is in; empty for the frame. */
+    default String ring() {
+        return switch (this) {
+            case OfRing in -> in.ring;
+            case Part part -> part.whole.ring();
+            case Side side -> "";
+            case Numbered numbered -> "";
+            case OfCurve curve -> "";
+        };
+    }
+
+    /**
      * A part of a piece that is too long for any stick.
      *
      * @param number from 1, from the piece's left end

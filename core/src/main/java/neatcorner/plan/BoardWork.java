@@ -9,7 +9,6 @@ import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.stock.Allowances;
-import neatcorner.stock.Blanks;
 import neatcorner.stock.BoardMilling;
 import neatcorner.stock.Rack;
 import neatcorner.stock.RoughBoard;
@@ -33,7 +32,7 @@ public final class BoardWork {
 
     /** How a rough board becomes sticks for a plan: cross-cut, ripped, planed, with the most sticks that it gives. */
     public static BoardMilling of(Plan plan, RoughBoard board) {
-        Length longest = plan.parts().stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
+        Length longest = plan.frame().parts().stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
                 .orElse(Length.ZERO).plus(plan.job().stock().endTrim());
         return BoardMilling.of(board, blankWidth(plan), plan.job().section().thickness(), longest,
                 Allowances.USUAL);
@@ -41,7 +40,7 @@ public final class BoardWork {
 
     /** As wide as the widest blank that the frame's pieces are cut from. */
     private static Length blankWidth(Plan plan) {
-        return Blanks.of(plan.job().section()).widest(plan.parts());
+        return plan.blanks().widest(plan.frame().parts());
     }
 
     /** The job with a kind of board milled: it leaves the boards and its sticks lie on the rack. Unchanged without such. */
@@ -53,7 +52,7 @@ public final class BoardWork {
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
         boards.remove(index);
         List<Stick> sticks = new ArrayList<>(job.stock().sticks());
-        Length usual = Blanks.of(job.section()).width();
+        Length usual = job.section().blankWidth();
         Length width = milling.width();
         milling.sticks().forEach(
                 stick -> sticks.add(width.equals(usual) ? stick : stick.withAcross(width, stick.thickness())));

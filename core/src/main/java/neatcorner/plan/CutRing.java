@@ -1,30 +1,38 @@
 package neatcorner.plan;
 
 import java.util.List;
+import neatcorner.job.PlacedRing;
 import neatcorner.job.Ring;
 import neatcorner.outline.Contours;
 import neatcorner.piece.Piece;
-import neatcorner.saw.SawCut;
-import neatcorner.saw.SawSetting;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A ring as it is cut.
  *
- * @param ring     what its maker decided about it
- * @param contours its edges; null when there is none to make
- * @param pieces   of one such ring; empty when its sizes are impossible
- * @param parts    what is cut for them: the pieces, or what those too long for a stick are scarfed from
- * @param settings of the saw, for the final cuts
- * @param cuts     every stroke of the saw in order, for all frames of the job
+ * @param placed where it lies, and what its maker decided about it
+ * @param pieces of one such ring; empty when its sizes are impossible
+ * @param parts  what is cut for them: the pieces, or what those too long for a stick are scarfed from
  */
-public record CutRing(Ring ring, @Nullable Contours contours, List<Piece> pieces, List<Piece> parts,
-        List<SawSetting> settings, List<SawCut> cuts) {
+public record CutRing(PlacedRing placed, List<Piece> pieces, List<Piece> parts) {
 
     public CutRing {
         pieces = List.copyOf(pieces);
         parts = List.copyOf(parts);
-        settings = List.copyOf(settings);
-        cuts = List.copyOf(cuts);
+    }
+
+    /** What its maker decided about it. */
+    public Ring ring() {
+        return placed.ring();
+    }
+
+    /** Its maker's word for it; empty for the frame. */
+    public String name() {
+        return placed.ring().name();
+    }
+
+    /** Its edges; null when there is none to make. */
+    public @Nullable Contours contours() {
+        return placed.contours();
     }
 }

@@ -2,24 +2,29 @@ package neatcorner.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.FrameSizes;
+import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
 import neatcorner.job.Cutting;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;
-import neatcorner.job.ShapeFault;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
+import neatcorner.outline.Opening;
 import neatcorner.piece.Piece;
-import neatcorner.saw.CuttingOrder;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Seat;
+import neatcorner.section.Section;
 import neatcorner.shop.Shop;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
 import org.jspecify.annotations.Nullable;
@@ -29,24 +34,26 @@ import org.jspecify.annotations.Nullable;
  *
  * @param shop     what there is to make it with
  * @param frame    the ring that is the frame, as it is cut
- * @param layout   where the pieces of all frames are cut from
+ * @param rings    the others, in the job's order
+ * @param cutList  all pieces, and where those of all frames are cut from
  * @param weight   of one frame
  * @param findings the gravest first
  * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
-public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
-        List<Finding> findings, Derived.Known known) {
+public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings, CutList cutList,
+        Weight weight, List<Finding> findings, Derived.Known known) {
 
     private static final Derived<SafeZone> SAFE_ZONE = new Derived<>(
             plan -> SafeZone.of(plan.job().section()).orElse(null));
 
     /** Of which nothing more is known yet. */
-    public Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLayout layout, Weight weight,
-            List<Finding> findings) {
-        this(job, shop, sizes, frame, layout, weight, findings, new Derived.Known());
+    public Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings, CutList cutList,
+            Weight weight, List<Finding> findings) {
+        this(job, shop, sizes, frame, rings, cutList, weight, findings, new Derived.Known());
     }
 
     public Plan {
+        rings = List.copyOf(rings);
         findings = List.copyOf(findings);
     }
 
@@ -54,15 +61,34 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLay
     public static Plan of(Job job, Shop shop, Search search) {
         Geometry geometry = Geometry.of(job);
         Cutting cutting = Cutting.of(geometry);
-        Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;
-        StickLayout layout = cutting.layOut(search);
-        Weight weight = contours != null && !cutting.pieces().isEmpty() && job.section().isSound()
-                ? Weight.of(new Weight.Frame(cutting.pieces(), job.section(), job.outline(), job.joint()), contours,
-                        job.pack(), geometry.sizes(), job.units())
-                : new Weight(Mass.ZERO, Mass.ZERO);
-        CutRing frame = new CutRing(job.frame(), contours, cutting.pieces(), cutting.parts(),
-                CuttingOrder.settings(cutting.parts()), CuttingOrder.cuts(cutting.parts(), job.quantity(), layout));
-        return new Plan(job, shop, geometry.sizes(), frame, layout, weight, List.of());
+        CutList cutList = CutList.of(cutting.parts(), job.quantity(), cutting.layOut(search));
+        List<CutRing> rings = cutting.rings().stream().map(Plan::cut).toList();
+        CutRing frame = cut(cutting.frame());
+        return new Plan(job, shop, geometry.sizes(), frame, rings, cutList,
+                weight(job, geometry.sizes(), frame, rings), List.of());
+    }
+
+    private static CutRing cut(Cutting.Loop loop) {
+        return new CutRing(loop.ring(), loop.pieces(), loop.parts());
+    }
+
+    private static Weight weight(Job job, FrameSizes sizes, CutRing frame, List<CutRing> rings) {
+        if (frame.contours() == null || frame.pieces().isEmpty() || !job.section().isSound()) {
+            return new Weight(Mass.ZERO, Mass.ZERO);
+        }
+        Weight alone = Weight.of(wood(job, frame), frame.contours(), job.pack(), sizes,
+                job.hold().isInRabbet(), job.units());
+        Mass more = Mass.ZERO;
+        for (CutRing ring : rings) {
+            if (ring.contours() != null && ring.ring().section().isSound()) {
+                more = more.plus(wood(job, ring).mass(ring.contours()));
+            }
+        }
+        return new Weight(alone.wood().plus(more), alone.pack());
+    }
+
+    private static Weight.Frame wood(Job job, CutRing ring) {
+        return new Weight.Frame(ring.pieces(), ring.ring().section(), job.outline(), ring.ring().joint());
     }
 
     /** As {@link #of(Job, Shop, Search)}, for what does not depend on the shop: sizes, pieces, sticks. */
@@ -72,7 +98,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLay
 
     /** With what is to be said about it. */
     public Plan withFindings(List<Finding> found) {
-        return new Plan(job, shop, sizes, frame, layout, weight, found, known);
+        return new Plan(job, shop, sizes, frame, rings, cutList, weight, found, known);
     }
 
     /** Edges of the frame; null when there is none to make. */
@@ -80,24 +106,46 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLay
         return frame.contours();
     }
 
-    /** The pieces of one frame; none when the sizes are impossible. */
+    /** The pieces of one frame, without its rings; none when the sizes are impossible. */
     public List<Piece> pieces() {
         return frame.pieces();
     }
 
-    /** What is cut for them: the pieces, or what those too long for a stick are scarfed from. */
+    /** The pieces of one frame with its rings. */
+    public List<Piece> allPieces() {
+        return Stream.concat(Stream.of(frame), rings.stream()).flatMap(ring -> ring.pieces().stream()).toList();
+    }
+
+    /** What is cut for all of those: the pieces, or what those too long for a stick are scarfed from. */
     public List<Piece> parts() {
-        return frame.parts();
+        return cutList.parts();
+    }
+
+    /** Where the parts of all frames are cut from. */
+    public StickLayout layout() {
+        return cutList.layout();
+    }
+
+    /** What they are cut from, across the stick. */
+    public Blanks blanks() {
+        return Cutting.blanks(job);
     }
 
     /** Settings of the saw, for the final cuts. */
     public List<SawSetting> settings() {
-        return frame.settings();
+        return cutList.settings();
     }
 
     /** Every stroke of the saw in order. */
     public List<SawCut> cuts() {
-        return frame.cuts();
+        return cutList.cuts();
+    }
+
+    /** The section that a piece is milled to. */
+    public Section section(Piece piece) {
+        String ring = piece.place().ring();
+        return job.rings().stream().filter(each -> each.name().equals(ring)).findFirst().map(Ring::section)
+                .orElse(job.section());
     }
 
     /** What follows from it, worked out once. */
@@ -120,6 +168,11 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, StickLay
         return cuts().stream().filter(cut -> cut.kind() == SawCut.Kind.FINAL_MITER
                 && setting.pieces().contains(cut.piece().piece().name())).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("not a setting of this plan"));
+    }
+
+    /** What one layer of the pack is cut to. */
+    public Opening cut(Layer layer) {
+        return CutSizes.of(layer, sizes, seat().rabbet(), job.hold().isInRabbet(), job.units());
     }
 
     /** Rabbet depth that the pack leaves for retainers; negative when it stands proud. */

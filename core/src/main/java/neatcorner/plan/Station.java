@@ -8,7 +8,9 @@ public enum Station {
     CORNERS("Corners"),
     STICKS("Sticks"),
     SAW("Saw"),
-    GLUE_UP("Glue-up");
+    GLUE_UP("Glue-up"),
+    FIT_OUT("Fit-out"),
+    HANGING("Hanging");
 
     private final String title;
 

@@ -2,18 +2,16 @@ package neatcorner.planner;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Cutting;
 import neatcorner.job.Job;
 import neatcorner.piece.Piece;
-import neatcorner.plan.CutRing;
+import neatcorner.plan.CutList;
 import neatcorner.plan.Plan;
-import neatcorner.saw.CuttingOrder;
 import neatcorner.section.Section;
 import neatcorner.shop.Shop;
-import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
-import neatcorner.stock.sticks.LayOut;
 
 /**
  * Several jobs of one section cut together from one rack, which is the first job's.
@@ -48,12 +46,9 @@ public final class Batch {
             return alone;
         }
         Job together = first.withQuantity(1).withStock(first.stock().withPins(List.of()).withKeep(Keep.NO));
-        StickLayout layout = new LayOut(pieces, 1, together.stock(), Blanks.of(first.section()), first.saw().kerf(),
-                first.saw().rough())
-                .solve(search);
-        CutRing frames = new CutRing(together.frame(), alone.contours(), alone.pieces(), pieces,
-                CuttingOrder.settings(pieces), CuttingOrder.cuts(pieces, 1, layout));
-        return new Plan(together, shop, alone.sizes(), frames, layout, alone.weight(), alone.findings());
+        StickLayout layout = Cutting.layOut(together, pieces, search);
+        return new Plan(together, shop, alone.sizes(), alone.frame(), alone.rings(), CutList.of(pieces, 1, layout),
+                alone.weight(), alone.findings());
     }
 
     private static List<Piece> named(Plan plan, int number) {

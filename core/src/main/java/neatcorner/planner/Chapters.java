@@ -13,7 +13,9 @@ import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.station.Chapter;
 import neatcorner.station.corners.CornersChapter;
+import neatcorner.station.fitout.FitOutChapter;
 import neatcorner.station.glueup.GlueUpChapter;
+import neatcorner.station.hanging.HangingChapter;
 import neatcorner.station.opening.OpeningChapter;
 import neatcorner.station.saw.SawChapter;
 import neatcorner.station.section.SectionChapter;
@@ -24,7 +26,8 @@ import neatcorner.station.sticks.SticksChapter;
 public final class Chapters {
     /** In the order in which their findings are read: what an outline makes impossible comes before what a section does. */
     public static final List<Chapter> ALL = List.of(new OpeningChapter(), new ShapeChapter(), new SectionChapter(),
-            new CornersChapter(), new SticksChapter(), new SawChapter(), new GlueUpChapter());
+            new CornersChapter(), new SticksChapter(), new SawChapter(), new GlueUpChapter(),
+            new FitOutChapter(), new HangingChapter());
 
     private static final Map<Station, Derived<Slate>> SLATES = ALL.stream()
             .collect(Collectors.toMap(Chapter::station, chapter -> new Derived<>(chapter::slate)));

@@ -65,6 +65,9 @@ final class Cutter {
     }
 
     private Geometry packRabbet(Rabbet rabbet) {
+        if (rabbet.isNone()) {
+            return box(-2 * AIR, t, -AIR, t + AIR);
+        }
         Geometry cut = box(-AIR, t - mm(rabbet.depth()), mm(rabbet.width()), t + AIR);
         Rabbet.Step step = rabbet.step();
         return step == null

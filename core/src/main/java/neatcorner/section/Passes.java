@@ -101,7 +101,7 @@ public final class Passes {
 
     private void rabbet(int index, Operation.PackRabbet pack) {
         Rabbet rabbet = pack.rabbet();
-        if (pack.way() == RabbetWay.READY) {
+        if (pack.way() == RabbetWay.READY || rabbet.isNone()) {
             return;
         }
         if (rabbet.isTilted()) {

@@ -18,6 +18,9 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt) implements RabbetBuilder.With {
 
+    /** None: the stick is whole at its sight edge. */
+    public static final Rabbet NONE = plain(Length.ZERO, Length.ZERO);
+
     /** Cut square to the stick. */
     public Rabbet(Length width, Length depth, @Nullable Step step) {
         this(width, depth, step, Angle.ZERO);
@@ -29,6 +32,11 @@ public record Rabbet(Length width, Length depth, @Nullable Step step, Angle tilt
     /** Cut square, without a second step. */
     public static Rabbet plain(Length width, Length depth) {
         return new Rabbet(width, depth, null);
+    }
+
+    /** Whether there is none. */
+    public boolean isNone() {
+        return width.equals(Length.ZERO) && depth.equals(Length.ZERO) && step == null;
     }
 
     /** Whether its ledge is turned against the stick. */

@@ -82,13 +82,14 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
                 .reduce(width, Length::plus);
     }
 
-    /** True when there is wood all round: positive sizes, a lip and a wall, and a step that is wider and shallower. */
+    /** True when there is wood all round: positive sizes, a lip and a wall where it has a rabbet, and a step that is wider and shallower. */
     public boolean isSound() {
         Rabbet.Step step = rabbet.step();
         boolean stepped = step == null || (step.width().isMoreThan(rabbet.width())
                 && step.depth().isLessThan(rabbet.depth()) && step.depth().isPositive());
-        return width.isPositive() && thickness.isPositive() && rabbet.width().isPositive()
-                && rabbet.depth().isPositive() && lip().isPositive() && wall().isPositive() && stepped;
+        boolean cut = rabbet.isNone() || (rabbet.width().isPositive() && rabbet.depth().isPositive());
+        return width.isPositive() && thickness.isPositive() && cut && lip().isPositive() && wall().isPositive()
+                && stepped;
     }
 
     /** Area of wood in mm² of a stick of this section but another face width (sides may differ). */
@@ -120,6 +121,39 @@ public record Section(Species wood, Length width, Length thickness, Rabbet rabbe
             moment -= (sw - rw) * step.depth().toMm() * (sw + rw) / 2;
         }
         return moment / area;
+    }
+
+    /**
+     * Second moment of area in mm⁴ of the wood that is left, for bending in the plane of the face: about the axis through its
+     * centroid that runs from front to back. Of a stick of this section but another face width, whose outer edge lies
+     * further out or in. Zero where nothing is left.
+     */
+    public double secondMoment(Length faceWidth) {
+        Section own = withWidth(faceWidth);
+        if (!own.isSound()) {
+            return 0;
+        }
+        double area = 0;
+        double first = 0;
+        double second = 0;
+        for (List<Spot> outline : Profile.outlines(Profile.of(own).finished())) {
+            double a = 0;
+            double m = 0;
+            double s = 0;
+            for (int i = 0; i < outline.size(); i++) {
+                Spot p = outline.get(i);
+                Spot q = outline.get((i + 1) % outline.size());
+                double cross = p.x() * q.y() - q.x() * p.y();
+                a += cross / 2;
+                m += cross * (p.x() + q.x()) / 6;
+                s += cross * (p.x() * p.x() + p.x() * q.x() + q.x() * q.x()) / 12;
+            }
+            double sign = Math.signum(a);
+            area += sign * a;
+            first += sign * m;
+            second += sign * s;
+        }
+        return area <= 0 ? 0 : second - first * first / area;
     }
 
     /** Distance of the centroid from the front, in mm. */

@@ -1,45 +1,84 @@
 package neatcorner.stock;
 
 import java.util.List;
+import java.util.Map;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.section.Section;
+import neatcorner.wood.Species;
 
 /**
- * What pieces are cut from, across the stick. A piece fits a stick that is as wide and as thick as its blank; from a wider
- * one its blank is ripped first.
+ * What pieces are cut from, across the stick. A piece fits a stick of its wood that is as wide and as thick as its blank;
+ * from a wider one its blank is ripped first. A stick of the frame's own section is milled already, and nothing but the
+ * frame is cut from it, or a ring of the same section.
  *
- * @param width     of a stick of which the rack says nothing else
- * @param thickness likewise
- * @param extra     how much wider than its face a piece is until strips are ripped off it
+ * @param frame of the frame itself
+ * @param rings of other rings, by their names
  */
-public record Blanks(Length width, Length thickness, Length extra) {
+public record Blanks(Blank frame, Map<String, Blank> rings) {
 
-    /** Of a section's sticks. */
+    /**
+     * What the pieces of one ring are cut from.
+     *
+     * @param wood      that they are of
+     * @param width     of a stick that is milled to this section
+     * @param thickness of such a stick
+     * @param extra     how much wider than its face a piece is until strips are ripped off it
+     * @param section   what is milled of it
+     */
+    public record Blank(Species wood, Length width, Length thickness, Length extra, Section section) {
+
+        /** Of a ring of such a section. */
+        public static Blank of(Section section) {
+            return new Blank(section.wood(), section.blankWidth(), section.thickness(),
+                    section.blankWidth().minus(section.width()), section);
+        }
+    }
+
+    public Blanks {
+        rings = Map.copyOf(rings);
+    }
+
+    /** Of a ring alone. */
     public static Blanks of(Section section) {
-        return new Blanks(section.blankWidth(), section.thickness(), section.blankWidth().minus(section.width()));
+        return new Blanks(Blank.of(section), Map.of());
+    }
+
+    /** What a piece is cut from. */
+    public Blank of(Piece piece) {
+        return rings.getOrDefault(piece.place().ring(), frame);
     }
 
     /** How wide the blank of a piece is. */
     public Length width(Piece piece) {
-        return piece.face().plus(extra);
+        return piece.face().plus(of(piece).extra());
     }
 
-    /** Of a stick; the section's where it does not say. */
+    /** Of a stick; the frame's section's where it does not say. */
     public Length width(Stick stick) {
         Length own = stick.width();
-        return own == null ? width : own;
+        return own == null ? frame.width : own;
     }
 
-    /** Of a stick; the section's where it does not say. */
+    /** Of a stick; the frame's section's where it does not say. */
     public Length thickness(Stick stick) {
         Length own = stick.thickness();
-        return own == null ? thickness : own;
+        return own == null ? frame.thickness : own;
     }
 
     /** Whether a piece can be made of a stick. */
     public boolean fits(Piece piece, Stick stick) {
-        return isWideEnough(piece, stick) && isThickEnough(stick);
+        return isOfItsWood(piece, stick) && isWideEnough(piece, stick) && isThickEnough(piece, stick);
+    }
+
+    /** Whether a stick is of a piece's wood, and not milled to another section. */
+    public boolean isOfItsWood(Piece piece, Stick stick) {
+        Blank blank = of(piece);
+        if (stick.isOfTheFrame()) {
+            return blank.section.equals(frame.section);
+        }
+        Species own = stick.wood();
+        return (own == null ? frame.wood : own).isSameAs(blank.wood);
     }
 
     /** Whether a stick is as wide as a piece's blank. */
@@ -47,9 +86,9 @@ public record Blanks(Length width, Length thickness, Length extra) {
         return !width(stick).isLessThan(width(piece));
     }
 
-    /** Whether a stick is as thick as the section. */
-    public boolean isThickEnough(Stick stick) {
-        return !thickness(stick).isLessThan(thickness);
+    /** Whether a stick is as thick as a piece. */
+    public boolean isThickEnough(Piece piece, Stick stick) {
+        return !thickness(stick).isLessThan(of(piece).thickness);
     }
 
     /** Whether a piece's blank must be ripped from a stick, which is wider. */
@@ -57,8 +96,8 @@ public record Blanks(Length width, Length thickness, Length extra) {
         return width(stick).isMoreThan(width(piece));
     }
 
-    /** The widest blank among some pieces; the section's when there are none. */
+    /** The widest blank among some pieces; the frame's section's when there are none. */
     public Length widest(List<Piece> pieces) {
-        return pieces.stream().map(this::width).max(Length::compareTo).orElse(width);
+        return pieces.stream().map(this::width).max(Length::compareTo).orElse(frame.width);
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import neatcorner.measure.Length;
+import neatcorner.wood.Species;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,16 +14,29 @@ import org.jspecify.annotations.Nullable;
  * @param count     how many there are
  * @param price     for one, in the shop's money; null for a stick that is already paid for
  * @param defects   stretches that no piece may touch; the same on each stick of this kind
+ * @param wood      what it is of; null for the wood of the frame
  * @param width     across its face; null when it is as wide as the job's section
  * @param thickness front to back; null when it is as thick as the job's section
  */
 @RecordBuilder
 public record Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects,
-        @Nullable Length width, @Nullable Length thickness) implements StickBuilder.With {
+        @Nullable Species wood, @Nullable Length width,
+        @Nullable Length thickness) implements StickBuilder.With {
 
     /** A stick of the job's own section. */
     public Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects) {
-        this(name, length, count, price, defects, null, null);
+        this(name, length, count, price, defects, null, null, null);
+    }
+
+    /** A stick of the frame's wood. */
+    public Stick(String name, Length length, int count, @Nullable Double price, List<Span> defects,
+            @Nullable Length width, @Nullable Length thickness) {
+        this(name, length, count, price, defects, null, width, thickness);
+    }
+
+    /** Whether it is milled to the frame's own section, and no blank of some other size or wood. */
+    public boolean isOfTheFrame() {
+        return wood == null && width == null && thickness == null;
     }
 
     public Stick {
@@ -31,7 +45,7 @@ public record Stick(String name, Length length, int count, @Nullable Double pric
 
     /** With a width and a thickness of its own; null for the job's section's. */
     public Stick withAcross(@Nullable Length newWidth, @Nullable Length newThickness) {
-        return new Stick(name, length, count, price, defects, newWidth, newThickness);
+        return new Stick(name, length, count, price, defects, wood, newWidth, newThickness);
     }
 
     /** What one costs, nothing for a stick that is already paid for. */

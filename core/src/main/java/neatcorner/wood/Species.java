@@ -19,6 +19,7 @@ import java.util.Optional;
 public record Species(String name, String table, double specificGravity, Tone tone, boolean isOpenGrained,
         boolean isSoftwood) {
     private static final double MIDDLING_GRAVITY = 0.55;
+    private static final double MIDDLING_STIFFNESS = 10;
     private static final List<String> CONIFERS = List.of("pine", "spruce", "fir", "cedar", "hemlock", "larch",
             "redwood", "cypress");
     private static final List<String> OPEN_GRAINED = List.of("ash", "elm", "oak");
@@ -42,6 +43,19 @@ public record Species(String name, String table, double specificGravity, Tone to
     public static Optional<Species> known(String name) {
         return Woods.meant(name)
                 .map(wood -> of(wood.name().equalsIgnoreCase(name.strip()) ? wood.name() : name.strip(), wood));
+    }
+
+    /**
+     * Modulus of elasticity in bending at 12 % moisture, N/mm² (Wood Handbook, table of mechanical properties; from memory);
+     * a middling one for a wood that is not in the tables.
+     */
+    public double stiffness() {
+        return Woods.meant(table.isEmpty() ? name : table).map(Woods.Wood::stiffness).orElse(MIDDLING_STIFFNESS) * 1000;
+    }
+
+    /** Whether it is the same wood, whatever each is called. */
+    public boolean isSameAs(Species other) {
+        return table.isEmpty() ? name.strip().equalsIgnoreCase(other.name.strip()) : table.equals(other.table);
     }
 
     /** Whether the tables do not know it, so that its density is a guess. */

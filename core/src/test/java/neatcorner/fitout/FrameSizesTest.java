@@ -82,7 +82,7 @@ class FrameSizesTest {
         FrameSizes sizes = FrameSizes.from(SizeOf.ART, mm(594, 420), given(true));
         Layer glass = new Layer.Glazing(Material.GLASS, Length.mm(2));
         Rabbet rabbet = Rabbet.plain(Length.mm(6), Length.mm(12));
-        assertEquals(mm(689.5, 525.5), CutSizes.of(glass, sizes, rabbet, Units.MILLIMETRES));
+        assertEquals(mm(689.5, 525.5), CutSizes.of(glass, sizes, rabbet, true, Units.MILLIMETRES));
         assertEquals(Length.inches(0, 1, 16), CutSizes.under(Units.INCHES));
     }
 
@@ -91,6 +91,7 @@ class FrameSizesTest {
         FrameSizes sizes = FrameSizes.from(SizeOf.ART, mm(100, 80), given(false));
         Rabbet rabbet = new Rabbet(Length.mm(6), Length.mm(12), new Rabbet.Step(Length.mm(10), Length.mm(5)));
         Layer backing = new Layer.Backing(Material.HARDBOARD, Length.mm(3));
-        assertEquals(mm(100 + 3 + 8 - 1.5, 80 + 3 + 8 - 1.5), CutSizes.of(backing, sizes, rabbet, Units.MILLIMETRES));
+        assertEquals(mm(100 + 3 + 8 - 1.5, 80 + 3 + 8 - 1.5),
+                CutSizes.of(backing, sizes, rabbet, true, Units.MILLIMETRES));
     }
 }

@@ -71,11 +71,12 @@ class PackTest {
                         Faces.all(Length.mm(30))));
         Rabbet plain = Rabbet.plain(Length.mm(6), Length.mm(12));
         assertEquals(new Opening(Length.mm(298.5), Length.mm(198.5)),
-                CutSizes.of(GLASS, sizes, plain, Units.MILLIMETRES));
+                CutSizes.of(GLASS, sizes, plain, true, Units.MILLIMETRES));
         assertEquals(Length.mm(300).minus(Length.inches(0, 1, 16)),
-                CutSizes.of(BOARD, sizes, plain, Units.INCHES).width());
-        assertEquals(new Opening(Length.mm(297), Length.mm(197)), CutSizes.of(MAT, sizes, plain, Units.MILLIMETRES));
-        assertEquals(sizes.art(), CutSizes.of(ART, sizes, plain, Units.MILLIMETRES));
+                CutSizes.of(BOARD, sizes, plain, true, Units.INCHES).width());
+        assertEquals(new Opening(Length.mm(297), Length.mm(197)),
+                CutSizes.of(MAT, sizes, plain, true, Units.MILLIMETRES));
+        assertEquals(sizes.art(), CutSizes.of(ART, sizes, plain, true, Units.MILLIMETRES));
     }
 
     /** EN 572-1: float glass weighs 2.5 kg per square metre and millimetre. */

@@ -32,7 +32,7 @@ class WeightTest {
     private static Weight weight(Pack pack) {
         Faces faces = Faces.all(Length.mm(40));
         return Weight.of(new Weight.Frame(FramePieces.ofRectangle(SIZES.sight(), faces), OAK, Outline.rectangle(),
-                CornerJoint.MITER), Contours.rectangle(SIZES.sight(), 10, faces.list()), pack, SIZES,
+                CornerJoint.MITER), Contours.rectangle(SIZES.sight(), 10, faces.list()), pack, SIZES, true,
                 Units.MILLIMETRES);
     }
 

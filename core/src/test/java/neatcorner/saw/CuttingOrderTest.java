@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Map;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
@@ -22,10 +23,12 @@ import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
 import neatcorner.stock.StickLayout;
 import neatcorner.stock.sticks.LayOut;
+import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
 
 class CuttingOrderTest {
-    private static final Blanks BLANKS = new Blanks(Length.mm(100), Length.mm(20), Length.ZERO);
+    private static final Blanks BLANKS = new Blanks(new Blanks.Blank(Species.named("pine"), Length.mm(100),
+            Length.mm(20), Length.ZERO, Defaults.section(Units.MILLIMETRES)), Map.of());
     private static final Saw SAW = Defaults.saw(Units.MILLIMETRES)
             .withRough(Length.mm(3));
 

@@ -37,7 +37,10 @@ public final class OpeningChapter implements Chapter {
         List<Field> fields = new ArrayList<>(List.of(FrameFields.ART_WIDTH, FrameFields.ART_HEIGHT,
                 FrameFields.OPENING_WIDTH, FrameFields.OPENING_HEIGHT, FrameFields.SIGHT_WIDTH,
                 FrameFields.SIGHT_HEIGHT,
-                FrameFields.OUTSIDE_WIDTH, FrameFields.OUTSIDE_HEIGHT, FrameFields.CLEARANCE));
+                FrameFields.OUTSIDE_WIDTH, FrameFields.OUTSIDE_HEIGHT));
+        if (plan.job().hold().isInRabbet()) {
+            fields.add(FrameFields.CLEARANCE);
+        }
         if (plan.job().pack().mat().isPresent()) {
             fields.addAll(MatFields.OF_MAT);
         }

@@ -53,11 +53,18 @@ public final class OpeningFigure {
         Faces faces = plan.job().faces();
         Box outside = new Box(sight.left() - faces.left().toMm(), sight.top() - faces.top().toMm(),
                 sight.right() + faces.right().toMm(), sight.bottom() + faces.bottom().toMm());
-        drawPack(sight);
-        drawWood(outside, sight);
+        boolean one = plan.job().hold().isInRabbet() && plan.rings().isEmpty();
+        if (one || contours == null) {
+            drawPack(sight);
+            drawWood(outside, sight);
+        } else {
+            new FrameFront(plan, contours, marks).draw();
+        }
         Box rabbet = sight.grown(plan.job().section().rabbet().width().toMm());
         marks.hidden(rabbet, Tint.WOOD_INK);
-        drawUnderLip();
+        if (plan.job().hold().isInRabbet()) {
+            drawUnderLip();
+        }
         drawDimensions(outside, sight, rabbet);
         drawHandles(outside);
         return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, outside,

@@ -41,7 +41,7 @@ final class OpeningSlate {
 
     private static Reading cutSize(Plan plan, Layer layer, SizeReadings sizes, boolean across) {
         Length under = CutSizes.under(plan.job().units());
-        Opening cut = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
+        Opening cut = plan.cut(layer);
         Length value = across ? cut.width() : cut.height();
         Length extra = value.plus(under).minus(SizeReadings.pick(plan.sizes().rabbet(), across));
         String name = OpeningTexts.LAYER_CUT.formatted(layer.title(), SizeReadings.direction(across));

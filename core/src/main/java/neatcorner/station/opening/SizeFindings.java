@@ -28,7 +28,9 @@ public final class SizeFindings {
         if (!plan.sizes().arePossible()) {
             findings.add(impossible(plan));
         }
-        addClearance(plan.job(), findings);
+        if (plan.job().hold().isInRabbet()) {
+            addClearance(plan.job(), findings);
+        }
     }
 
     private static Finding impossible(Plan plan) {

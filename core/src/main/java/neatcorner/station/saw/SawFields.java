@@ -47,7 +47,7 @@ public final class SawFields {
         return new Field("cut." + piece, SawTexts.LENGTH_AS_CUT, LengthRange.MEASURED,
                 plan -> plan.job().checks().of(plan.pieces().get(piece)).outer(),
                 (job, length) -> {
-                    List<Piece> pieces = Cutting.of(job).pieces();
+                    List<Piece> pieces = Cutting.of(job).frame().pieces();
                     return piece >= pieces.size()
                             ? job
                             : job.withChecks(job.checks().with(

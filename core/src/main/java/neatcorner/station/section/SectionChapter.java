@@ -35,8 +35,14 @@ public final class SectionChapter implements Chapter {
 
     @Override
     public List<Field> fields(Plan plan) {
-        return List.of(FrameFields.FACE_WIDTH, SectionFields.THICKNESS, SectionFields.RABBET_WIDTH,
-                SectionFields.RABBET_DEPTH);
+        List<Field> fields = new ArrayList<>(List.of(FrameFields.FACE_WIDTH, SectionFields.THICKNESS));
+        if (!plan.job().section().rabbet().isNone()) {
+            fields.addAll(List.of(SectionFields.RABBET_WIDTH, SectionFields.RABBET_DEPTH));
+        }
+        if (!plan.job().hold().isInRabbet()) {
+            fields.add(SectionFields.ROOM);
+        }
+        return fields;
     }
 
     @Override

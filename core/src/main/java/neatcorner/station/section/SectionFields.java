@@ -3,9 +3,12 @@ package neatcorner.station.section;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.plan.Across;
 import neatcorner.plan.Field;
+import neatcorner.plan.Plan;
 import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
@@ -77,6 +80,28 @@ public final class SectionFields {
                         ? section
                         : section.withMilling(section.milling().withLayers(
                                 section.milling().layers().withSize(index, length))));
+    }
+
+    /** How far floating art lies below the rim: the frame is as thick as that takes. */
+    public static final Field RECESS = new Field("hold.recess", SectionTexts.RECESS, LengthRange.PLACE, plan -> {
+        Across.Content held = Across.of(plan).content();
+        return held == null ? Length.ZERO : Length.mm(held.front());
+    }, (job, length) -> job.withSection(job.section().withThickness(
+            Length.max(LengthRange.ACROSS.least(), length.plus(job.pack().thickness())
+                    .plus(job.section().rabbet().depth())))));
+    /** The gap, the play, or how far the frame reaches past what it holds. */
+    public static final Field ROOM = new Field("hold.room", SectionTexts.GAP, LengthRange.PLAY,
+            plan -> plan.job().hold().room(), (job, length) -> job.withHold(job.hold().withRoom(length)));
+    /** How far the ring that carries the art reaches behind it: the ring is as wide as that takes. */
+    public static final Field BEARING = new Field("hold.bearing", SectionTexts.BEARING, LengthRange.ACROSS,
+            plan -> Across.of(plan).bearing().orElse(Length.ZERO), SectionFields::withBearing);
+
+    private static Job withBearing(Job job, Length length) {
+        Across across = Across.of(Plan.of(job.withStock(job.stock().withSticks(List.of())), () -> true));
+        Length now = across.bearing().orElse(length);
+        return across.carrier().map(ring -> job.withRing(ring.ring().name(), each -> each.withSection(each.section()
+                .withWidth(Length.max(LengthRange.ACROSS.least(), each.section().width().plus(length).minus(now))))))
+                .orElse(job);
     }
 
     private static Field shaped(String id, String title, int place, Function<Operation.Shaped, Length> get,

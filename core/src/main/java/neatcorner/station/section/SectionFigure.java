@@ -86,26 +86,37 @@ public final class SectionFigure {
     private Figure draw(boolean safeZone) {
         boolean sloped = plan.job().outline().isSloped();
         TiltedPack tilted = sloped ? new TiltedPack(plan, marks, reach) : null;
+        RingSection rings = RingSection.isThere(plan) ? new RingSection(plan, marks, reach) : null;
+        boolean packed = plan.job().hold().isInRabbet();
         if (tilted != null) {
             tilted.draw();
-        } else {
+        } else if (packed) {
             drawPack();
+        } else if (rings != null) {
+            rings.drawHeld();
         }
         drawWood();
-        if (!sloped) {
+        if (rings != null) {
+            rings.drawRings();
+        }
+        if (!sloped && packed && !plan.job().pack().layers().isEmpty()) {
             drawRetainer();
         }
         if (safeZone && section.isSound()) {
             plan.safeZone().ifPresent(new MilledWood(section, marks)::drawSafeZone);
         }
         drawDimensions();
+        if (rings != null) {
+            rings.drawDimensions();
+        }
         drawHandles();
         if (isMilled()) {
             new MilledWood(section, marks).drawSizes();
         }
-        double packBottom = t - rd + plan.job().pack().thickness().toMm();
+        double packBottom = packed ? t - rd + plan.job().pack().thickness().toMm() : t;
         Box flat = new Box(-reach, 0, w, Math.max(t, packBottom));
-        Box bounds = tilted == null ? flat : tilted.bounds(flat);
+        Box stick = tilted == null ? flat : tilted.bounds(flat);
+        Box bounds = rings == null ? stick : rings.bounds(stick);
         return new Figure(SectionTexts.SECTION_WITH_THE_PACK, bounds, new Figure.Margin(64, 130, 76, 200),
                 marks.list());
     }
@@ -225,6 +236,9 @@ public final class SectionFigure {
             drawTiltedRabbet();
             return;
         }
+        if (section.rabbet().isNone()) {
+            return;
+        }
         marks.dimension(new Point(0, t), new Point(rw, t), -30, section.rabbet().width(), SectionTexts.RABBET_WIDTH,
                 SectionFields.RABBET_WIDTH);
         marks.dimension(new Point(w, t - rd), back, 24, section.rabbet().depth(), SectionTexts.RABBET_DEPTH,
@@ -256,7 +270,7 @@ public final class SectionFigure {
     }
 
     private void drawHandles() {
-        if (!section.rabbet().isTilted()) {
+        if (!section.rabbet().isTilted() && !section.rabbet().isNone()) {
             marks.handle(new Point(rw, t - rd / 2), SectionFields.RABBET_WIDTH, 1, 0);
             marks.handle(new Point(rw / 2, t - rd), SectionFields.RABBET_DEPTH, 0, -1);
         }

@@ -19,7 +19,13 @@ enum SectionFinding implements Finding.Kind {
     SECTION_FALLS_APART("section.falls-apart"),
     SUPPORT_LOST("support.lost"),
     WALL_THIN("wall.thin"),
-    WOOD_UNKNOWN("wood.unknown");
+    WOOD_UNKNOWN("wood.unknown"),
+    RING_IMPOSSIBLE("ring.impossible"),
+    RING_IN_WOOD("ring.in-wood"),
+    FLOAT_UNCARRIED("float.uncarried"),
+    FLOAT_BEARING("float.bearing"),
+    FLOAT_PROUD("float.proud"),
+    FLOAT_DEEP("float.deep");
 
     private final String code;
 

@@ -24,19 +24,25 @@ public final class SectionFindings {
     private SectionFindings() {}
 
     static void add(Plan plan, List<Finding> findings) {
-        addPack(plan, findings);
+        if (plan.job().hold().isInRabbet()
+                && !(plan.job().pack().layers().isEmpty() && plan.job().section().rabbet().isNone())) {
+            addPack(plan, findings);
+            addCover(plan, findings);
+        }
         addLip(plan, findings);
         addWall(plan, findings);
         addStep(plan.job(), findings);
         SeatFindings.add(plan, findings);
         addWood(plan.job(), findings);
+        RingFindings.add(plan, findings);
     }
 
     private static void addPack(Plan plan, List<Finding> findings) {
         Job job = plan.job();
         Length spare = plan.spareDepth();
         Length depth = plan.seat().rabbet().depth();
-        if (!spare.isLessThan(Defaults.retainerRoom(job.units()))) {
+        boolean heldProud = job.fitOut().retainers().kind().holdsProud();
+        if (heldProud || !spare.isLessThan(Defaults.retainerRoom(job.units()))) {
             return;
         }
         Length needed = job.section().rabbet().depth()
@@ -82,7 +88,8 @@ public final class SectionFindings {
         Job job = plan.job();
         Section section = job.section();
         Length lip = section.lip();
-        if (lip.isLessThan(Defaults.leastLip(job.units()))) {
+        if (lip.isLessThan(Defaults.leastLip(job.units()))
+                && !(section.rabbet().isNone() && lip.isPositive())) {
             Length shallower = section.thickness().minus(Defaults.leastLip(job.units()));
             Length lost = section.rabbet().depth().minus(shallower);
             boolean packStillFits = !plan.spareDepth().minus(lost).isLessThan(Defaults.retainerRoom(job.units()))
@@ -99,6 +106,10 @@ public final class SectionFindings {
                     : Finding.stop(SectionFinding.LIP_THIN, SECTION, Sentence
                             .of(SectionTexts.RABBET_GOES_RIGHT_THROUGH), remedy));
         }
+    }
+
+    private static void addCover(Plan plan, List<Finding> findings) {
+        Job job = plan.job();
         Length cover = plan.coverLeft();
         if (cover.isLessThan(Defaults.leastCover(job.units()))) {
             Length wider = job.clearance().times(2).plus(Defaults.leastCover(job.units())).scaled(turned(job));
@@ -120,6 +131,9 @@ public final class SectionFindings {
                 ? job.section().width()
                 : Collections.min(job.outline().faceWidths());
         Length wall = narrowest.minus(job.section().rabbet().widest());
+        if (job.section().rabbet().isNone() && wall.isPositive()) {
+            return;
+        }
         if (!wall.isLessThan(Defaults.leastWall(job.units()))) {
             return;
         }
@@ -153,7 +167,8 @@ public final class SectionFindings {
     private static void addStep(Job job, List<Finding> findings) {
         Rabbet rabbet = job.section().rabbet();
         Rabbet.Step step = rabbet.step();
-        if (!job.section().thickness().isPositive() || !rabbet.width().isPositive() || !rabbet.depth().isPositive()) {
+        boolean cut = rabbet.isNone() || (rabbet.width().isPositive() && rabbet.depth().isPositive());
+        if (!job.section().thickness().isPositive() || !cut) {
             findings.add(Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, SECTION,
                     Sentence.of(SectionTexts.SECTION_NEEDS_A_THICKNESS),
                     new Remedy(Sentence.of(SectionTexts.TAKE_THE_USUAL_SECTION),

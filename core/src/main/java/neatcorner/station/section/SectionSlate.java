@@ -2,9 +2,12 @@ package neatcorner.station.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Hold;
+import neatcorner.measure.Length;
 import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Theirs;
+import neatcorner.plan.Across;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.section.Rabbet;
@@ -44,28 +47,56 @@ final class SectionSlate {
                 ? Reading.computed(SectionTexts.WALL, section.wall(),
                         SectionTexts.LEVEL_WALL_FORMULA)
                 : Reading.computed(SectionTexts.WALL, section.wall(), "{0} − {1}", face, widest);
-        List<Slate.Row> rows = new ArrayList<>(List.of(
-                Slate.Row.large(plan.job().outline().isSloped()
-                        ? SectionTexts.RABBET_DEPTH_FOR_THE_PACK
-                        : SectionTexts.RABBET_DEPTH, depth),
-                Slate.Row.large(SectionTexts.SPARE, spare),
-                Slate.Row.plain(SectionTexts.PACK, pack),
-                Slate.Row.plain(SectionTexts.LIP, lip), Slate.Row.plain(SectionTexts.WALL, wall),
-                Slate.Row.plain(SectionTexts.COVER_LEFT,
-                        Reading.computed(SectionTexts.COVER_LEFT, plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth,
-                                clearance)),
-                Slate.Row.plain(SectionTexts.WEIGHT_OF_THE_STICK,
-                        Reading.computed(SectionTexts.WEIGHT_OF_THE_STICK,
-                                new Physical(section.perMetre().kilograms(), Physical.Kind.BY_LENGTH),
-                                section.wood().assumed() ? SectionTexts.WEIGHT_ASSUMED : "{0} × {1}",
-                                Reading.given(SectionTexts.AREA_OF_THE_SECTION,
-                                        Physical.area(section.areaMm2(section.width()))),
-                                Reading.given(SectionTexts.DENSITY_OF.formatted(Theirs.words(section.wood().name())),
-                                        density)))));
+        List<Slate.Row> rows = new ArrayList<>();
+        boolean inRabbet = plan.job().hold().isInRabbet();
+        if (inRabbet) {
+            rows.add(Slate.Row.large(plan.job().outline().isSloped()
+                    ? SectionTexts.RABBET_DEPTH_FOR_THE_PACK
+                    : SectionTexts.RABBET_DEPTH, depth));
+            rows.add(Slate.Row.large(SectionTexts.SPARE, spare));
+            rows.add(Slate.Row.plain(SectionTexts.PACK, pack));
+        } else {
+            addHeld(plan, rows);
+        }
+        if (!section.rabbet().isNone()) {
+            rows.add(Slate.Row.plain(SectionTexts.LIP, lip));
+            rows.add(Slate.Row.plain(SectionTexts.WALL, wall));
+        }
+        if (inRabbet) {
+            rows.add(Slate.Row.plain(SectionTexts.COVER_LEFT, Reading.computed(SectionTexts.COVER_LEFT,
+                    plan.coverLeft(), "{0} − 2 × {1}", rabbetWidth, clearance)));
+        }
+        rows.add(Slate.Row.plain(SectionTexts.WEIGHT_OF_THE_STICK,
+                Reading.computed(SectionTexts.WEIGHT_OF_THE_STICK,
+                        new Physical(section.perMetre().kilograms(), Physical.Kind.BY_LENGTH),
+                        section.wood().assumed() ? SectionTexts.WEIGHT_ASSUMED : "{0} × {1}",
+                        Reading.given(SectionTexts.AREA_OF_THE_SECTION,
+                                Physical.area(section.areaMm2(section.width()))),
+                        Reading.given(SectionTexts.DENSITY_OF.formatted(Theirs.words(section.wood().name())),
+                                density))));
         if (section.isSound()) {
             MillingSlate.safeZone(plan).ifPresent(rows::add);
         }
         return new Slate(rows);
+    }
+
+    /** How what floats or lies flush is carried. */
+    private static void addHeld(Plan plan, List<Slate.Row> rows) {
+        Across across = Across.of(plan);
+        Across.Content held = across.content();
+        Reading thickness = Reading.given(SectionTexts.THICKNESS, plan.job().section().thickness());
+        Length deep = plan.job().pack().thickness();
+        if (held != null && plan.job().hold() instanceof Hold.Floating) {
+            rows.add(Slate.Row.large(SectionTexts.RECESS, Reading.computed(SectionTexts.RECESS,
+                    Length.mm(held.front()), SectionTexts.RECESS_FORMULA, thickness, cutDepth(plan),
+                    Reading.given(SectionTexts.ART_DEPTH, deep))));
+        } else if (plan.job().hold() instanceof Hold.Panel) {
+            rows.add(Slate.Row.large(SectionTexts.PANEL_PACKING, Reading.computed(SectionTexts.PANEL_PACKING,
+                    plan.job().section().thickness().minus(deep), "{0} − {1}", thickness,
+                    Reading.given(SectionTexts.PANEL_THICKNESS, deep))));
+        }
+        across.bearing().ifPresent(bearing -> rows.add(Slate.Row.large(SectionTexts.BEARING,
+                Reading.computed(SectionTexts.BEARING, bearing, SectionTexts.BEARING_FORMULA))));
     }
 
     /** The rabbet's depth; where the faces slope, what of it lies behind the level plane that the pack lies in. */

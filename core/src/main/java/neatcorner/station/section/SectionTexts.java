@@ -184,5 +184,31 @@ final class SectionTexts {
 
     static final String LEVEL_THE_FRAMES_PLANE = "level: the frame's plane";
 
+    // RingFindings
+
+    static final String RING_SECTION_IMPOSSIBLE = "The section of the {name} cannot be milled: wood must be left round its "
+            + "rabbet.";
+    static final String RING_IN_THE_WOOD = "The {name} would lie in the wood of %s.";
+    static final String THE_FRAME = "the frame";
+    static final String THE_RING = "the %s";
+    static final String LEAVE_THE_RING_OUT = "Leave the {name} out";
+    static final String LET_IT_LIE_WHERE_IT_FALLS = "Let it lie where it comes to lie by itself";
+    static final String NOTHING_CARRIES_THE_ART = "Nothing carries the art from behind.";
+    static final String PUT_A_BACKER_IN = "Put a backer in, {0} wide";
+    static final String TOO_LITTLE_BEARING = "The {name} reaches {0} behind the art; {1} at least give its screws a hold.";
+    static final String MAKE_THE_RING_WIDE = "Make the {name} {0} wide";
+    static final String ART_STANDS_PROUD = "The art stands {0} proud of the rim.";
+    static final String ART_LIES_DEEP = "The art lies {0} below the rim; 2 to [4 mm|3/16 in] look right.";
+    static final String BACKER = "backer";
+    static final String GAP = "Gap a side";
+    static final String ART = "Art";
+    static final String RECESS = "Recess of the art";
+    static final String RECESS_FORMULA = "{0} − {1} − {2}";
+    static final String BEARING = "Backer behind the art";
+    static final String BEARING_FORMULA = "what of its width lies inside the art's edge";
+    static final String ART_DEPTH = "art's depth";
+    static final String PANEL_PACKING = "Packing behind the panel";
+    static final String PANEL_THICKNESS = "panel";
+
     private SectionTexts() {}
 }

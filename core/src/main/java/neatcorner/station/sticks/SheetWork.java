@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.job.Job;
@@ -58,7 +57,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
         Job job = plan.job();
         List<Panel> panels = new ArrayList<>();
         for (Layer layer : layers) {
-            Opening size = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), job.units());
+            Opening size = plan.cut(layer);
             if (size.isPositive()) {
                 panels.add(new Panel(layer.title(), size.width(), size.height(), job.quantity()));
             }

@@ -60,7 +60,7 @@ final class SticksSlate {
                     Reading.computed(SticksTexts.COST, new Money(cost), SticksTexts.PRICES_OF_THE_STICKS)));
         }
         rows.add(Slate.Row.plain(SticksTexts.KERF_AT_THE_MITER, kerfAtMiter(plan)));
-        if (!plan.parts().equals(plan.pieces())) {
+        if (!plan.parts().equals(plan.allPieces())) {
             Length thickness = plan.job().section().thickness();
             rows.add(Slate.Row.plain(SticksTexts.SCARF_OVERLAP, Reading.computed(SticksTexts.SCARF_OVERLAP,
                     new Scarf(plan.job().stock().scarf(), thickness).overlap(),

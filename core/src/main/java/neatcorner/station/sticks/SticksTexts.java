@@ -120,5 +120,12 @@ final class SticksTexts {
     static final String ROUGH_BOARDS = "Rough boards";
     static final String SHEETS = "Sheets";
 
+    // StockFindings, of rings
+
+    static final String NO_STICKS_FOR_THE_RING = "There are no sticks yet for the {name}. It takes {0} of %s, {1} × {2}.";
+    static final String TOO_FEW_STICKS_FOR_THE_RING = "The rack is short of wood for the {name}. In all it takes {0} of %s, "
+            + "{1} × {2}.";
+    static final String PUT_STICKS_FOR_THE_RING = "Put {0} of {1} × {2}, {3} long, on the rack";
+
     private SticksTexts() {}
 }

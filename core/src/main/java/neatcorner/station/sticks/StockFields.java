@@ -42,7 +42,7 @@ public final class StockFields {
     private static Field stick(String what, String title, int index, BiFunction<Blanks, Stick, Length> get,
             BiFunction<Stick, Length, Stick> set) {
         return new Field("stick." + what + "." + index, title, LengthRange.ACROSS,
-                plan -> get.apply(Blanks.of(plan.job().section()), plan.job().stock().sticks().get(index)),
+                plan -> get.apply(plan.blanks(), plan.job().stock().sticks().get(index)),
                 (job, length) -> length.isPositive()
                         ? job.withStock(job.stock().withStick(index, stick -> set.apply(stick, length)))
                         : job);

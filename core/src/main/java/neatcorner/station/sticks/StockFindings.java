@@ -11,15 +11,19 @@ import neatcorner.job.Cutting;
 import neatcorner.job.Defaults;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;
+import neatcorner.job.Ring;
 import neatcorner.job.ShapeFault;
 import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
+import neatcorner.plan.CutRing;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
+import neatcorner.section.Section;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
@@ -37,12 +41,28 @@ public final class StockFindings {
 
     /** Remedies are looked for until the search is told to stop. */
     static void add(Plan plan, List<Finding> findings, Search search) {
-        if (plan.parts().isEmpty()) {
+        if (plan.frame().parts().isEmpty()) {
             return;
         }
-        StickLayout layout = plan.layout();
-        if (layout.isComplete()) {
-            if (plan.job().stock().keepFrameTogether() == Keep.WISH && layout.splitFrames() > 0) {
+        addFrame(plan, findings, search);
+        for (CutRing ring : plan.rings()) {
+            int unplaced = unplaced(plan, ring);
+            if (unplaced > 0) {
+                findings.add(shortOf(plan, ring, unplaced, search));
+            }
+        }
+    }
+
+    /** How many parts of a ring, of all frames, found no place. */
+    private static int unplaced(Plan plan, CutRing ring) {
+        long placed = plan.layout().sticks().stream().flatMap(stick -> stick.cuts().stream())
+                .filter(cut -> cut.piece().place().ring().equals(ring.name())).count();
+        return (int) (ring.parts().size() * (long) plan.job().quantity() - placed);
+    }
+
+    private static void addFrame(Plan plan, List<Finding> findings, Search search) {
+        if (unplaced(plan, plan.frame()) <= 0) {
+            if (plan.job().stock().keepFrameTogether() == Keep.WISH && plan.layout().splitFrames() > 0) {
                 findings.add(split(plan, search));
             }
             return;
@@ -55,7 +75,7 @@ public final class StockFindings {
             findings.add(tooNarrow(plan, unfit(plan), search));
             return;
         }
-        Optional<Piece> tooLong = plan.parts().stream()
+        Optional<Piece> tooLong = plan.frame().parts().stream()
                 .filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece).isMoreThan(longestClear(plan, piece)))
                 .max(Comparator.comparing(Piece::span));
         if (tooLong.isPresent()) {
@@ -64,7 +84,7 @@ public final class StockFindings {
         }
         if (plan.job().stock().keepFrameTogether() == Keep.MUST) {
             Job apart = plan.job().withStock(plan.job().stock().withKeep(Keep.WISH));
-            if (Cutting.layOut(apart, plan.parts(), search).isComplete()) {
+            if (Cutting.layOut(apart, plan.frame().parts(), search).isComplete()) {
                 findings.add(mustSplit(plan));
                 return;
             }
@@ -92,7 +112,7 @@ public final class StockFindings {
     private static int enoughToKeepFramesWhole(Plan plan, Length whole, Search search) {
         int split = plan.layout().splitFrames();
         Rack stock = plan.job().stock();
-        Stick more = stick(plan.job(), plan.pieces(), newName(stock), whole, split);
+        Stick more = stick(plan.job(), plan.frame().pieces(), newName(stock), whole, split);
         return layOut(plan, stock.plusStick(more), search).splitFrames() == 0
                 ? split
                 : plan.job().quantity();
@@ -108,7 +128,7 @@ public final class StockFindings {
 
     /** A stick long enough for all four sides with its end trim, rounded up to something one would ask for. */
     private static Length wholeFrame(Plan plan) {
-        Length needed = Length.sum(plan.parts().stream().map(Cutting.lengthTaken(plan.job())).toList())
+        Length needed = Length.sum(plan.frame().parts().stream().map(Cutting.lengthTaken(plan.job())).toList())
                 .plus(plan.job().stock().endTrim());
         return roundedUp(needed, plan.job());
     }
@@ -125,7 +145,7 @@ public final class StockFindings {
     /** Pieces that no stick on the rack is wide and thick enough for. */
     private static List<Piece> unfit(Plan plan) {
         Blanks blanks = blanks(plan);
-        return plan.parts().stream().filter(piece -> plan.job().stock().sticks().stream()
+        return plan.frame().parts().stream().filter(piece -> plan.job().stock().sticks().stream()
                 .noneMatch(stick -> stick.count() > 0 && blanks.fits(piece, stick))).toList();
     }
 
@@ -134,16 +154,17 @@ public final class StockFindings {
         List<Stick> there = plan.job().stock().sticks().stream().filter(stick -> stick.count() > 0).toList();
         String names = String.join(", ", unfit.stream().map(Piece::name).toList());
         Piece widest = unfit.stream().max(Comparator.comparing(blanks::width)).orElseThrow();
-        boolean thin = there.stream().noneMatch(blanks::isThickEnough);
+        boolean thin = there.stream().noneMatch(stick -> blanks.isThickEnough(widest, stick));
         Sentence message = thin
-                ? Sentence.of(SticksTexts.SECTION_TOO_THICK, blanks.thickness(),
+                ? Sentence.of(SticksTexts.SECTION_TOO_THICK, blanks.of(widest).thickness(),
                         there.stream().map(blanks::thickness).max(Length::compareTo).orElseThrow())
                 : Sentence.of((unfit.size() == 1
                         ? SticksTexts.PIECE_TOO_WIDE
                         : SticksTexts.PIECES_TOO_WIDE)
                         .formatted(names),
                         blanks.width(widest),
-                        there.stream().filter(blanks::isThickEnough).map(blanks::width).max(Length::compareTo)
+                        there.stream().filter(stick -> blanks.isThickEnough(widest, stick)).map(blanks::width)
+                                .max(Length::compareTo)
                                 .orElseThrow());
         Length length = Length.max(Defaults.usualStick(plan.job().units()), roundedUp(
                 Cutting.lengthTaken(plan.job())
@@ -151,8 +172,11 @@ public final class StockFindings {
                         .plus(plan.job().stock().endTrim()),
                 plan.job()));
         Rack stock = plan.job().stock();
-        Stick more = stick(plan.job(), plan.pieces(), newName(stock), length, unfit.size() * plan.job().quantity());
-        Rack rack = unfit.size() == plan.parts().size() ? stock.withSticks(List.of(more)) : stock.plusStick(more);
+        Stick more = stick(plan.job(), plan.frame().pieces(), newName(stock), length,
+                unfit.size() * plan.job().quantity());
+        Rack rack = unfit.size() == plan.frame().parts().size()
+                ? stock.withSticks(List.of(more))
+                : stock.plusStick(more);
         int last = rack.sticks().size() - 1;
         int needed = Math.max(1, (int) layOut(plan, rack, search).sticks().stream()
                 .filter(stick -> stick.stock() == last).count());
@@ -162,7 +186,7 @@ public final class StockFindings {
     }
 
     private static Blanks blanks(Plan plan) {
-        return Blanks.of(plan.job().section());
+        return plan.blanks();
     }
 
     /** With sticks that are wide enough for every piece. */
@@ -182,7 +206,8 @@ public final class StockFindings {
         Blanks blanks = Blanks.of(job.section());
         Length widest = blanks.widest(pieces);
         return new Stick(name, length, count, null, List.of(),
-                widest.equals(blanks.width()) ? null : roundedUp(widest, job.units().either(5, 1.0 / 4)), null);
+                widest.equals(job.section().blankWidth()) ? null : roundedUp(widest, job.units().either(5, 1.0 / 4)),
+                null);
     }
 
     private static String newName(Rack stock) {
@@ -191,12 +216,13 @@ public final class StockFindings {
 
     private static Finding emptyRack(Plan plan, Search search) {
         Job job = plan.job();
-        Length longest = plan.parts().stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
+        Length longest = plan.frame().parts().stream().map(Cutting.lengthTaken(job)).max(Length::compareTo)
+                .orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Rack rack = job.stock().withSticks(
-                List.of(stick(job, plan.pieces(), SticksTexts.STICK_NUMBER.formatted(1), length,
-                        plan.parts().size() * job.quantity())));
+                List.of(stick(job, plan.frame().pieces(), SticksTexts.STICK_NUMBER.formatted(1), length,
+                        plan.frame().parts().size() * job.quantity())));
         int needed = layOut(plan, rack, search).sticks().size();
         return Finding.stop(StockFinding.STOCK_SHORT, STICKS, Sentence.of(
                 SticksTexts.NO_STICKS_YET,
@@ -205,10 +231,47 @@ public final class StockFindings {
                         j -> j.withStock(j.stock().plusStick(rack.sticks().getFirst().withCount(needed)))));
     }
 
+    /** What a ring needs that is not on the rack. */
+    private static Finding shortOf(Plan plan, CutRing ring, int unplaced, Search search) {
+        Job job = plan.job();
+        Blanks.Blank blank = Blanks.Blank.of(ring.ring().section());
+        Length width = blank.width();
+        Length longest = ring.parts().stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
+        Length length = Length.max(Defaults.usualStick(job.units()),
+                roundedUp(longest.plus(job.stock().endTrim()), job));
+        Stick stick = stickFor(job, ring.ring(), length, ring.parts().size() * job.quantity());
+        int needed = (int) Cutting.layOut(job.withStock(job.stock().withPins(List.of()).withSticks(List.of(stick))),
+                ring.parts(), search).sticks().stream().count();
+        Sentence message = Sentence.naming(ring.name(),
+                (unplaced == ring.parts().size() * job.quantity()
+                        ? SticksTexts.NO_STICKS_FOR_THE_RING
+                        : SticksTexts.TOO_FEW_STICKS_FOR_THE_RING).formatted(Theirs.words(blank.wood().name())),
+                Length.sum(ring.parts().stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity()),
+                width, blank.thickness());
+        return Finding.stop(StockFinding.STOCK_SHORT, STICKS, message,
+                new Remedy(Sentence.naming(ring.name(), SticksTexts.PUT_STICKS_FOR_THE_RING, Scalar.count(needed),
+                        width, blank.thickness(), length), j -> withSticksFor(j, ring.name(), length, needed)));
+    }
+
+    private static Job withSticksFor(Job job, String name, Length length, int count) {
+        return job.rings().stream().filter(ring -> ring.name().equals(name)).findFirst()
+                .map(ring -> job.withStock(job.stock().plusStick(stickFor(job, ring, length, count)))).orElse(job);
+    }
+
+    /** A stick that a ring can be cut from. */
+    private static Stick stickFor(Job job, Ring ring, Length length, int count) {
+        Section section = ring.section();
+        String name = newName(job.stock());
+        return section.equals(job.section())
+                ? new Stick(name, length, count, null, List.of())
+                : new Stick(name, length, count, null, List.of(), section.wood(), section.blankWidth(),
+                        section.thickness());
+    }
+
     private static Finding tooLong(Plan plan, Piece longest) {
         Length taken = Cutting.lengthTaken(plan.job()).apply(longest);
         Length length = roundedUp(taken.plus(plan.job().stock().endTrim()), plan.job());
-        long count = plan.parts().stream().filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece)
+        long count = plan.frame().parts().stream().filter(piece -> Cutting.lengthTaken(plan.job()).apply(piece)
                 .isMoreThan(longestClear(plan, piece))).count() * plan.job().quantity();
         Sentence message = Sentence.of(
                 SticksTexts.PIECE_TOO_LONG
@@ -229,8 +292,8 @@ public final class StockFindings {
     private static Finding tooFew(Plan plan, Search search) {
         Rack stock = plan.job().stock();
         Sentence message = Sentence.of(SticksTexts.RACK_IS_SHORT,
-                Scalar.count(plan.layout().unplaced()),
-                Scalar.count((long) plan.parts().size() * plan.job().quantity()));
+                Scalar.count(unplaced(plan, plan.frame())),
+                Scalar.count((long) plan.frame().parts().size() * plan.job().quantity()));
         return Finding.stop(StockFinding.STOCK_SHORT, STICKS, message, more(plan, stock, search).orElse(null));
     }
 
@@ -238,13 +301,13 @@ public final class StockFindings {
     private static Optional<Remedy> more(Plan plan, Rack stock, Search search) {
         Blanks blanks = blanks(plan);
         int longest = IntStream.range(0, stock.sticks().size()).boxed()
-                .filter(i -> plan.parts().stream().allMatch(piece -> blanks.fits(piece, stock.sticks().get(i))))
+                .filter(i -> plan.frame().parts().stream().allMatch(piece -> blanks.fits(piece, stock.sticks().get(i))))
                 .max(Comparator.comparing(i -> longestClear(stock, i))).orElse(-1);
         if (longest < 0) {
             return Optional.empty();
         }
         Stick stick = stock.sticks().get(longest);
-        int most = plan.parts().size() * plan.job().quantity();
+        int most = plan.frame().parts().size() * plan.job().quantity();
         StickLayout layout = layOut(plan, stock.withStick(longest, each -> each.withCount(each.count() + most)),
                 search);
         if (!layout.isComplete()) {
@@ -262,6 +325,6 @@ public final class StockFindings {
     }
 
     private static StickLayout layOut(Plan plan, Rack stock, Search search) {
-        return Cutting.layOut(plan.job().withStock(stock), plan.parts(), search);
+        return Cutting.layOut(plan.job().withStock(stock), plan.frame().parts(), search);
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.stream.IntStream;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.stock.Blanks;
@@ -139,19 +140,24 @@ public final class LayOut {
     /** A piece with the number of its frame, before it has a place. */
     record Named(Piece piece, int frame) {}
 
-    /** Gives whole frames to sticks that can hold them, then deals out the rest; returns how many frames are split. */
+    /**
+     * Gives whole frames to sticks that can hold them, then deals out the rest; returns how many frames are split. Rings
+     * that are set against a frame may come from other sticks.
+     */
     private int nameFrames(List<StickLoading.Loaded> sticks, PinnedSticks pinned) {
+        List<Integer> ofTheFrame = IntStream.range(0, kinds.size())
+                .filter(kind -> kinds.get(kind).getFirst().place().ring().isEmpty()).boxed().toList();
         int next = pinned.firstFreeFrame();
         int first = next;
         List<int[]> open = new ArrayList<>();
         for (StickLoading.Loaded stick : sticks) {
             int[] counts = stick.countsByKind(kinds.size());
             int whole = frames - next + 1;
-            for (int kind = 0; kind < counts.length; kind++) {
+            for (int kind : ofTheFrame) {
                 whole = Math.min(whole, counts[kind] / kinds.get(kind).size());
             }
             for (int i = 0; i < whole; i++, next++) {
-                for (int kind = 0; kind < counts.length; kind++) {
+                for (int kind : ofTheFrame) {
                     counts[kind] -= kinds.get(kind).size();
                     int frame = next;
                     kinds.get(kind).forEach(piece -> stick.named.add(new Named(piece, frame)));
@@ -163,7 +169,7 @@ public final class LayOut {
         for (int kind = 0; kind < kinds.size(); kind++) {
             Deque<Named> waiting = new ArrayDeque<>();
             for (int frame = 1; frame <= frames; frame++) {
-                if (frame >= first && frame < next) {
+                if (frame >= first && frame < next && ofTheFrame.contains(kind)) {
                     continue;
                 }
                 for (Piece piece : kinds.get(kind)) {

@@ -115,7 +115,7 @@ final class StickLoading {
         List<List<Integer>> groups = groups();
         List<Nesting.Result> results = new ArrayList<>();
         for (List<Integer> group : groups) {
-            results.add(load(group, groups.size() == 1, held, pinned, loaded, used, search));
+            results.add(load(group, groups.size() == 1 || isTheFrame(group), held, pinned, loaded, used, search));
         }
         int unplaced = results.stream().flatMap(result -> result.missing().stream()).mapToInt(Integer::intValue).sum();
         double cost = loaded.stream().mapToDouble(stick -> rack.sticks().get(stick.stock).cost()).sum();
@@ -134,6 +134,12 @@ final class StickLoading {
         }
         return groups.entrySet().stream().sorted(Comparator.comparingInt(entry -> entry.getKey().size()))
                 .map(Map.Entry::getValue).toList();
+    }
+
+    /** Whether these kinds are all that the frame itself is cut into, and nothing else. */
+    private boolean isTheFrame(List<Integer> group) {
+        return IntStream.range(0, kinds.size())
+                .allMatch(kind -> kinds.get(kind).getFirst().place().ring().isEmpty() == group.contains(kind));
     }
 
     private List<Integer> fitting(int kind) {
@@ -158,7 +164,7 @@ final class StickLoading {
         }
         List<Loaded> begun = loaded.stream().filter(stick -> fitting.contains(stick.stock)).toList();
         begun.forEach(stick -> bars.add(new Nesting.Bar(List.copyOf(stick.free), 1, 0, true)));
-        boolean free = alone && pinned.sticks().isEmpty();
+        boolean free = alone && begun.isEmpty() && pinned.sticks().isEmpty();
         List<Integer> frame = free ? group.stream().map(kind -> kinds.get(kind).size()).toList() : List.of();
         List<Nesting.Part> parts = parts(group, held);
         Nesting.Result result = new Nesting(parts, bars, frame, free ? rack.keepFrameTogether() : Keep.NO)

@@ -7,8 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import neatcorner.job.Defaults;
 import neatcorner.measure.Length;
+import neatcorner.measure.Units;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.piece.FramePieces;
@@ -23,13 +26,15 @@ import neatcorner.stock.Search;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 import neatcorner.stock.StickLayout;
+import neatcorner.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 class LayOutTest {
-    private static final Blanks BLANKS = new Blanks(Length.mm(100), Length.mm(20), Length.ZERO);
+    private static final Blanks BLANKS = new Blanks(new Blanks.Blank(Species.named("pine"), Length.mm(100),
+            Length.mm(20), Length.ZERO, Defaults.section(Units.MILLIMETRES)), Map.of());
 
     private static List<Piece> frame(double sightWidth, double sightHeight, double face) {
         return FramePieces.ofRectangle(new Opening(Length.mm(sightWidth), Length.mm(sightHeight)),

@@ -20,7 +20,7 @@ public final class CutListCsv {
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord("piece", "side", "count", "long_mm", "short_mm", "long", "short", "left_miter_deg",
                     "right_miter_deg", "face_mm", "left_tilt_deg", "right_tilt_deg", "span_mm", "blank_mm");
-            Blanks blanks = Blanks.of(plan.job().section());
+            Blanks blanks = plan.blanks();
             for (Piece piece : plan.parts()) {
                 printer.printRecord(piece.name(), piece.place().words(), plan.job().quantity(),
                         piece.longPoint().toMm(),

@@ -37,8 +37,8 @@ public final class JobForm {
 
     static final Form<Units> UNITS = Forms.named(List.of(Units.values()), Units::symbol, "mm or in");
     private static final Form<SizeOf> SIZE_OF = Forms.named(SizeOf.class);
-    private static final Form<CornerJoint> JOINT = Forms.named(CornerJoint.class);
-    private static final Form<List<Reinforcement>> REINFORCEMENT = Forms.list(ReinforcementForm.REINFORCEMENT,
+    static final Form<CornerJoint> JOINT = Forms.named(CornerJoint.class);
+    static final Form<List<Reinforcement>> REINFORCEMENT = Forms.list(ReinforcementForm.REINFORCEMENT,
             Job.MOST_REINFORCEMENTS);
     private static final Form<Length> SIDE = Forms.length(LengthRange.FRAME);
 
@@ -79,18 +79,35 @@ public final class JobForm {
         Pack pack = f.get("pack", Job::pack, PackForm.PACK, "layers from the front");
         Section section = f.must("section", Job::section, SectionForm.SECTION, "");
         Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
+        List<Ring> rings = f.get("rings", Job::rings, RingForm.all(section.wood()),
+                "what is set against the frame: a backer, a strainer, a band");
         return new Job(title, order, units, quantity, outline, measured.of(), measured.size(), hold, pack,
-                new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement()),
+                new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement(), null), rings,
                 f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
                 f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""),
+                f.get("fitOut", Job::fitOut, FitOutForm.FIT_OUT, "how what it frames is put in"),
+                f.get("hanging", Job::hanging, HangingForm.HANGING, ""),
                 f.get("looks", Job::looks, LooksForm.LOOKS, "colours, photo, other designs"));
     }
 
     /** The play in a rabbet stands beside it, where files of the first day have it. */
     private static Form<Hold> hold(Length clearance) {
-        return Form.of("hold", f -> f.choose("kind", "rabbet",
-                List.of(Kind.of("rabbet", Hold.InRabbet.class, g -> new Hold.InRabbet(clearance))), ""));
+        Form<Length> play = Forms.length(LengthRange.PLAY);
+        Form<Length> reach = Forms.length(LengthRange.BORDER);
+        return Form.of("hold", f -> f.choose("kind", "rabbet", List.of(
+                Kind.of("rabbet", Hold.InRabbet.class, g -> new Hold.InRabbet(clearance)),
+                Kind.of("float", Hold.Floating.class, g -> new Hold.Floating(
+                        g.orIn("gap", Hold.Floating::gap, play, Holds::gap, "seen round the art, a side"))),
+                Kind.of("panel", Hold.Panel.class, g -> new Hold.Panel(
+                        g.orIn("play", Hold.Panel::play, play, Holds::panelPlay, "round the panel, a side"))),
+                Kind.of("mirror", Hold.OverMirror.class, g -> new Hold.OverMirror(
+                        g.orIn("beyond", Hold.OverMirror::beyond, reach, Holds::beyond,
+                                "how far the frame reaches past the mirror, a side"))),
+                Kind.of("wrap", Hold.Wrapped.class, g -> new Hold.Wrapped(
+                        g.orIn("return", Hold.Wrapped::fold, reach, Holds::fold,
+                                "how far the fabric reaches onto the back"))),
+                Kind.of("nothing", Hold.Nothing.class, g -> new Hold.Nothing())), ""));
     }
 
     private record Corner(CornerJoint joint, List<Reinforcement> reinforcement) {}

@@ -40,6 +40,7 @@ final class RackForm {
             f -> new Stick(name(f, Stick::name, "stick"), f.must("length", Stick::length, STOCK, ""),
                     f.or("count", Stick::count, COUNT, 1, ""), price(f, Stick::price),
                     f.or("defects", Stick::defects, DEFECTS, List.of(), "`[[from, to], …]`"),
+                    f.maybe("wood", Stick::wood, SectionForm.WOOD, "where it is not the frame's"),
                     f.maybe("width", Stick::width, ACROSS, "where it is not the section's"),
                     f.maybe("thickness", Stick::thickness, ACROSS, "where it is not the section's")));
 

@@ -6,7 +6,6 @@ import java.util.Objects;
 import java.util.function.ToIntFunction;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.form.Fields;
-import neatcorner.exchange.form.Fields.Need;
 import neatcorner.exchange.form.Form;
 import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.form.Kind;
@@ -69,35 +68,56 @@ final class SectionForm {
             Form.of("operation", f -> f.choose("op", null, LINES, "")), 0, Milling.MOST_OPERATIONS + 1,
             "at most " + Milling.MOST_OPERATIONS + " operations");
 
-    static final Form<Section> SECTION = Form.of("section", f -> {
-        Species wood = f.get("wood", Section::wood, WOOD, "a name");
-        Length width = f.must("width", Section::width, ACROSS, "of the face");
-        Length thickness = f.must("thickness", Section::thickness, ACROSS, "front to back");
-        Cut cut = f.within("rabbet", Need.MUST, "for the pack", SectionForm::rabbet);
-        List<Line> lines = f.get("milling", section -> lines(section.milling()), MILLING,
-                "in order; `rabbet` says when the rabbet is cut: first, if it is not there");
-        Layers layers = f.get("layers", section -> section.milling().layers(), new LayersForm(wood),
-                "boards glued up: each with `thickness` on each other, front first; with `width` edge to edge, sight edge first");
-        return new Section(wood, width, thickness, cut.rabbet(), milling(cut, lines, layers));
-    });
+    private static final Form<Cut> RABBET = Form.of("rabbet", SectionForm::rabbet);
+    private static final Species FIRST_WOOD = Species.named("white ash");
+    private static final Cut NO_RABBET = new Cut(Rabbet.NONE, RabbetWay.ROUTER, 0);
+
+    /** Of the frame itself. */
+    static final Form<Section> SECTION = section("section", null);
 
     private SectionForm() {}
+
+    /** Of a ring, which is of the frame's wood where it does not say. */
+    static Form<Section> ofRing(Species frames) {
+        return section("ring section", frames);
+    }
+
+    private static Form<Section> section(String name, @Nullable Species frames) {
+        return Form.of(name, f -> {
+            Species own = frames == null
+                    ? f.or("wood", Section::wood, WOOD, FIRST_WOOD, "a name")
+                    : f.maybe("wood", Section::wood, WOOD, "left out where it is the frame's");
+            Species wood = own == null ? Objects.requireNonNull(frames) : own;
+            Length width = f.must("width", Section::width, ACROSS, "of the face");
+            Length thickness = f.must("thickness", Section::thickness, ACROSS, "front to back");
+            Cut cut = f.maybe("rabbet", SectionForm::cut, RABBET, "for the pack; left out where there is none");
+            List<Line> lines = f.or("milling", section -> lines(section.milling()), MILLING, List.of(),
+                    "in order; `rabbet` says when the rabbet is cut: first, if it is not there");
+            Layers layers = f.or("layers", section -> section.milling().layers(), new LayersForm(wood), Layers.NONE,
+                    "boards glued up: each with `thickness` on each other, front first; with `width` edge to edge, sight edge first");
+            Cut done = cut == null ? NO_RABBET : cut;
+            return new Section(wood, width, thickness, done.rabbet(), milling(done, lines, layers));
+        });
+    }
 
     /** The pack's rabbet, and how it is cut. */
     private record Cut(Rabbet rabbet, RabbetWay way, int passes) {}
 
-    private static Cut rabbet(Fields<Section> f) throws BadFile {
-        Length width = f.must("width", section -> section.rabbet().width(), CUT, "across, from the sight edge");
-        Length depth = f.must("depth", section -> section.rabbet().depth(), CUT, "front to back, from the back");
-        Rabbet.Step step = f.maybe("step", section -> section.rabbet().step(), STEP,
+    private static @Nullable Cut cut(Section section) {
+        return section.rabbet().isNone()
+                ? null
+                : new Cut(section.rabbet(), section.milling().way(), section.milling().rabbetPasses());
+    }
+
+    private static Cut rabbet(Fields<Cut> f) throws BadFile {
+        Length width = f.must("width", cut -> cut.rabbet().width(), CUT, "across, from the sight edge");
+        Length depth = f.must("depth", cut -> cut.rabbet().depth(), CUT, "front to back, from the back");
+        Rabbet.Step step = f.maybe("step", cut -> cut.rabbet().step(), STEP,
                 "the wider, shallower step of a double rabbet");
-        Angle tilt = f.get("tilt", section -> section.rabbet().tilt(),
-                Forms.angle(0, 90, "a tilt from 0 to 90 degrees"),
-                "degrees its ledge is turned, to lie level where the faces slope");
-        RabbetWay way = f.get("cut", section -> section.milling().way(), WAY,
-                "how; `ready`: the moulding comes with it");
-        return new Cut(new Rabbet(width, depth, step, tilt), way,
-                passes(f, section -> section.milling().rabbetPasses()));
+        Angle tilt = f.or("tilt", cut -> cut.rabbet().tilt(), Forms.angle(0, 90, "a tilt from 0 to 90 degrees"),
+                Angle.ZERO, "degrees its ledge is turned, to lie level where the faces slope");
+        RabbetWay way = f.or("cut", Cut::way, WAY, RabbetWay.ROUTER, "how; `ready`: the moulding comes with it");
+        return new Cut(new Rabbet(width, depth, step, tilt), way, passes(f, Cut::passes));
     }
 
     private static <R> int passes(Fields<R> f, ToIntFunction<R> of) throws BadFile {

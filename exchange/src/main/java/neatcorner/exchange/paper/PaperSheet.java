@@ -24,8 +24,8 @@ public final class PaperSheet {
     /** Points in a millimetre: a drawing of that scale is at full size. */
     public static final double POINTS_PER_MM = 72 / 25.4;
 
-    private static final double LINE = 15;
-    private static final double LEADING = 12;
+    private static final double LINE = 13;
+    private static final double LEADING = 11.4;
     private static final double TEXT = 9.5;
     /** Between columns, and between cards. */
     private static final double GUTTER = 18;
@@ -104,6 +104,11 @@ public final class PaperSheet {
     private void use(PagePen other) {
         pen = other;
         painter = new PaperPainter(other, notation);
+    }
+
+    /** Whether a part fits on what is left of this sheet. */
+    public boolean hasRoomFor(Part part) throws IOException {
+        return height(part, width) <= left();
     }
 
     /** Parts one below the other in two columns about as long. */
@@ -192,7 +197,7 @@ public final class PaperSheet {
     /** A heading, and quietly beside it what goes for all that stands below. */
     public void heading(String heading, String beside) throws IOException {
         keepTogether(54);
-        y += 19;
+        y += 16;
         String said = notation.words(heading);
         text(x, said, 11.5, Pen.Face.BOLD, Tint.INK);
         double at = x + pen.width(said, 11.5, Pen.Face.BOLD) + 8;

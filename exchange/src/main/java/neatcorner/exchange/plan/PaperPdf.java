@@ -51,14 +51,22 @@ public final class PaperPdf {
         sheet.beside(0.5, () -> part(StationFiles.Moment.FRAME, telling),
                 () -> part(StationFiles.Moment.CUT_LIST, telling));
         part(StationFiles.Moment.BOARDS, telling);
-        part(StationFiles.Moment.MILLING, telling);
+        sheet.beside(0.5, () -> part(StationFiles.Moment.MILLING, telling),
+                () -> part(StationFiles.Moment.PACK, telling));
         part(StationFiles.Moment.FIRST_CUTS, telling);
         part(StationFiles.Moment.FINAL_CUTS, telling);
+        boolean minded = sheet.hasRoomFor(() -> part(StationFiles.Moment.CAUTIONS, telling));
+        if (minded) {
+            part(StationFiles.Moment.CAUTIONS, telling);
+        }
         sheet.newPage();
         part(StationFiles.Moment.CORNERS, telling);
         part(StationFiles.Moment.GLUE_UP, telling);
-        sheet.beside(0.5, () -> part(StationFiles.Moment.PACK, telling),
-                () -> part(StationFiles.Moment.CAUTIONS, telling));
+        part(StationFiles.Moment.FIT_OUT, telling);
+        part(StationFiles.Moment.HANGING, telling);
+        if (!minded) {
+            part(StationFiles.Moment.CAUTIONS, telling);
+        }
         part(StationFiles.Moment.SHEETS, telling);
     }
 

@@ -7,7 +7,6 @@ import neatcorner.measure.Length;
 import neatcorner.piece.EndCut;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
-import neatcorner.stock.Blanks;
 
 /** How values that several stations have stand in a plan's JSON. */
 public final class PlanNumbers {
@@ -34,8 +33,8 @@ public final class PlanNumbers {
                 .with("count", Json.of(plan.job().quantity())).with("long", mm(piece.longPoint()))
                 .with("short", mm(piece.shortPoint())).with("span", mm(piece.span())).with("left", end(piece.left()))
                 .with("right", end(piece.right()));
-        Length blank = Blanks.of(plan.job().section()).width(piece);
-        return (blank.equals(plan.job().section().width()) ? fields : fields.with("blank", mm(blank))).end();
+        Length blank = plan.blanks().width(piece);
+        return (blank.equals(plan.section(piece).width()) ? fields : fields.with("blank", mm(blank))).end();
     }
 
     private static Json end(EndCut end) {

@@ -29,11 +29,15 @@ public interface StationFiles {
         CORNERS,
         /** Clamps, glue and finish. */
         GLUE_UP,
+        /** What goes in from behind, step by step. */
+        FIT_OUT,
+        /** Hooks, wire, what they carry. */
+        HANGING,
         /** What glass, mat and backing are cut to. */
         PACK,
         /** The sheets that they are cut from. */
         SHEETS,
-        /** What to mind, at the end. */
+        /** What to mind before the saw starts. */
         CAUTIONS,
         /** At full size, on a paper of its own. */
         FULL_SIZE

@@ -108,7 +108,7 @@ public class JobFileTest {
         "[310, 350] | [350, 310] | stock.sticks[0].defects[0]: expected a defect that ends after it starts",
         "\"price\": 18.50 | \"price\": -1 | stock.sticks[0].price: expected a price of zero or more",
         "\"title\": \"Tide chart\" | \"title\": 7 | title: expected a text in quotes",
-        "\"rabbet\" | \"rebate\" | section.rabbet: expected a value: the field is missing",
+        "\"depth\": 12 | \"deep\": 12 | section.rabbet.depth: expected a value: the field is missing",
         "\"wish\" | \"maybe\" | stock.keepFrameTogether: expected one of no, wish, must",
         "\"thickness\": 0.3 | \"thickness\": NaN | expected JSON",
         "\"pack\": [ | \"pack\": [[ | expected",

@@ -180,7 +180,7 @@ class PapersTest {
         Json.Obj root = (Json.Obj) JsonText.read(text);
         assertEquals(
                 Set.of("format", "title", "sizes", "pack", "pieces", "sticks", "nesting", "saw", "weight", "findings",
-                        "section", "corner", "glueup", "schedule", "offcuts"),
+                        "section", "corner", "glueup", "schedule", "offcuts", "fitOut", "hanging"),
                 root.fields().keySet());
         assertEquals("[ 691, 527 ]", flat(text, "rabbet"));
         assertEquals("[ 588, 414 ]", flat(text, "window"));

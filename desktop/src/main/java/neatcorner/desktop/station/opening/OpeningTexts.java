@@ -14,7 +14,12 @@ final class OpeningTexts {
 
     // OpeningTools
 
-    static final String STANDARD_SIZES = "Standard sizes";
+    static final String KIND_OF_FRAME = "Kind of frame";
+    static final String KIND = "Kind";
+    static final String CHANGE_KIND = "kind of frame";
+    static final String NOT_OF_THIS_SIZE = "not of this size";
+    static final String A_KIND = "kind of frame";
+    static final String STANDARD_SIZES = "Standard";
     static final String WHAT_FITS = "What fits?";
     static final String CHANGE_START = "start";
     static final String ART = "art";

@@ -12,6 +12,7 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.TypedNumber;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.Palette;
 import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.fitout.Layer;
@@ -33,6 +34,7 @@ import neatcorner.station.opening.WhatFits;
 final class OpeningTools {
     private final Workbench bench;
     private final Controls.Choices<SizeOf> start;
+    private final KindCard kind;
     private final MenuButton standard = new MenuButton(OpeningTexts.STANDARD_SIZES);
     private final MenuButton fits = new MenuButton(OpeningTexts.WHAT_FITS);
     private final CardButton mat;
@@ -43,8 +45,9 @@ final class OpeningTools {
     private final List<Node> controls;
     private boolean showing;
 
-    OpeningTools(Desk desk) {
+    OpeningTools(Desk desk, Palette palette) {
         this.bench = desk.bench();
+        kind = new KindCard(desk, palette);
         start = new Controls.Choices<SizeOf>(of -> bench.change(OpeningTexts.CHANGE_START, job -> job.startingFrom(of)))
                 .with(SizeOf.ART, OpeningTexts.ART, "start-art")
                 .with(SizeOf.RABBET, OpeningTexts.RABBET, "start-rabbet")
@@ -77,7 +80,7 @@ final class OpeningTools {
         Button turn = Controls.chip(OpeningTexts.TURN,
                 () -> bench.change(OpeningTexts.CHANGE_TURN, job -> turned(job)));
         turn.setId("turn-art");
-        controls = List.of(Controls.captioned(OpeningTexts.I_MEASURED, start), standard, mat,
+        controls = List.of(kind.button(), Controls.captioned(OpeningTexts.I_MEASURED, start), standard, mat,
                 Controls.captioned(OpeningTexts.FRAMES, quantity),
                 new CardButton(desk, "opening-more", OpeningTexts.MORE, OpeningTexts.OPENING,
                         List.of(turn, clearance, fits)));
@@ -158,6 +161,7 @@ final class OpeningTools {
 
     void show(Plan plan, Notation notation) {
         showing = true;
+        kind.show(plan, notation);
         start.show(plan.job().sizeOf());
         start.rename(SizeOf.RABBET, notation.words(OpeningTexts.RABBET));
         mat.setText(notation.words(OpeningTexts.MAT));

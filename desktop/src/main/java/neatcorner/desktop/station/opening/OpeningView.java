@@ -33,7 +33,7 @@ public final class OpeningView extends StationView {
     @Override
     public void furnish() {
         super.furnish();
-        OpeningTools made = new OpeningTools(desk);
+        OpeningTools made = new OpeningTools(desk, view());
         tools = made;
         ModeTiles<Boolean> both = new ModeTiles<Boolean>(view(), this::take)
                 .with(false, OpeningTexts.SIZES, "opening-sizes", FramedPictures::sizes)

@@ -9,7 +9,6 @@ import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.station.StationFiles;
-import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
@@ -69,7 +68,7 @@ public final class OpeningFiles implements StationFiles {
         sheet.heading(OpeningPaperTexts.CUT_FOR_THE_PACK);
         sheet.columns(List.of("layer", "width", "height", "thickness"), List.of(0.0, 0.36, 0.58, 0.8));
         for (Layer layer : plan.job().pack().layers()) {
-            Opening size = CutSizes.of(layer, plan.sizes(), plan.seat().rabbet(), plan.job().units());
+            Opening size = plan.cut(layer);
             sheet.row(List.of(notation.words(layer.title())), List.of(size.width(), size.height(), layer.thickness()));
         }
         Opening window = plan.sizes().window();

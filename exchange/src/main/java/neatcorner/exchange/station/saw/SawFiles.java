@@ -6,6 +6,7 @@ import static neatcorner.exchange.station.PlanNumbers.mm;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.StepCard;
@@ -47,8 +48,10 @@ public final class SawFiles implements StationFiles {
         switch (moment) {
             case FINAL_CUTS -> settings(plan, sheet);
             case CAUTIONS -> cautions(plan, telling.notation(), sheet);
-            case FRAME, CUT_LIST, BOARDS, MILLING, FIRST_CUTS, CORNERS, GLUE_UP, PACK, FULL_SIZE, SHEETS -> {
-            }
+            case FRAME, CUT_LIST, BOARDS, MILLING, FIRST_CUTS, CORNERS, GLUE_UP, FIT_OUT, HANGING, PACK, FULL_SIZE,
+                    SHEETS ->
+                {
+                }
         }
     }
 
@@ -156,14 +159,13 @@ public final class SawFiles implements StationFiles {
     }
 
     private static void cautions(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.heading(SawPaperTexts.BEFORE_THE_SAW_STARTS);
-        for (String caution : List.of(
+        sheet.inTwoColumns(Stream.of(
                 SawPaperTexts.EYES_AND_EARS_PROTECTED,
                 SawPaperTexts.BLADE_STANDS_STILL_BEFORE,
                 Sentence.of(SawPaperTexts.SHORT_PIECES_ARE_CLAMPED,
                         plan.job().saw().minHold()).in(notation),
-                SawPaperTexts.GLOVES_AND_EYE_PROTECTION)) {
-            sheet.note("!", caution, false);
-        }
+                SawPaperTexts.GLOVES_AND_EYE_PROTECTION).<PaperSheet.Part>map(
+                        caution -> () -> sheet.note("!", caution, false))
+                .toList());
     }
 }

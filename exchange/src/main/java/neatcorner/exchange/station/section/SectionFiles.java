@@ -1,16 +1,23 @@
 package neatcorner.exchange.station.section;
 
+import static neatcorner.exchange.station.PlanNumbers.mm;
+import static neatcorner.exchange.station.PlanNumbers.pair;
+import static neatcorner.exchange.station.PlanNumbers.piece;
+
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.station.PlanNumbers;
 import neatcorner.exchange.station.StationFiles;
+import neatcorner.fitout.Screws;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
+import neatcorner.plan.CutRing;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.section.MillPass;
@@ -34,6 +41,9 @@ public final class SectionFiles implements StationFiles {
         if (section.isSound()) {
             root.with("section", milled(section));
         }
+        if (!plan.rings().isEmpty()) {
+            root.with("rings", Json.of(plan.rings().stream().map(ring -> ring(ring, plan)).toList()));
+        }
     }
 
     @Override
@@ -42,9 +52,28 @@ public final class SectionFiles implements StationFiles {
             case CUT_LIST -> section(plan, telling.notation(), sheet);
             case MILLING -> milling(plan.job().section(), sheet);
             case FULL_SIZE -> fullSize(plan, telling.notation(), sheet);
-            case FRAME, BOARDS, FIRST_CUTS, FINAL_CUTS, CORNERS, GLUE_UP, PACK, SHEETS, CAUTIONS -> {
+            case FRAME, BOARDS, FIRST_CUTS, FINAL_CUTS, CORNERS, GLUE_UP, FIT_OUT, HANGING, PACK, SHEETS, CAUTIONS -> {
             }
         }
+    }
+
+    /** A ring whose place is impossible has no pieces, and findings say why. */
+    private static Json ring(CutRing ring, Plan plan) {
+        Json.Fields fields = Json.object().with("name", ring.name())
+                .with("outside", pair(ring.placed().outside().width(), ring.placed().outside().height()))
+                .with("sight", pair(ring.placed().sight().width(), ring.placed().sight().height()))
+                .with("pieces", Json.of(ring.pieces().stream().map(piece -> piece(piece, plan)).toList()));
+        Screws screws = ring.ring().screws();
+        return (screws == null
+                ? fields
+                : fields.with("screws", Json.object().with("length", mm(screws.length()))
+                        .with("along", Json.of(ring.pieces().stream().map(piece -> Json.object()
+                                .with("piece", piece.name())
+                                .with("at", Json.of(screws.spacing().screws(piece.longPoint()).stream()
+                                        .map(PlanNumbers::mm).toList()))
+                                .end()).toList()))
+                        .end()))
+                .end();
     }
 
     private static Json milled(Section section) {
@@ -104,9 +133,9 @@ public final class SectionFiles implements StationFiles {
         }
         sheet.keepTogether(80);
         sheet.heading(SectionPaperTexts.MILLING_PASS_BY_PASS);
-        sheet.inTwoColumns(MillingSlate.alike(section)
-                .stream().<PaperSheet.Part>map(passes -> () -> sheet.tick(MillingSlate.inWords(section, passes)))
-                .toList());
+        for (List<MillPass> passes : MillingSlate.alike(section)) {
+            sheet.tick(MillingSlate.inWords(section, passes));
+        }
         sheet.note("!",
                 SectionPaperTexts.LIGHT_PASSES_AGAINST_THE_CUTTERS,
                 false);

@@ -34,7 +34,7 @@ public final class SticksFiles implements StationFiles {
     public void json(Plan plan, Telling telling, Json.Fields root) {
         root.with("sticks", Json.of(plan.layout().sticks().stream().map(stick -> stick(stick, plan)).toList()))
                 .with("nesting", nesting(plan));
-        if (!plan.parts().equals(plan.pieces())) {
+        if (!plan.parts().equals(plan.allPieces())) {
             root.with("parts", Json.of(plan.parts().stream().map(piece -> piece(piece, plan)).toList()));
         }
         WoodJson.add(plan, root, telling.search());
@@ -51,7 +51,7 @@ public final class SticksFiles implements StationFiles {
                 wood.offcuts();
             }
             case SHEETS -> wood.sheets(telling.search());
-            case FRAME, MILLING, FINAL_CUTS, CORNERS, GLUE_UP, PACK, FULL_SIZE, CAUTIONS -> {
+            case FRAME, MILLING, FINAL_CUTS, CORNERS, GLUE_UP, FIT_OUT, HANGING, PACK, FULL_SIZE, CAUTIONS -> {
             }
         }
     }
@@ -66,7 +66,7 @@ public final class SticksFiles implements StationFiles {
         Json.Fields fields = Json.object().with("piece", cut.piece().name()).with("frame", Json.of(cut.frame()))
                 .with("at", mm(cut.at())).with("span", mm(cut.piece().span()))
                 .with("long", mm(cut.piece().longPoint()));
-        Blanks blanks = Blanks.of(plan.job().section());
+        Blanks blanks = plan.blanks();
         if (blanks.isRipped(cut.piece(), stick.stick())) {
             fields.with("ripTo", mm(blanks.width(cut.piece())));
         }
@@ -108,7 +108,7 @@ public final class SticksFiles implements StationFiles {
                 figures.add(piece.left().bevel());
             }
             if (wide) {
-                figures.add(Blanks.of(plan.job().section()).width(piece));
+                figures.add(plan.blanks().width(piece));
             }
             sheet.row(List.of(piece.name()), figures);
         }
@@ -145,11 +145,11 @@ public final class SticksFiles implements StationFiles {
     /** Whether a piece's first cut needs no words of its own: as the first of the stick, not ripped, not turned. */
     private static boolean isPlain(Plan plan, CutStick stick, CutPiece cut, CutPiece first) {
         return !cut.flipped() && cut.piece().left().isNear(first.piece().left())
-                && !Blanks.of(plan.job().section()).isRipped(cut.piece(), stick.stick());
+                && !plan.blanks().isRipped(cut.piece(), stick.stick());
     }
 
     private static Sentence firstCut(Plan plan, CutStick stick, CutPiece cut) {
-        Blanks blanks = Blanks.of(plan.job().section());
+        Blanks blanks = plan.blanks();
         String said = blanks.isRipped(cut.piece(), stick.stick())
                 ? SticksPaperTexts.FIRST_CUT_RIPPED
                 : SticksPaperTexts.FIRST_CUT;

@@ -1,0 +1,42 @@
+package neatcorner.fitout;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+
+/**
+ * What keeps the pack in: of which kind, how long each is, and how they are set out.
+ *
+ * @param length of a point, a nail or a clip's screw; how far blocks and triangles reach along the wall
+ */
+@RecordBuilder
+public record Retainers(RetainerKind kind, Length length, Spacing spacing) implements RetainersBuilder.With {
+
+    /** Points of 13 mm or 1/2 in. */
+    public static Retainers usual(Units units) {
+        return of(RetainerKind.POINTS, units);
+    }
+
+    /** Of a kind, in the size that is commonly used. */
+    public static Retainers of(RetainerKind kind, Units units) {
+        Length length = switch (kind) {
+            case POINTS, PUSH_POINTS -> units.either(13, 1.0 / 2);
+            case BRADS, FLEXIBLE_TABS -> units.either(15, 5.0 / 8);
+            case BENT_NAILS -> units.either(20, 3.0 / 4);
+            case TURN_CLIPS, OFFSET_CLIPS -> units.either(10, 3.0 / 8);
+            case BLOCKS -> units.either(40, 1.5);
+            case TRIANGLES -> units.either(60, 2.5);
+            case STRIP -> units.either(20, 3.0 / 4);
+        };
+        return new Retainers(kind, length, Spacing.retainers(units));
+    }
+
+    /** How deep one goes into wood: a driven one half its length, the screw of a clip all of it, others not at all. */
+    public Length into() {
+        return switch (kind.way()) {
+            case DRIVEN -> length.scaled(0.5);
+            case SCREWED -> length;
+            case GLUED -> Length.ZERO;
+        };
+    }
+}

@@ -1,0 +1,113 @@
+package neatcorner.station.fitout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.RetainerKind;
+import neatcorner.fitout.Retainers;
+import neatcorner.job.Hold;
+import neatcorner.measure.Sentence;
+import neatcorner.outline.Opening;
+import neatcorner.plan.Across;
+import neatcorner.plan.Plan;
+
+/** In which order things go in, and what to mind. */
+public final class FitOutSteps {
+    private FitOutSteps() {}
+
+    /** One step after the other, from the open frame to the closed one. */
+    public static List<Sentence> of(Plan plan) {
+        return switch (plan.job().hold()) {
+            case Hold.InRabbet rabbet -> inRabbet(plan);
+            case Hold.Floating floating -> List.of(Sentence.of(FitOutTexts.STEP_BLACKEN),
+                    Sentence.of(FitOutTexts.STEP_CENTER, floating.gap()),
+                    Sentence.naming(carrier(plan), FitOutTexts.STEP_SCREW_BACKER),
+                    Sentence.of(FitOutTexts.STEP_LOOK));
+            case Hold.Panel panel -> List.of(Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_OUT),
+                    Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_IN));
+            case Hold.OverMirror mirror -> List.of(Sentence.of(FitOutTexts.STEP_MIRROR_CLIPS),
+                    Sentence.of(FitOutTexts.STEP_MIRROR_GLUE, plan.job().units().either(25, 1)),
+                    Sentence.of(FitOutTexts.STEP_MIRROR_ORDER));
+            case Hold.Wrapped wrapped -> wrapped(plan);
+            case Hold.Nothing nothing -> List.of(Sentence.of(FitOutTexts.STEP_NOTHING));
+        };
+    }
+
+    private static String carrier(Plan plan) {
+        return Across.of(plan).carrier().map(ring -> ring.ring().name()).orElse(FitOutTexts.BACKER);
+    }
+
+    private static List<Sentence> inRabbet(Plan plan) {
+        List<Layer> layers = plan.job().pack().layers();
+        if (layers.isEmpty()) {
+            return List.of(Sentence.of(FitOutTexts.STEP_NOTHING));
+        }
+        List<Sentence> steps = new ArrayList<>();
+        boolean glazed = layers.stream().anyMatch(Layer.Glazing.class::isInstance);
+        boolean matted = plan.job().pack().mat().isPresent();
+        boolean art = layers.stream().anyMatch(Layer.Art.class::isInstance);
+        if (glazed) {
+            steps.add(Sentence.of(FitOutTexts.STEP_CLEAN));
+        }
+        if (matted || art) {
+            steps.add(Sentence.of(glazed
+                    ? matted ? FitOutTexts.STEP_GLAZING_IN : FitOutTexts.STEP_GLAZING_IN_NO_MAT
+                    : FitOutTexts.STEP_ART_IN));
+        }
+        Retainers kept = plan.job().fitOut().retainers();
+        String name = kept.kind().title();
+        if (kept.kind() == RetainerKind.STRIP) {
+            steps.add(Sentence.of(FitOutTexts.STEP_STRIP));
+        } else if (kept.kind() == RetainerKind.TRIANGLES) {
+            steps.add(Sentence.of(FitOutTexts.STEP_CORNERS.formatted(name)));
+        } else {
+            boolean backed = layers.stream().anyMatch(Layer.Backing.class::isInstance);
+            steps.add(Sentence.of((backed ? FitOutTexts.STEP_BACKING : FitOutTexts.STEP_TWO_POINTS).formatted(name)));
+            steps.add(Sentence.of(FitOutTexts.STEP_ALL.formatted(name), kept.spacing().first(),
+                    kept.spacing().most()));
+        }
+        Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
+        steps.add(strainer.isPresent()
+                ? Sentence.naming(strainer.get().ring().name(), FitOutTexts.STEP_STRAINER)
+                : Sentence.of(FitOutTexts.STEP_DUST, plan.job().units().either(3, 1.0 / 8)));
+        return steps;
+    }
+
+    private static List<Sentence> wrapped(Plan plan) {
+        Opening fabric = FitOutWork.of(plan).fabric();
+        List<Sentence> steps = new ArrayList<>(List.of(Sentence.of(FitOutTexts.STEP_SAND)));
+        if (fabric != null) {
+            steps.add(Sentence.of(FitOutTexts.STEP_FABRIC, fabric.width(), fabric.height()));
+        }
+        steps.add(Sentence.of(FitOutTexts.STEP_STAPLES));
+        steps.add(Sentence.of(FitOutTexts.STEP_FOLDS));
+        return steps;
+    }
+
+    /** What to beware of in what is done here; each is said only where it is done. */
+    public static List<String> cautions(Plan plan) {
+        List<String> cautions = new ArrayList<>();
+        boolean glazed = plan.job().pack().layers().stream().anyMatch(Layer.Glazing.class::isInstance);
+        switch (plan.job().hold()) {
+            case Hold.InRabbet rabbet -> {
+                if (glazed) {
+                    cautions.add(FitOutTexts.CAUTION_GLASS);
+                }
+                if (plan.job().fitOut().retainers().kind() == RetainerKind.POINTS
+                        && !plan.job().pack().layers().isEmpty()) {
+                    cautions.add(FitOutTexts.CAUTION_DRIVER);
+                }
+            }
+            case Hold.OverMirror mirror -> cautions.add(FitOutTexts.CAUTION_MIRROR);
+            case Hold.Wrapped wrapped -> cautions.add(FitOutTexts.CAUTION_STAPLES);
+            case Hold.Floating floating -> {
+            }
+            case Hold.Panel panel -> {
+            }
+            case Hold.Nothing nothing -> {
+            }
+        }
+        return cautions;
+    }
+}

@@ -1,0 +1,197 @@
+package neatcorner.station.hanging;
+
+import static neatcorner.plan.Station.HANGING;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Material;
+import neatcorner.hanging.Depth;
+import neatcorner.hanging.HangBy;
+import neatcorner.hanging.Hanging;
+import neatcorner.hanging.Wire;
+import neatcorner.job.Job;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Mass;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import org.jspecify.annotations.Nullable;
+
+/** Whether it holds, hides its hook, stays straight, and fits the wall. */
+final class HangingFindings {
+    /** Sides that bend by more pull the miters open, mm: common practice. */
+    private static final double MOST_BEND = 1;
+    /** What a sawtooth hanger is good for: common practice. */
+    private static final Mass SAWTOOTH_MASS = new Mass(2);
+    private static final double SAWTOOTH_MM = 400;
+    /** A frame above furniture: 150 to 250 mm or 6 to 10 in, common practice. */
+    private static final double ABOVE_FURNITURE_MM = 150;
+
+    private final Plan plan;
+    private final Hanging hanging;
+    private final HangingWork work;
+    private final Units units;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private HangingFindings(Plan plan, HangingWork work) {
+        this.plan = plan;
+        this.work = work;
+        this.hanging = plan.job().hanging();
+        this.units = plan.job().units();
+    }
+
+    static List<Finding> of(Plan plan) {
+        return HangingWork.of(plan).map(work -> new HangingFindings(plan, work).all()).orElse(List.of());
+    }
+
+    private List<Finding> all() {
+        rings();
+        wire();
+        fixings();
+        wall();
+        return findings;
+    }
+
+    private static Remedy hang(Sentence label, UnaryOperator<Hanging> change) {
+        return new Remedy(label, job -> job.withHanging(change.apply(job.hanging())));
+    }
+
+    private void rings() {
+        if (hanging.by().hasRings() && work.rings() == null) {
+            findings.add(Finding.check(HangingFinding.RINGS_OFF, HANGING, Sentence.of(HangingTexts.RINGS_OFF_THE_FRAME,
+                    hanging.rings().in(work.height()), work.height()),
+                    hang(Sentence.of(HangingTexts.RINGS_A_THIRD_DOWN), h -> h.withRings(new Depth.Share(1.0 / 3)))));
+        }
+    }
+
+    private void wire() {
+        Wire wire = work.wire();
+        HangingWork.Rings rings = work.rings();
+        if (wire == null || rings == null) {
+            return;
+        }
+        Length whole = hanging.hooks() > 1 ? hanging.apart().times(hanging.hooks() - 1) : Length.ZERO;
+        if (whole.isMoreThan(rings.span())) {
+            Length closer = new Length(rings.span().units() / 2 / (hanging.hooks() - 1));
+            findings.add(Finding.check(HangingFinding.HOOKS_APART, HANGING,
+                    Sentence.of(HangingTexts.HOOKS_TOO_FAR_APART, whole, rings.span()),
+                    hang(Sentence.of(HangingTexts.HOOKS_CLOSER, closer), h -> h.withApart(closer))));
+            return;
+        }
+        Length hidden = Wire.hidden(units);
+        if (wire.drop().isLessThan(hidden)) {
+            Sentence said = wire.drop().isNegative()
+                    ? Sentence.of(HangingTexts.HOOK_STANDS_ABOVE, wire.drop().negate())
+                    : Sentence.of(HangingTexts.HOOK_SHOWS, wire.drop());
+            findings.add(Finding.check(HangingFinding.HOOK_SHOWS, HANGING, said, hideHook(wire, rings, hidden)));
+        }
+        if (work.worst() > MOST_BEND) {
+            findings.add(Finding.check(HangingFinding.SIDES_BEND, HANGING,
+                    Sentence.of(HangingTexts.SIDES_BEND, Length.mm(work.worst())), hang(
+                            Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
+                            h -> h.withBy(HangBy.D_RINGS))));
+        }
+    }
+
+    /** A flatter wire where that is still 15° or more; else lower rings. */
+    private static Remedy hideHook(Wire wire, HangingWork.Rings rings, Length hidden) {
+        double flat = Math.floor(Wire.forDrop(rings.span(), wire.apart(), rings.depth(), hidden).degrees());
+        if (flat >= 15) {
+            return hang(Sentence.of(HangingTexts.HANG_THE_WIRE_FLATTER, Angle.ofDegrees(flat)),
+                    h -> h.withAngle(Angle.ofDegrees(flat)));
+        }
+        Length lower = rings.depth().plus(hidden.minus(wire.drop()));
+        return hang(Sentence.of(HangingTexts.RINGS_LOWER, lower), h -> h.withRings(new Depth.Fixed(lower)));
+    }
+
+    private void fixings() {
+        Mass load = work.load();
+        if (hanging.by() == HangBy.SAWTOOTH && (work.mass().kilograms() > SAWTOOTH_MASS.kilograms()
+                || work.width().isMoreThan(units.either(SAWTOOTH_MM, 16)))) {
+            findings.add(Finding.check(HangingFinding.HANGER_HEAVY, HANGING,
+                    Sentence.of(HangingTexts.TOO_HEAVY_FOR.formatted(HangBy.SAWTOOTH.title()), work.mass(),
+                            work.width(), SAWTOOTH_MASS, units.either(SAWTOOTH_MM, 16)),
+                    hang(Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
+                            h -> h.withBy(HangBy.D_RINGS))));
+        }
+        if (work.hooks().isEmpty()) {
+            return;
+        }
+        double rated = hanging.rating().kilograms();
+        Mass needed = work.hooks().getFirst().needed();
+        if (rated > 0 && rated < load.kilograms()) {
+            findings.add(Finding.stop(HangingFinding.FIXING_WEAK, HANGING,
+                    Sentence.of(HangingTexts.FIXING_CANNOT_HOLD, load, hanging.rating()), moreHooks()));
+        } else if (rated > 0 && rated < needed.kilograms()) {
+            findings.add(Finding.check(HangingFinding.FIXING_RATING, HANGING,
+                    Sentence.of(HangingTexts.RATING_TOO_LOW, load, needed, hanging.rating()), moreHooks()));
+        }
+        if (hanging.sleepers() && work.hooks().size() < 2) {
+            findings.add(Finding.check(HangingFinding.FIXING_ONE, HANGING,
+                    Sentence.of(HangingTexts.ONE_FIXING_OVER_PEOPLE), hanging.by() == HangBy.WIRE
+                            ? hang(Sentence.of(HangingTexts.SO_MANY_HOOKS, Scalar.count(2)), h -> h.withHooks(2))
+                            : hang(Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
+                                    h -> h.withBy(HangBy.D_RINGS))));
+        }
+        if (hanging.sleepers() && plan.job().pack().layers().stream()
+                .anyMatch(
+                        layer -> layer instanceof Layer.Glazing glazing && glazing.material().equals(Material.GLASS))) {
+            findings.add(Finding.check(HangingFinding.GLASS_OVER_PEOPLE, HANGING,
+                    Sentence.of(HangingTexts.GLASS_OVER_PEOPLE), null));
+        }
+    }
+
+    /** As many hooks as would each carry a quarter of what they are rated for, where the number is free and not absurd. */
+    private @Nullable Remedy moreHooks() {
+        int enough = (int) Math.ceil(work.mass().kilograms() * 4 / hanging.rating().kilograms() - 1e-9);
+        boolean free = hanging.by() == HangBy.WIRE || hanging.by() == HangBy.CLEAT || hanging.by() == HangBy.STRIPS
+                || hanging.by() == HangBy.SCREWS;
+        return free && enough <= Hanging.MOST_HOOKS
+                && (hanging.by() != HangBy.WIRE || enough <= 2)
+                        ? hang(Sentence.of(HangingTexts.SO_MANY_HOOKS, Scalar.count(enough)),
+                                h -> h.withHooks(enough))
+                        : null;
+    }
+
+    private void wall() {
+        if (!hanging.by().isOnWall()) {
+            return;
+        }
+        Job job = plan.job();
+        Length half = work.height().scaled(0.5);
+        Length top = work.top(job);
+        Length bottom = hanging.centre().minus(half);
+        if (top.isMoreThan(hanging.ceiling())) {
+            Length lower = rounded(hanging.ceiling().minus(half), false);
+            findings.add(Finding.check(HangingFinding.WALL_LOW, HANGING,
+                    Sentence.of(HangingTexts.WALL_TOO_LOW, top, hanging.ceiling()),
+                    lower.isLessThan(half) ? null : centered(lower)));
+        } else if (bottom.isNegative()) {
+            findings.add(Finding.check(HangingFinding.WALL_LOW, HANGING,
+                    Sentence.of(HangingTexts.BELOW_THE_FLOOR, bottom.negate()), centered(rounded(half, true))));
+        }
+        Length furniture = hanging.furniture();
+        Length least = units.either(ABOVE_FURNITURE_MM, 6);
+        if (furniture != null && bottom.minus(furniture).isLessThan(least)) {
+            Length higher = rounded(furniture.plus(least).plus(half), true);
+            findings.add(Finding.check(HangingFinding.FURNITURE_NEAR, HANGING,
+                    Sentence.of(HangingTexts.ON_THE_FURNITURE, bottom.minus(furniture), least),
+                    higher.plus(half).isMoreThan(hanging.ceiling()) ? null : centered(higher)));
+        }
+    }
+
+    private static Remedy centered(Length height) {
+        return hang(Sentence.of(HangingTexts.CENTER_IT_AT, height), h -> h.withCentre(height));
+    }
+
+    private Length rounded(Length length, boolean up) {
+        long step = units.either(10, 1.0 / 2).units();
+        return new Length(Math.floorDiv(length.units() + (up ? step - 1 : 0), step) * step);
+    }
+}

@@ -1,0 +1,86 @@
+package neatcorner.station.hanging;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import neatcorner.hanging.HangBy;
+import neatcorner.hanging.Hanging;
+import neatcorner.hanging.Hook;
+import neatcorner.hanging.Wire;
+import neatcorner.measure.Length;
+import neatcorner.measure.Physical;
+import neatcorner.measure.Reading;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+
+/** Weight, where the hook goes, what it has to carry, and the wire. */
+final class HangingSlate {
+    private HangingSlate() {}
+
+    static Slate of(Plan plan) {
+        List<Slate.Row> rows = new ArrayList<>();
+        rows.add(Slate.Row.large(HangingTexts.WEIGHT, Reading.computed(HangingTexts.WEIGHT, plan.weight().total(),
+                "{0} + {1}", Reading.given(HangingTexts.WOOD, plan.weight().wood()),
+                Reading.given(HangingTexts.WHAT_IS_IN_IT, plan.weight().pack()))));
+        HangingWork.of(plan).ifPresent(work -> add(plan, work, rows));
+        return new Slate(rows);
+    }
+
+    private static void add(Plan plan, HangingWork work, List<Slate.Row> rows) {
+        Hanging hanging = plan.job().hanging();
+        Reading drop = drop(work);
+        if (!work.hooks().isEmpty()) {
+            Hook hook = work.hooks().getFirst();
+            rows.add(Slate.Row.large(HangingTexts.HOOK_HEIGHT, Reading.computed(HangingTexts.HOOK_HEIGHT,
+                    hook.height(), HangingTexts.HOOK_HEIGHT_FORMULA,
+                    Reading.given(HangingTexts.CENTER_HEIGHT, hanging.centre()),
+                    Reading.given(HangingTexts.FRAME_HEIGHT, work.height()), drop)));
+            rows.add(Slate.Row.large(HangingTexts.RATING_EACH, Reading.computed(HangingTexts.RATING_EACH,
+                    hook.needed(), HangingTexts.RATING_FORMULA, Reading.given(HangingTexts.LOAD, hook.load()))));
+            rows.add(Slate.Row.plain(HangingTexts.DROP, drop));
+        } else if (hanging.by() == HangBy.EASEL) {
+            rows.add(Slate.Row.large(HangingTexts.FOOT, Reading.computed(HangingTexts.FOOT,
+                    work.height().scaled(2.0 / 3), HangingTexts.FOOT_FORMULA,
+                    Reading.given(HangingTexts.FRAME_HEIGHT, work.height()))));
+        }
+        if (work.hooks().size() > 1) {
+            Length apart = work.hooks().get(1).from().minus(work.hooks().getFirst().from());
+            rows.add(Slate.Row.large(HangingTexts.BETWEEN_HOOKS, hanging.by() == HangBy.D_RINGS
+                    || hanging.by() == HangBy.KEYHOLES
+                            ? Reading.computed(HangingTexts.BETWEEN_HOOKS, apart, HangingTexts.AS_WIDE_AS_THE_RINGS)
+                            : Reading.given(HangingTexts.BETWEEN_HOOKS, apart)));
+        }
+        Wire wire = work.wire();
+        if (wire != null) {
+            rows.add(Slate.Row.large(HangingTexts.WIRE_TO_CUT, Reading.computed(HangingTexts.WIRE_TO_CUT,
+                    wire.length(), HangingTexts.WIRE_FORMULA,
+                    Reading.given(HangingTexts.WRAP, Wire.wrap(plan.job().units())))));
+            rows.add(Slate.Row.plain(HangingTexts.TENSION, Reading.computed(HangingTexts.TENSION,
+                    Physical.force(wire.tension()), HangingTexts.TENSION_FORMULA,
+                    Reading.given(HangingTexts.WIRE_ANGLE, wire.angle()))));
+            work.bends().stream().max(Comparator.comparingDouble(HangingWork.Bend::by))
+                    .ifPresent(bend -> rows.add(bend(bend)));
+        }
+    }
+
+    private static Reading drop(HangingWork work) {
+        Wire wire = work.wire();
+        HangingWork.Rings rings = work.rings();
+        if (wire != null && rings != null) {
+            return Reading.computed(HangingTexts.DROP, wire.drop(), HangingTexts.DROP_FORMULA,
+                    Reading.given(HangingTexts.RINGS_DOWN, rings.depth()),
+                    Reading.given(HangingTexts.FREE_SPAN, wire.span().minus(wire.apart())),
+                    Reading.given(HangingTexts.WIRE_ANGLE, wire.angle()));
+        }
+        return rings != null
+                ? Reading.given(HangingTexts.DROP, rings.depth())
+                : Reading.computed(HangingTexts.DROP, work.drop(), HangingTexts.DROP_IN_THE_MIDDLE);
+    }
+
+    private static Slate.Row bend(HangingWork.Bend bend) {
+        return Slate.Row.plain(HangingTexts.BEND, Reading.computed(HangingTexts.BEND, Length.mm(bend.by()),
+                HangingTexts.BEND_FORMULA, Reading.given(HangingTexts.PULL, Physical.force(bend.force())),
+                Reading.given(HangingTexts.FROM_END, bend.at()),
+                Reading.given(HangingTexts.SIDE_LENGTH, bend.length())));
+    }
+}

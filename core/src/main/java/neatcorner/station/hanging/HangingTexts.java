@@ -1,0 +1,98 @@
+package neatcorner.station.hanging;
+
+/**
+ * All that this station says about a frame. {@code %s} stands for words that are filled in, <code>{0}</code> for the first
+ * quantity.
+ */
+final class HangingTexts {
+    // HangingFindings
+
+    static final String HOOK_SHOWS = "The hook comes {0} below the top edge only, and will be seen.";
+    static final String HOOK_STANDS_ABOVE = "The wire comes up {0} above the top edge of the frame.";
+    static final String HANG_THE_WIRE_FLATTER = "Hang the wire at {0}";
+    static final String RINGS_LOWER = "Set the rings {0} down";
+    static final String SIDES_BEND = "The wire pulls the sides in by {0}.";
+    static final String HANG_BY = "Hang it by %s";
+    static final String RATING_TOO_LOW = "One fixing carries {0} and should be rated {1}, four times as much; its label says "
+            + "{2}.";
+    static final String FIXING_CANNOT_HOLD = "One fixing carries {0}, and its label says {1}: it would not hold.";
+    static final String SO_MANY_HOOKS = "Hang it on {0} hooks";
+    static final String TOO_HEAVY_FOR = "At {0} and {1} wide it is too much for %s: good up to {2} and {3}.";
+    static final String ONE_FIXING_OVER_PEOPLE = "People sleep or sit below it: two fixings, so that one may fail.";
+    static final String WALL_TOO_LOW = "Its top would be {0} above the floor, and the wall is {1} high.";
+    static final String BELOW_THE_FLOOR = "Its bottom would be {0} below the floor.";
+    static final String ON_THE_FURNITURE = "Its bottom would be {0} above what stands below; {1} at least looks right.";
+    static final String CENTER_IT_AT = "Hang its center at {0}";
+    static final String RINGS_OFF_THE_FRAME = "The rings would be {0} down, and the frame is {1} high.";
+    static final String RINGS_A_THIRD_DOWN = "Set them a third down";
+    static final String HOOKS_TOO_FAR_APART = "The hooks are {0} apart, and the rings {1}.";
+    static final String HOOKS_CLOSER = "Set the hooks {0} apart";
+    static final String GLASS_OVER_PEOPLE = "Glass hangs where people sit or sleep: acrylic or safety glazing, as local codes "
+            + "ask.";
+
+    // HangingSlate
+
+    static final String WEIGHT = "Weight";
+    static final String WOOD = "wood";
+    static final String WHAT_IS_IN_IT = "what is in it";
+    static final String HOOK_HEIGHT = "Hook above the floor";
+    static final String HOOK_HEIGHT_FORMULA = "{0} + half of {1} − {2}";
+    static final String CENTER_HEIGHT = "center";
+    static final String FRAME_HEIGHT = "frame's height";
+    static final String DROP = "Hook below the top edge";
+    static final String DROP_FORMULA = "{0} − half of {1} × tan {2}";
+    static final String DROP_IN_THE_MIDDLE = "in the middle of the top piece";
+    static final String RINGS_DOWN = "rings from the top";
+    static final String FREE_SPAN = "free span";
+    static final String WIRE_ANGLE = "angle of the wire";
+    static final String BETWEEN_HOOKS = "From hook to hook";
+    static final String AS_WIDE_AS_THE_RINGS = "as far apart as the rings";
+    static final String TENSION = "Pull in the wire";
+    static final String TENSION_FORMULA = "weight ÷ (2 × sin {0})";
+    static final String WIRE_TO_CUT = "Wire to cut";
+    static final String WIRE_FORMULA = "the legs, and {0} to wrap at each end";
+    static final String WRAP = "as much";
+    static final String RATING_EACH = "Rating of each fixing";
+    static final String RATING_FORMULA = "4 × {0}";
+    static final String LOAD = "what it carries";
+    static final String BEND = "Sides bend by";
+    static final String BEND_FORMULA = "the wire pulls {0} at {1} from the end of a side of {2}";
+    static final String PULL = "sideways";
+    static final String FROM_END = "the ring";
+    static final String SIDE_LENGTH = "its length";
+    static final String FOOT = "Foot of the leg, up from the bottom";
+    static final String FOOT_FORMULA = "two thirds of {0}";
+
+    // HangingFields
+
+    static final String CENTER_ABOVE_THE_FLOOR = "Center above the floor";
+    static final String RINGS_FROM_THE_TOP = "Rings from the top";
+    static final String HOOKS_APART = "Hooks apart";
+    static final String CEILING = "Height of the wall";
+    static final String FURNITURE = "Height of what stands below";
+
+    // HangingFigure
+
+    static final String ON_THE_WALL = "The frame on its wall";
+    static final String FROM_BEHIND = "from behind";
+    static final String FLOOR = "floor";
+    static final String RING_SPAN = "From ring to ring";
+
+    // HangingChoices
+
+    static final String RATED_EACH = "each rated {0}";
+    static final String RATED = "rated {0}";
+    static final String ON_A_SHELF = "on a shelf";
+    static final String TOO_HEAVY = "too heavy";
+    static final String NO_WOOD_THERE = "no wood there";
+
+    // HangingCautions
+
+    static final String CAUTION_WALL = "Pipes and wires run in walls: look before you drill. Labels, local codes and licensed "
+            + "trades decide.";
+    static final String CAUTION_STUD = "Find the stud, and test with a thin nail where the frame will hide it.";
+    static final String CAUTION_STRIPS = "Strips hold on smooth paint only, pressed for 30 seconds, and never more than their "
+            + "label says.";
+
+    private HangingTexts() {}
+}

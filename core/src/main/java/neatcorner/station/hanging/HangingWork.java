@@ -1,0 +1,221 @@
+package neatcorner.station.hanging;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import neatcorner.hanging.Beam;
+import neatcorner.hanging.HangBy;
+import neatcorner.hanging.Hanging;
+import neatcorner.hanging.Hook;
+import neatcorner.hanging.Wire;
+import neatcorner.job.Job;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Mass;
+import neatcorner.measure.Units;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.Piece;
+import neatcorner.plan.Across;
+import neatcorner.plan.Derived;
+import neatcorner.plan.Plan;
+import neatcorner.section.Section;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How one frame hangs.
+ *
+ * @param width  of the frame, outside
+ * @param height of the frame, outside
+ * @param mass   that hangs
+ * @param rings  where rings are, if it has any
+ * @param wire   between them; null without one
+ * @param drop   from the top edge down to what is hung on
+ * @param hooks  on the wall, from left to right
+ * @param bends  of straight sides under a wire
+ */
+public record HangingWork(Length width, Length height, Mass mass, @Nullable Rings rings, @Nullable Wire wire,
+        Length drop, List<Hook> hooks, List<Bend> bends) {
+    private static final Derived<HangingWork> WORK = new Derived<>(plan -> plan.contours() == null
+            ? null
+            : of(plan,
+                    plan.contours()));
+    /** A frame's own leg, and strips, are as wide apart as this share of it. */
+    private static final double SPREAD = 0.8;
+
+    /**
+     * Two rings at one height.
+     *
+     * @param depth below the top edge
+     * @param left  of the middle of the outline's box, mm; seen from the front
+     * @param right likewise
+     */
+    public record Rings(Length depth, double left, double right) {
+
+        /** From one to the other. */
+        public Length span() {
+            return Length.mm(right - left);
+        }
+    }
+
+    /**
+     * A side that the wire pulls in.
+     *
+     * @param by     the largest deflection, mm
+     * @param force  newtons
+     * @param at     from the nearer end
+     * @param length of the side
+     */
+    public record Bend(Piece piece, double by, double force, Length at, Length length) {}
+
+    public HangingWork {
+        hooks = List.copyOf(hooks);
+        bends = List.copyOf(bends);
+    }
+
+    /** Of a plan; empty where there is no frame. */
+    public static Optional<HangingWork> of(Plan plan) {
+        return Optional.ofNullable(plan.derived(WORK));
+    }
+
+    /** As if it hung in another way. */
+    public static HangingWork as(Plan plan, Hanging hanging) {
+        return work(plan, Objects.requireNonNull(plan.contours()), hanging);
+    }
+
+    private static HangingWork of(Plan plan, Contours contours) {
+        return work(plan, contours, plan.job().hanging());
+    }
+
+    private static HangingWork work(Plan plan, Contours contours, Hanging hanging) {
+        Loop outline = outermost(plan, contours);
+        Length width = Length.mm(outline.right() - outline.left());
+        Length height = Length.mm(outline.bottom() - outline.top());
+        Mass mass = plan.weight().total();
+        Rings rings = hanging.by().hasRings() ? rings(plan, contours, outline, hanging.rings().in(height)) : null;
+        Wire wire = null;
+        Length drop = Length.mm(plan.job().section().width().toMm() / 2);
+        List<Bend> bends = List.of();
+        if (rings != null && hanging.by() == HangBy.WIRE) {
+            Length apart = hanging.hooks() > 1 ? hanging.apart().times(hanging.hooks() - 1) : Length.ZERO;
+            Units units = plan.job().units();
+            Angle asked = hanging.angle();
+            Angle angle = asked == null
+                    ? Wire.usual(rings.span(), apart, rings.depth, Wire.hidden(units))
+                    : asked;
+            wire = Wire.of(mass, rings.span(), rings.depth, angle, apart, Wire.wrap(units));
+            drop = wire.drop();
+            bends = bends(plan, contours, rings, outline, wire.pull());
+        } else if (rings != null) {
+            drop = rings.depth;
+        }
+        return new HangingWork(width, height, mass, rings, wire, drop,
+                hooks(hanging, hanging.centre().plus(height.scaled(0.5)).minus(drop), mass, rings, width), bends);
+    }
+
+    /** The outline of what is seen: of the frame, or of a ring that goes round it. */
+    static Loop outermost(Plan plan, Contours contours) {
+        Loop outermost = contours.outside();
+        for (Across.Lying ring : Across.of(plan).rings()) {
+            Contours edges = ring.ring().contours();
+            if (edges != null && Math.abs(edges.outside().area()) > Math.abs(outermost.area())) {
+                outermost = edges.outside();
+            }
+        }
+        return outermost;
+    }
+
+    /**
+     * Where the rings are screwed on: the middle of the wood behind the rabbet, or of the bar of a strainer. Empty where no
+     * wood is at that height on both sides.
+     */
+    private static @Nullable Rings rings(Plan plan, Contours contours, Loop outline, Length depth) {
+        double y = outline.top() + depth.toMm();
+        Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
+        Section section = strainer.map(Across.Lying::section).orElse(plan.job().section());
+        Contours held = strainer.map(ring -> ring.ring().contours()).orElse(contours);
+        double in = (section.width().toMm() - section.rabbet().widest().toMm()) / 2;
+        List<Double> across = crossings(held.outside(), y);
+        return across.size() < 2
+                ? null
+                : new Rings(depth, across.getFirst() + in, across.getLast() - in);
+    }
+
+    /** Where a level line crosses a loop, from left to right, mm. */
+    private static List<Double> crossings(Loop loop, double y) {
+        List<Double> across = new ArrayList<>();
+        for (int i = 0; i < loop.sides(); i++) {
+            Vertex a = loop.at(i);
+            Vertex b = loop.at(i + 1);
+            if (a.y() > y != b.y() > y) {
+                across.add(a.x() + (y - a.y()) / (b.y() - a.y()) * (b.x() - a.x()));
+            }
+        }
+        across.sort(Double::compare);
+        return across;
+    }
+
+    private static List<Bend> bends(Plan plan, Contours contours, Rings rings, Loop outline, double pull) {
+        double y = outline.top() + rings.depth.toMm();
+        List<Bend> bends = new ArrayList<>();
+        if (!contours.segments().isEmpty() || !plan.job().section().isSound()
+                || plan.pieces().stream().anyMatch(piece -> plan.job().section().secondMoment(piece.face()) <= 0)) {
+            return bends;
+        }
+        Loop edge = contours.outside();
+        Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
+        for (int i = 0; i < edge.sides(); i++) {
+            Vertex a = edge.at(i);
+            Vertex b = edge.at(i + 1);
+            if (a.y() > y != b.y() > y) {
+                double length = a.distanceTo(b);
+                double at = Math.abs((y - a.y()) / (b.y() - a.y())) * length;
+                double across = pull * Math.abs(b.y() - a.y()) / length;
+                Piece piece = plan.pieces().get(i);
+                Beam beam = beam(plan.job().section(), piece.face(), length);
+                double by = strainer.map(bar -> beam.with(beam(bar.section(), bar.section().width(), length)))
+                        .orElse(beam).deflection(across, at);
+                bends.add(new Bend(piece, by, across, Length.mm(Math.min(at, length - at)), Length.mm(length)));
+            }
+        }
+        return bends;
+    }
+
+    private static Beam beam(Section section, Length face, double length) {
+        return new Beam(length, section.wood().stiffness(), section.secondMoment(face));
+    }
+
+    private static List<Hook> hooks(Hanging hanging, Length height, Mass mass, @Nullable Rings rings, Length width) {
+        int count = hanging.fixings();
+        List<Hook> hooks = new ArrayList<>();
+        Length apart = switch (hanging.by()) {
+            case D_RINGS, KEYHOLES -> rings == null ? Length.ZERO : rings.span();
+            case WIRE, CLEAT, SCREWS -> hanging.apart();
+            case STRIPS -> count > 1 ? width.scaled(SPREAD / (count - 1)) : Length.ZERO;
+            case SAWTOOTH, EASEL -> Length.ZERO;
+        };
+        double middle = rings == null ? 0 : (rings.left + rings.right) / 2;
+        for (int i = 0; i < count; i++) {
+            Length from = Length.mm(middle + apart.toMm() * (i - (count - 1) / 2.0));
+            hooks.add(new Hook(height, from, new Mass(mass.kilograms() / count)));
+        }
+        return hooks;
+    }
+
+    /** The most that one fixing carries; zero without one. */
+    public Mass load() {
+        return hooks.isEmpty() ? Mass.ZERO : hooks.getFirst().load();
+    }
+
+    /** The largest bend, mm. */
+    public double worst() {
+        return bends.stream().mapToDouble(Bend::by).max().orElse(0);
+    }
+
+    /** How the top edge stands above the floor. */
+    public Length top(Job job) {
+        return job.hanging().centre().plus(height.scaled(0.5));
+    }
+}

@@ -1,0 +1,137 @@
+package neatcorner.station.section;
+
+import static neatcorner.plan.Station.SECTION;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import neatcorner.fitout.SizeOf;
+import neatcorner.job.Defaults;
+import neatcorner.job.Hold;
+import neatcorner.job.Job;
+import neatcorner.job.Ring;
+import neatcorner.measure.Length;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
+import neatcorner.measure.Units;
+import neatcorner.plan.Across;
+import neatcorner.plan.CutRing;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+
+/** Whether rings can lie where they are put, and whether they carry what floats in them. */
+final class RingFindings {
+    private RingFindings() {}
+
+    static void add(Plan plan, List<Finding> findings) {
+        if (plan.contours() == null) {
+            return;
+        }
+        for (CutRing ring : plan.rings()) {
+            Sentence fault = ring.placed().fault();
+            if (fault != null) {
+                findings.add(Finding.stop(SectionFinding.RING_IMPOSSIBLE, SECTION, fault, without(ring.name())));
+            } else if (!ring.ring().section().isSound()) {
+                findings.add(Finding.stop(SectionFinding.RING_IMPOSSIBLE, SECTION,
+                        Sentence.naming(ring.name(), SectionTexts.RING_SECTION_IMPOSSIBLE), without(ring.name())));
+            }
+        }
+        Across across = Across.of(plan);
+        for (Across.Clash clash : across.clashes(plan)) {
+            findings.add(Finding.stop(SectionFinding.RING_IN_WOOD, SECTION, Sentence.naming(clash.ring(),
+                    SectionTexts.RING_IN_THE_WOOD.formatted(clash.other().isEmpty()
+                            ? SectionTexts.THE_FRAME
+                            : SectionTexts.THE_RING.formatted(Theirs.words(clash.other())))),
+                    freed(plan.job(), clash.ring())));
+        }
+        if (plan.job().hold() instanceof Hold.Floating || plan.job().hold() instanceof Hold.Panel) {
+            addCarrier(plan, across, findings);
+        }
+    }
+
+    private static Remedy without(String name) {
+        return new Remedy(Sentence.naming(name, SectionTexts.LEAVE_THE_RING_OUT), job -> job.withRings(
+                job.rings().stream().filter(ring -> !ring.name().equals(name)).toList()));
+    }
+
+    /** One that was put somewhere by a number may lie where it falls; others go. */
+    private static Remedy freed(Job job, String name) {
+        Ring ring = job.ring(name);
+        return ring != null && ring.place() instanceof Ring.Place.Against against && against.front() != null
+                ? new Remedy(Sentence.of(SectionTexts.LET_IT_LIE_WHERE_IT_FALLS), j -> j.withRing(name,
+                        each -> each.place() instanceof Ring.Place.Against place
+                                ? each.withPlace(place.withFront(null))
+                                : each))
+                : without(name);
+    }
+
+    private static void addCarrier(Plan plan, Across across, List<Finding> findings) {
+        Job job = plan.job();
+        Units units = job.units();
+        Length least = Defaults.leastBearing(units);
+        Optional<Across.Lying> carrier = across.carrier();
+        if (carrier.isEmpty()) {
+            findings.add(Finding.check(SectionFinding.FLOAT_UNCARRIED, SECTION,
+                    Sentence.of(SectionTexts.NOTHING_CARRIES_THE_ART), backer(job)));
+            return;
+        }
+        String name = carrier.get().ring().name();
+        Length bearing = across.bearing().orElse(Length.ZERO);
+        if (bearing.isLessThan(least)) {
+            Length wider = carrier.get().section().width().plus(least).minus(bearing);
+            findings.add(Finding.check(SectionFinding.FLOAT_BEARING, SECTION,
+                    Sentence.naming(name, SectionTexts.TOO_LITTLE_BEARING, bearing, least),
+                    new Remedy(Sentence.naming(name, SectionTexts.MAKE_THE_RING_WIDE, wider),
+                            j -> j.withRing(name, ring -> ring.withSection(ring.section().withWidth(wider))))));
+        }
+        Across.Content held = across.content();
+        if (job.hold() instanceof Hold.Floating && held != null) {
+            Length recess = Length.mm(held.front());
+            if (recess.isNegative()) {
+                findings.add(Finding.check(SectionFinding.FLOAT_PROUD, SECTION,
+                        Sentence.of(SectionTexts.ART_STANDS_PROUD, recess.negate()), recessed(job)));
+            } else if (recess.isMoreThan(Defaults.recess(units).times(2))) {
+                findings.add(Finding.note(SectionFinding.FLOAT_DEEP, SECTION,
+                        Sentence.of(SectionTexts.ART_LIES_DEEP, recess), recessed(job)));
+            }
+        }
+    }
+
+    /** Thick enough for the art to lie a little below the rim. */
+    private static Remedy recessed(Job job) {
+        Length thickness = Defaults.recess(job.units()).plus(job.pack().thickness())
+                .plus(job.section().rabbet().depth());
+        return new Remedy(Sentence.of(SectionTexts.TAKE_STOCK_THICK, thickness),
+                j -> j.withSection(j.section().withThickness(thickness)));
+    }
+
+    private static Remedy backer(Job job) {
+        Length width = backerWidth(job);
+        return new Remedy(Sentence.of(SectionTexts.PUT_A_BACKER_IN, width), RingFindings::withBacker);
+    }
+
+    private static Length backerWidth(Job job) {
+        Length gap = job.hold().room();
+        Length needed = job.section().rabbet().width().plus(gap).plus(Defaults.leastBearing(job.units()));
+        Length step = job.units().either(5, 1.0 / 4);
+        return new Length((needed.units() + step.units() - 1) / step.units() * step.units());
+    }
+
+    /** A strip in the rabbet that reaches behind the art; a rabbet is cut for it where there is none. */
+    private static Job withBacker(Job job) {
+        Units units = job.units();
+        Job cut = job.section().rabbet().isNone()
+                ? job.withSection(job.section().withRabbet(
+                        Rabbet.plain(units.either(6, 1.0 / 4), units.either(6, 1.0 / 4))))
+                : job;
+        Section strip = new Section(cut.section().wood(), backerWidth(cut), units.either(6, 1.0 / 4), Rabbet.NONE);
+        Ring backer = Ring.against(new Ring.Place.Against(SectionTexts.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
+                units.either(0.25, 1.0 / 64), null), strip);
+        List<Ring> rings = new ArrayList<>(cut.rings());
+        rings.add(backer);
+        return cut.withRings(rings);
+    }
+}

@@ -1,0 +1,164 @@
+package neatcorner.desktop.station.hanging;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import neatcorner.desktop.control.AngleBox;
+import neatcorner.desktop.control.Controls;
+import neatcorner.desktop.control.LengthBox;
+import neatcorner.desktop.control.TypedNumber;
+import neatcorner.desktop.desk.Later;
+import neatcorner.desktop.draw.PictureChoice;
+import neatcorner.desktop.station.CardButton;
+import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.StationView;
+import neatcorner.drawing.Figure;
+import neatcorner.hanging.HangBy;
+import neatcorner.hanging.Hanging;
+import neatcorner.hanging.WallKind;
+import neatcorner.measure.Mass;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
+import neatcorner.station.hanging.HangingCautions;
+import neatcorner.station.hanging.HangingChoices;
+import neatcorner.station.hanging.HangingFields;
+import neatcorner.station.hanging.HangingFigure;
+import neatcorner.station.hanging.HangingWork;
+
+/** Station 9: the wall with the frame on it, and what it hangs by. */
+public final class HangingView extends StationView {
+    private static final double POUND = 0.45359237;
+    private static final double MOST_RATING = 1000;
+    private static final double FURNITURE_MM = 850;
+    private static final double FURNITURE_INCHES = 34;
+
+    private final PictureChoice<HangBy> ways;
+    private final CardButton way;
+    private final Later<Plan, List<Way>> known;
+    private final AngleBox angle;
+    private final Spinner<Integer> hooks;
+    private final Node hooksBox;
+    private final Controls.Choices<WallKind> walls;
+    private final LengthBox ceiling;
+    private final LengthBox furniture;
+    private final LengthBox apart;
+    private final CheckBox below = new CheckBox(HangingTexts.SOMETHING_BELOW);
+    private final CheckBox sleepers = new CheckBox(HangingTexts.SLEEPERS);
+    private final Spinner<Double> rating;
+    private final Label unit = new Label();
+    private boolean showing;
+
+    /** A way to hang, with what decides for it. */
+    private record Way(HangBy by, Sentence figure, boolean fits, Figure picture) {}
+
+    public HangingView(Desk desk) {
+        super(desk, Station.HANGING);
+        known = new Later<>(bench(), List.of(), (plan, search) -> Arrays.stream(HangBy.values())
+                .map(by -> new Way(by, HangingChoices.figure(plan, by), HangingChoices.fits(plan, by),
+                        HangingFigure.picture(plan, by)))
+                .toList(), desk::refresh);
+        ways = new PictureChoice<HangBy>(view(), 3, 2.6, by -> change(HangingTexts.CHANGE_WAY, h -> h.withBy(by)))
+                .inCard();
+        ways.setId("hang-by");
+        way = new CardButton(desk, "hang-way", "", HangingTexts.CHANGE_WAY, List.of(ways));
+        angle = new AngleBox(HangingTexts.WIRE_ANGLE, "hanging-angle", 5, 80,
+                to -> change(HangingTexts.CHANGE_ANGLE, h -> h.withAngle(to)));
+        hooks = TypedNumber.count("hooks", HangingTexts.HOOKS, 1, Hanging.MOST_HOOKS, bench()::say);
+        hooks.valueProperty().addListener((observed, old, now) -> {
+            if (!showing && now != null) {
+                change(HangingTexts.CHANGE_HOOKS, h -> h.withHooks(now));
+            }
+        });
+        hooksBox = Controls.captioned(HangingTexts.HOOKS, hooks);
+        walls = new Controls.Choices<>(kind -> change(HangingTexts.CHANGE_WALL, h -> h.withWall(kind)));
+        for (WallKind kind : WallKind.values()) {
+            walls.with(kind, kind.title(), "wall-" + kind.name().toLowerCase(Locale.ROOT));
+        }
+        ceiling = new LengthBox(bench(), HangingFields.CEILING, HangingTexts.CEILING);
+        furniture = new LengthBox(bench(), HangingFields.FURNITURE, HangingTexts.FURNITURE);
+        apart = new LengthBox(bench(), HangingFields.APART, HangingTexts.APART);
+        below.setId("furniture-below");
+        below.setOnAction(e -> change(HangingTexts.CHANGE_FURNITURE, this::withBelow));
+        sleepers.setId("sleepers");
+        sleepers.setOnAction(
+                e -> change(HangingTexts.CHANGE_SLEEPERS, h -> h.withSleepers(sleepers.isSelected())));
+        rating = TypedNumber.decimal("rating", HangingTexts.RATING, 0, MOST_RATING, 1, bench()::say);
+        rating.valueProperty().addListener((observed, old, now) -> {
+            if (!showing && now != null) {
+                double kilograms = now * (metric() ? 1 : POUND);
+                change(HangingTexts.CHANGE_RATING, h -> h.withRating(new Mass(kilograms)));
+            }
+        });
+        addTools(way, angle, hooksBox, new CardButton(desk, "the-wall", HangingTexts.THE_WALL, HangingTexts.THE_WALL,
+                List.of(Controls.captioned(HangingTexts.FIXED_TO, walls),
+                        Controls.captioned(HangingTexts.RATING, rating, unit), apart, ceiling, below, furniture,
+                        sleepers)));
+    }
+
+    private boolean metric() {
+        return bench().job().units() == Units.MILLIMETRES;
+    }
+
+    private Hanging withBelow(Hanging hanging) {
+        return hanging.withFurniture(below.isSelected()
+                ? bench().job().units().either(FURNITURE_MM, FURNITURE_INCHES)
+                : null);
+    }
+
+    private void change(String name, UnaryOperator<Hanging> change) {
+        bench().change(name, job -> job.withHanging(change.apply(job.hanging())));
+    }
+
+    @Override
+    public String caution(Plan plan) {
+        return String.join(" ", HangingCautions.of(plan));
+    }
+
+    @Override
+    public Figure figure(Plan plan) {
+        return HangingFigure.of(plan);
+    }
+
+    @Override
+    public void showTools(Plan plan, Notation notation) {
+        showing = true;
+        Hanging hanging = plan.job().hanging();
+        way.setText(notation.words(Sentence.capital(hanging.by().title())));
+        ways.show(known.of(plan).stream()
+                .map(each -> new PictureChoice.Option<>(each.by(), Controls.id("hang-", each.by()),
+                        notation.words(Sentence.capital(each.by().title())), each.figure().in(notation), "",
+                        each.fits(), each.by() == hanging.by(), each.picture()))
+                .toList());
+        HangingWork.of(plan).map(HangingWork::wire).ifPresent(wire -> angle.show(wire.angle(), notation));
+        present(angle, hanging.by() == HangBy.WIRE);
+        boolean counted = hanging.by() == HangBy.WIRE || hanging.by() == HangBy.CLEAT
+                || hanging.by() == HangBy.STRIPS || hanging.by() == HangBy.SCREWS;
+        hooks.getValueFactory().setValue(hanging.hooks());
+        present(hooksBox, counted);
+        walls.show(hanging.wall());
+        ceiling.show(plan, notation);
+        furniture.show(plan, notation);
+        present(furniture, hanging.furniture() != null);
+        apart.show(plan, notation);
+        present(apart, counted && hanging.hooks() > 1 && hanging.by() != HangBy.STRIPS);
+        below.setSelected(hanging.furniture() != null);
+        sleepers.setSelected(hanging.sleepers());
+        double shown = hanging.rating().kilograms() / (metric() ? 1 : POUND);
+        rating.getValueFactory().setValue(Math.round(shown * 100) / 100.0);
+        unit.setText(metric() ? HangingTexts.KILOGRAMS : HangingTexts.POUNDS);
+        showing = false;
+    }
+
+    private static void present(Node node, boolean present) {
+        node.setVisible(present);
+        node.setManaged(present);
+    }
+}

@@ -1,0 +1,75 @@
+package neatcorner.exchange.station.hanging;
+
+import static neatcorner.exchange.station.PlanNumbers.degrees;
+import static neatcorner.exchange.station.PlanNumbers.mm;
+
+import java.io.IOException;
+import java.util.List;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.station.StationFiles;
+import neatcorner.hanging.Hook;
+import neatcorner.hanging.Wire;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Slate;
+import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
+import neatcorner.station.hanging.HangingCautions;
+import neatcorner.station.hanging.HangingWork;
+import org.jspecify.annotations.Nullable;
+
+/** How the frame hangs. */
+public final class HangingFiles implements StationFiles {
+    @Override
+    public Station station() {
+        return Station.HANGING;
+    }
+
+    @Override
+    public void json(Plan plan, Telling telling, Json.Fields root) {
+        HangingWork.of(plan).ifPresent(work -> root.with("hanging", hanging(work)));
+    }
+
+    /** Figures beside each other on paper, and where each begins. */
+    private static final int ACROSS = 5;
+    private static final List<Double> PLACES = List.of(0.0, 0.16, 0.4, 0.6, 0.82);
+
+    private static Json hanging(HangingWork work) {
+        return Json.object().with("mass", Json.of(work.mass().kilograms(), 4)).with("wire", wire(work.wire()))
+                .with("hooks", Json.of(work.hooks().stream().map(HangingFiles::hook).toList()))
+                .with("bends", Json.of(work.bends().stream().map(bend -> Json.object()
+                        .with("piece", bend.piece().name()).with("by", Json.of(bend.by(), 4)).end()).toList()))
+                .end();
+    }
+
+    private static Json wire(@Nullable Wire wire) {
+        return wire == null
+                ? Json.none()
+                : Json.object().with("angle", degrees(wire.angle())).with("tension", Json.of(wire.tension(), 4))
+                        .with("span", mm(wire.span())).with("drop", mm(wire.drop())).with("length", mm(wire.length()))
+                        .end();
+    }
+
+    private static Json hook(Hook hook) {
+        return Json.object().with("height", mm(hook.height())).with("from", mm(hook.from()))
+                .with("load", Json.of(hook.load().kilograms(), 4))
+                .with("needed", Json.of(hook.needed().kilograms(), 4)).end();
+    }
+
+    @Override
+    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+        if (moment != Moment.HANGING || plan.contours() == null) {
+            return;
+        }
+        sheet.heading(HangingPaperTexts.HANGING_BY.formatted(plan.job().hanging().by().title()));
+        List<Slate.Row> rows = Chapters.slate(plan, Station.HANGING).rows();
+        for (int from = 0; from < rows.size(); from += ACROSS) {
+            List<Slate.Row> line = rows.subList(from, Math.min(rows.size(), from + ACROSS));
+            sheet.columns(line.stream().map(Slate.Row::name).toList(), PLACES);
+            sheet.row(List.of(), line.stream().map(row -> row.readings().getFirst().value()).toList());
+        }
+        for (String caution : HangingCautions.of(plan)) {
+            sheet.note("!", caution, false);
+        }
+    }
+}

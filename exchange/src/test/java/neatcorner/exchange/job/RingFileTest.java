@@ -1,0 +1,99 @@
+package neatcorner.exchange.job;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neatcorner.exchange.plan.PlanJson;
+import neatcorner.hanging.Depth;
+import neatcorner.hanging.HangBy;
+import neatcorner.job.Defaults;
+import neatcorner.job.Hold;
+import neatcorner.job.Job;
+import neatcorner.job.Preset;
+import neatcorner.measure.Length;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.plan.Plan;
+import neatcorner.planner.Planner;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class RingFileTest {
+    private static final String FLOATER = """
+        { "format": "neat-corner-job/1", "title": "Storm", "units": "in",
+          "size": { "of": "art", "width": 16, "height": 20 }, "hold": { "kind": "float" },
+          "pack": [ { "kind": "art", "thickness": 0.75 } ],
+          "section": { "wood": "walnut", "width": "1/2", "thickness": "1 1/8", "rabbet": { "width": "1/4", "depth": "1/4" } },
+          "rings": [ { "name": "backer", "edge": "rabbet", "as": "outside", "play": "1/64",
+                       "section": { "width": 1, "thickness": "1/4" }, "screws": { "length": "3/4", "most": 8 } } ],
+          "hanging": { "by": "wire", "rings": 5, "angle": 20 } }
+        """;
+
+    @Test
+    void aFloaterIsReadAndPlannedInInches() throws Exception {
+        Job job = JobFile.read(FLOATER).job();
+        assertEquals(new Hold.Floating(Length.inches(0.25)), job.hold());
+        assertEquals("walnut", job.rings().getFirst().section().wood().name(), "the frame's wood, where it says none");
+        assertTrue(job.rings().getFirst().section().rabbet().isNone());
+        assertEquals(new Depth.Fixed(Length.inches(5)), job.hanging().rings());
+        assertEquals(Length.inches(16.5), job.sizes().sight().width(), "art + 1/2 in for a gap of 1/4 in");
+        String plan = PlanJson.write(Planner.plan(job), Notation.of(Units.INCHES));
+        for (String wanted : List.of("\"rings\"", "\"backer A\"", "\"screws\"", "\"along\"", "\"fitOut\"",
+                "\"hanging\"",
+                "\"tension\"", "\"needed\"", "\"bends\"")) {
+            assertTrue(plan.contains(wanted), wanted);
+        }
+    }
+
+    @Test
+    void whatAFileDoesNotSayIsAsItWas() throws Exception {
+        Job job = JobFile.read(FLOATER.replaceAll("(?s)\"rings\": \\[ \\{.*?\\} \\],", "")
+                .replaceAll("(?s),\\s*\"hanging\".*\\}\\s*\\}", "}")).job();
+        assertEquals(List.of(), job.rings());
+        assertEquals(HangBy.D_RINGS, job.hanging().by());
+        assertNull(job.hanging().angle());
+    }
+
+    @Test
+    void everyHoldComesBack() throws Exception {
+        List<Hold> holds = List.of(new Hold.InRabbet(Length.mm(1)), new Hold.Floating(Length.mm(5)),
+                new Hold.Panel(Length.mm(0.5)), new Hold.OverMirror(Length.mm(30)), new Hold.Wrapped(Length.mm(28)),
+                new Hold.Nothing());
+        assertEquals(Set.of(Hold.class.getPermittedSubclasses()),
+                holds.stream().map(Object::getClass).collect(Collectors.toSet()));
+        for (Hold hold : holds) {
+            Job job = Defaults.blank(Units.MILLIMETRES).withHold(hold);
+            assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
+        }
+    }
+
+    /** Each kind of frame can be made as it is offered, is what it is called, and comes back from its file. */
+    @ParameterizedTest
+    @EnumSource
+    void everyPresetIsAFrameThatCanBeMade(Preset preset) throws Exception {
+        for (Units units : Units.values()) {
+            Job job = preset.of(Defaults.blank(units), units);
+            assertEquals(preset, Preset.of(job));
+            assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
+            assertEquals(Defaults.blank(units).size(), job.sizes().art(), "of the same art");
+            Plan plan = Planner.plan(job);
+            Set<String> stops = plan.findings().stream().filter(each -> each.level().code().equals("stop"))
+                    .map(each -> each.code()).collect(Collectors.toSet());
+            assertTrue(Set.of("stock.short").containsAll(stops), () -> preset + " " + plan.findings());
+            Set<String> codes = plan.findings().stream().map(each -> each.code()).collect(Collectors.toSet());
+            for (String never : List.of("float.bearing", "float.uncarried", "float.proud", "float.deep", "screw.short",
+                    "screw.through", "ring.in-wood", "pack.too-thick", "pack.no-room-for-retainers", "lip.thin")) {
+                assertFalse(codes.contains(never), () -> preset + " in " + units + ": " + plan.findings());
+            }
+            for (Preset other : Preset.values()) {
+                assertEquals(other, Preset.of(other.of(job, units)), preset + " to " + other);
+            }
+        }
+    }
+}
