@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -25,10 +26,12 @@ import neatcorner.exchange.paper.Templates;
 import neatcorner.exchange.plan.Paper;
 import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
+import neatcorner.planner.Batch;
 import neatcorner.planner.Planner;
 import neatcorner.saw.SawSetting;
 import neatcorner.station.opening.OpeningFigure;
@@ -46,8 +49,11 @@ import picocli.CommandLine.Parameters;
 /** {@code plan JOB.json}: works a job out and prints the plan, or writes it to a folder as files. */
 @Command(name = "plan", mixinStandardHelpOptions = true, description = "Works out a job: sizes, cut list, sticks, saw settings, findings.")
 final class PlanCommand implements Callable<Integer> {
-    @Parameters(paramLabel = "JOB.json", description = "the job")
-    private Path file = Path.of("");
+    @Parameters(paramLabel = "JOB.json", arity = "1..*", description = "the job; with --together, several")
+    private List<Path> jobs = List.of();
+
+    @Option(names = "--together", description = "cut all jobs of the first one's section together, from its rack")
+    private boolean together;
 
     @Option(names = "--json", description = "print the plan as JSON")
     private boolean json;
@@ -62,9 +68,26 @@ final class PlanCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (jobs.size() > 1 && !together) {
+            NeatCorner.complain("one job at a time, or several with --together");
+            return NeatCorner.BAD_INPUT;
+        }
+        Path file = jobs.getFirst();
         try {
             JobFile read = JobFile.read(file);
-            Plan plan = Planner.plan(read.job(), read.madeIn().shop(), patience);
+            List<Job> others = new ArrayList<>();
+            for (Path other : jobs.subList(1, jobs.size())) {
+                file = other;
+                Job job = JobFile.read(other).job();
+                if (!Batch.areAlike(read.job(), job)) {
+                    NeatCorner.complain(other + ": has another section than the first job; cut it by itself");
+                    return NeatCorner.BAD_INPUT;
+                }
+                others.add(job);
+            }
+            Plan plan = together
+                    ? Batch.plan(read.job(), others, read.madeIn().shop(), patience)
+                    : Planner.plan(read.job(), read.madeIn().shop(), patience);
             Notation notation = Notation.of(plan.job().units());
             Path folder = out;
             if (folder != null) {
@@ -77,7 +100,7 @@ final class PlanCommand implements Callable<Integer> {
                 print(plan, notation, print);
             }
             print.flush();
-            return plan.canBeMade() ? NeatCorner.FINE : NeatCorner.CANNOT_BE_MADE;
+            return plan.canBeMade() && plan.layout().isComplete() ? NeatCorner.FINE : NeatCorner.CANNOT_BE_MADE;
         } catch (BadFile e) {
             NeatCorner.complain(file + ": " + e.getMessage());
         } catch (NoSuchFileException e) {
@@ -152,7 +175,7 @@ final class PlanCommand implements Callable<Integer> {
         }
         print.println("  outside " + notation.bare(plan.sizes().outside().width()) + " × "
                 + notation.text(plan.sizes().outside().height()));
-        for (Piece piece : plan.pieces()) {
+        for (Piece piece : plan.allPieces()) {
             print.println("  " + piece.name() + "  " + piece.place().words() + "  × " + plan.job().quantity()
                     + "  long "
                     + notation.text(piece.longPoint()) + "  short " + notation.text(piece.shortPoint()) + "  miters "

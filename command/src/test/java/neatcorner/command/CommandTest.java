@@ -101,6 +101,23 @@ class CommandTest {
         }
     }
 
+    @Test
+    void jobsOfOneSectionAreCutTogetherFromTheFirstOnesRack() throws IOException {
+        String first = file("a.json", JOB);
+        String second = file("b.json", JOB.replace("15 1/2", "9").replace("Small", "Smaller"));
+        Run run = run("plan", first, second, "--together", "--json");
+        assertEquals(0, run.code, run.err);
+        assertTrue(run.out.contains("1.1A") && run.out.contains("2.1A"), run.out);
+        Run apart = run("plan", first, second);
+        assertEquals(2, apart.code);
+        assertTrue(apart.err.contains("--together"), apart.err);
+        Run other = run("plan", first, file("c.json", JOB.replace("2.25", "2")), "--together");
+        assertEquals(2, other.code);
+        assertTrue(other.err.contains("c.json") && other.err.contains("another section"), other.err);
+        assertEquals(1, run("plan", first, file("d.json", JOB.replace("15 1/2", "60")), "--together").code,
+                "the rack is too small for both");
+    }
+
     /** Textbook example of the cutting-stock problem (paper mill), value from memory: 73 rolls. */
     @Test
     void thePaperMillNeeds73Rolls() throws IOException {

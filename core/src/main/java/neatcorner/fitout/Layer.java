@@ -63,15 +63,16 @@ public sealed interface Layer {
     }
 
     /** The thing itself. */
-    record Art(Length thickness) implements Layer {
-        @Override
-        public Art withThickness(Length newThickness) {
-            return new Art(newThickness);
+    record Art(Material material, Length thickness) implements Layer {
+
+        /** A sheet of paper. */
+        public Art(Length thickness) {
+            this(Material.PAPER, thickness);
         }
 
         @Override
-        public Material material() {
-            return Material.PAPER;
+        public Art withThickness(Length newThickness) {
+            return new Art(material, newThickness);
         }
 
         @Override

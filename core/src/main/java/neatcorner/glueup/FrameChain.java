@@ -35,10 +35,12 @@ public final class FrameChain {
      * @param pieces of one frame
      * @param metres of stick in the frame
      * @param pack   how many layers lie in the rabbet
+     * @param rings  what is put to the frame when it is glued
      * @param preparation what is done to the wood before the saw, of all these frames
      */
     public static Chain of(String frame, int frames, int pieces, double metres, int pack,
-            Preparation preparation, List<Reinforcement> reinforcements, GluePlan plan, GlueUp chosen) {
+            Preparation preparation, List<Reinforcement> reinforcements, List<Attached> rings, GluePlan plan,
+            GlueUp chosen) {
         List<Task> sawn = split(frames == 0 ? List.of() : sawn(frames, pieces, preparation, chosen));
         List<Task> tasks = new ArrayList<>();
         int corners = plan.order().size();
@@ -56,16 +58,27 @@ public final class FrameChain {
                 after(tasks, each, corners, again, chosen);
             }
         }
+        attach(tasks, rings, Attached.Way.LOOSE, chosen);
+        attach(tasks, rings, Attached.Way.IN, chosen);
         if (preparation.rabbet() > 0) {
             tasks.add(Task.of(GlueTexts.ROUT_THE_RABBET_SQUARE, preparation.rabbet(), 0));
         }
         tasks.add(Task.of(GlueTexts.LEVEL_AND_SAND_THE_CORNERS, FLUSH_CORNER * corners, 0));
+        attach(tasks, rings, Attached.Way.ROUND, chosen);
         finish(tasks, metres, chosen.finish());
         tasks.add(Task.of(GlueTexts.FIT_OUT_AND_HANG, FIT_OUT + 2.0 * pack, 0).freeing(
                 chosen.finish().coats().isEmpty() ? Map.of() : Map.of(Resource.DRYING, 1)));
         List<Task> all = new ArrayList<>(sawn);
         all.addAll(split(tasks));
         return new Chain(frame, all).withForAll(frames > 1 ? sawn.size() : 0);
+    }
+
+    private static void attach(List<Task> tasks, List<Attached> rings, Attached.Way way, GlueUp chosen) {
+        for (Attached ring : rings) {
+            if (ring.way() == way) {
+                tasks.add(Task.of(ring.task(), ring.minutes(), chosen.glue().clampAt(chosen.temperature())));
+            }
+        }
     }
 
     private static List<Task> sawn(int frames, int pieces, Preparation preparation, GlueUp chosen) {

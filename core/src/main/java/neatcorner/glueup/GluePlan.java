@@ -46,6 +46,13 @@ public record GluePlan(School school, Holding holding, double opens, double take
         steps = List.copyOf(steps);
     }
 
+    /** With more to do after the frame itself is glued. */
+    public GluePlan then(List<GlueStep> more) {
+        List<GlueStep> all = new ArrayList<>(steps);
+        all.addAll(more);
+        return new GluePlan(school, holding, opens, takes, pressures, tension, clamps, there, bands, jig, order, all);
+    }
+
     /**
      * What is to be glued.
      *

@@ -59,5 +59,11 @@ final class GlueTexts {
     static final String WIPE_THE_SQUEEZE_OUT = "Wipe the squeeze-out off with a wet rag and a brush.";
     static final String TAKE_OUT_OF_CLAMPS = "Out of the %s; no strain on the corners until the glue is hard.";
 
+    // Attached
+
+    static final String GLUE_THE_RING_IN = "Glue the %s in";
+    static final String GLUE_THE_RING_ROUND = "Glue the %s round the frame";
+    static final String PUT_THE_RING_TOGETHER = "Put the %s together";
+
     private GlueTexts() {}
 }

@@ -128,7 +128,7 @@ public enum Preset {
         Ring backer = Ring.against(new Ring.Place.Against(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(0.25, 1.0 / 64), null), strip(job, units.either(25, 1), small))
                 .withScrews(new Screws(units.either(20, 3.0 / 4), Spacing.screws(units)));
-        return job.withHold(new Hold.Floating(small)).withPack(new Pack(List.of(new Layer.Art(art))))
+        return job.withHold(new Hold.Floating(small)).withPack(new Pack(List.of(new Layer.Art(Material.CANVAS, art))))
                 .withSection(rim).withRings(List.of(backer));
     }
 
@@ -142,7 +142,8 @@ public enum Preset {
                 Length.max(Length.ZERO, on), null), strip(job, strip, units.either(6, 1.0 / 4)))
                 .withScrews(new Screws(units.either(20, 3.0 / 4), Spacing.screws(units)));
         return job.withHold(new Hold.Panel(units.either(0.75, 1.0 / 32)))
-                .withPack(new Pack(List.of(new Layer.Art(thick)))).withSection(rim).withRings(List.of(strips));
+                .withPack(new Pack(List.of(new Layer.Art(Material.PLYWOOD, thick)))).withSection(rim)
+                .withRings(List.of(strips));
     }
 
     /** The moulding goes round, and a narrow frame in its rabbet holds the pack. */

@@ -152,6 +152,11 @@ public record Across(List<Lying> rings, @Nullable Content content) {
                 && place.isInside() && ring.front > 0 && ring.out < edge).findFirst();
     }
 
+    /** Whether a ring lies inside what it is set against, and not round it. */
+    public boolean isInside(Lying ring) {
+        return ring.ring.ring().place() instanceof Ring.Place.Against place && place.isInside();
+    }
+
     /** How far the carrier reaches behind what it carries; empty without one. */
     public Optional<Length> bearing() {
         Content held = content;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.job.Cutting;
 import neatcorner.job.Job;
+import neatcorner.job.Ring;
 import neatcorner.piece.Piece;
 import neatcorner.plan.CutList;
 import neatcorner.plan.Plan;
@@ -24,9 +25,13 @@ public final class Batch {
 
     /** Whether two jobs can be cut from the same sticks. */
     public static boolean areAlike(Job job, Job other) {
+        boolean ringsAlike = other.rings().stream().allMatch(ring -> {
+            Ring same = job.ring(ring.name());
+            return same != null && same.section().equals(ring.section());
+        });
         Section a = job.section();
         Section b = other.section();
-        return a.wood().name().equalsIgnoreCase(b.wood().name()) && a.withWood(b.wood()).equals(b)
+        return ringsAlike && a.wood().name().equalsIgnoreCase(b.wood().name()) && a.withWood(b.wood()).equals(b)
                 && job.outline().faceWidths().isEmpty() && other.outline().faceWidths().isEmpty();
     }
 

@@ -16,6 +16,7 @@ import neatcorner.fitout.Pack;
 import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.Spacing;
+import neatcorner.glueup.schedule.Task;
 import neatcorner.hanging.HangBy;
 import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
@@ -39,6 +40,7 @@ import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.shop.Shop;
 import neatcorner.station.fitout.FitOutWork;
+import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.hanging.HangingWork;
 import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
@@ -203,21 +205,25 @@ class RingsTest {
         Contours own = there(plan.rings().getFirst().contours());
         Loop base = edge(frame, edges[edge]);
         Loop lies = edge(own, edges[as]);
+        // The wall of a flat arch's rabbet ends beside the springing by a share of the way, up to half a millimetre off.
+        boolean near = shape instanceof Shape.Arch arch && arch.curve() == Shape.Curve.SEGMENT
+                && (edges[edge] == SizeOf.RABBET || edges[as] == SizeOf.RABBET);
+        double off = near ? 0.5 : 0.08;
         double wanted = (edges[as] == SizeOf.OUTSIDE ? -1 : 1) * play / 1000.0;
         for (Vertex v : lies.vertices()) {
-            assertTrue(distance(base, v) >= Math.abs(wanted) - 0.08, () -> shape + ": " + v);
+            assertTrue(distance(base, v) >= Math.abs(wanted) - off, () -> shape + ": " + v);
         }
         double apart = 0;
         for (int i = 0; i < lies.sides(); i++) {
             Vertex middle = new Vertex((lies.at(i).x() + lies.at(i + 1).x()) / 2,
                     (lies.at(i).y() + lies.at(i + 1).y()) / 2);
             apart = Math.max(apart, Math.abs(distance(base, middle) - Math.abs(wanted)));
-            if (Math.abs(wanted) > 0.1) {
+            if (Math.abs(wanted) > off + 0.02) {
                 assertEquals(wanted < 0, base.contains(middle));
             }
         }
         double most = apart;
-        assertTrue(most < 0.08, () -> shape + " leaves its edge by " + most);
+        assertTrue(most < off, () -> shape + " leaves its edge by " + most);
     }
 
     private static Loop edge(Contours contours, SizeOf of) {
@@ -240,6 +246,24 @@ class RingsTest {
             all.add(Math.hypot(v.x() - a.x() - t * dx, v.y() - a.y() - t * dy));
         }
         return all.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
+    }
+
+    @Test
+    void ringsComeToTheFrameInTheirTurn() {
+        GlueUpWork floats = there(GlueUpWork.of(Planner.plan(floater())));
+        List<String> tasks = floats.chain().tasks().stream().map(Task::name).toList();
+        assertTrue(tasks.stream().anyMatch(name -> name.contains("backer")), tasks::toString);
+        Section band = bar(8, 24);
+        Job banded = floater().withRings(List.of(ring("band", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, band)));
+        Plan plan = Planner.plan(banded);
+        List<String> after = there(GlueUpWork.of(plan)).chain().tasks().stream().map(Task::name).toList();
+        int flushed = after.indexOf(after.stream().filter(name -> name.contains("corners")).toList().getLast());
+        int round = after.indexOf(after.stream().filter(name -> name.contains("band")).findFirst().orElseThrow());
+        assertTrue(round > flushed, () -> "the band goes round when the corners are level: " + after);
+        assertEquals(List.of("band A", "band B", "band C", "band D"), plan.allPieces().stream().map(Piece::name)
+                .filter(name -> name.startsWith("band")).toList());
+        assertTrue(plan.weight().wood().kilograms() > Planner.plan(floater().withRings(List.of())).weight().wood()
+                .kilograms());
     }
 
     @Test

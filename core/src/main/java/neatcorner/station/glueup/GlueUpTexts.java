@@ -144,5 +144,15 @@ final class GlueUpTexts {
     static final String HALF_SHEET_METRIC = "half sheet, 18 mm";
     static final String HALF_SHEET_INCHES = "half sheet, 3/4 in";
 
+    // RingSteps
+
+    static final String RING_GOES_ROUND = "When the corners are level: fit the {name} round the frame, miter by miter, glue it "
+            + "and pin it. Pins under {0} stay hidden.";
+    static final String RING_IS_PUT_TOGETHER = "Put the {name} together on its own, corners glued and stapled; it goes in with "
+            + "the pack.";
+    static final String RING_ON_THE_BACK = "Glue the {name} to the back of the frame, and nail it.";
+    static final String RING_IN_ITS_RABBET = "When the corners are held: trim the {name} to its rabbet piece by piece, glue it, "
+            + "and pin it straight down.";
+
     private GlueUpTexts() {}
 }

@@ -70,15 +70,16 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
         GluePlan glue = GluePlan.of(frame, job.glueUp(), plan.shop().holders());
         double metres = Length.sum(plan.pieces().stream().map(Piece::longPoint).toList()).toMm() / 1000;
         List<MillPass> passes = Passes.of(job.section());
-        return new GlueUpWork(frame, glue, chain(plan, glue, metres, passes, job.quantity()),
+        return new GlueUpWork(frame, glue.then(RingSteps.of(plan)), chain(plan, glue, metres, passes, job.quantity()),
                 chain(plan, glue, metres, passes, 0));
     }
 
     private static Chain chain(Plan plan, GluePlan glue, double metres, List<MillPass> passes,
             int frames) {
         Job job = plan.job();
-        return FrameChain.of(job.title(), frames, plan.pieces().size(), metres, job.pack().layers().size(),
-                preparation(plan, metres, passes, frames), job.reinforcement(), glue, job.glueUp());
+        return FrameChain.of(job.title(), frames, plan.allPieces().size(), metres, job.pack().layers().size(),
+                preparation(plan, metres, passes, frames), job.reinforcement(), RingSteps.attached(plan), glue,
+                job.glueUp());
     }
 
     /** Minutes of work on the wood of so many frames; for none, those of a frame whose wood was prepared with another's. */

@@ -50,7 +50,7 @@ public final class MeasuredFindings {
 
     /** Whether the pack still goes in, and stays covered, in the rabbet that these pieces make. */
     private static void pack(Plan plan, MeasuredPack pack, List<Finding> findings) {
-        if (plan.job().pack().layers().isEmpty()) {
+        if (plan.job().pack().layers().isEmpty() || !plan.job().hold().isInRabbet()) {
             return;
         }
         String tight = plan.pieces().get(pack.tightest()).name();

@@ -21,7 +21,7 @@ final class SawFindings {
     }
 
     private static void addPieces(Plan plan, List<Finding> findings) {
-        List<Piece> shortOnes = plan.pieces().stream()
+        List<Piece> shortOnes = plan.allPieces().stream()
                 .filter(piece -> piece.span().isLessThan(plan.job().saw().minHold())).toList();
         if (!shortOnes.isEmpty()) {
             Piece shortest = shortOnes.stream().min(Comparator.comparing(Piece::span)).orElseThrow();
@@ -31,7 +31,7 @@ final class SawFindings {
                             .formatted(names),
                     shortest.span(), plan.job().saw().minHold()), null));
         }
-        plan.pieces().stream().flatMap(piece -> Stream.of(piece.left(), piece.right()))
+        plan.allPieces().stream().flatMap(piece -> Stream.of(piece.left(), piece.right()))
                 .map(cut -> cut.miter()).filter(miter -> !plan.job().saw().reachesMiter(miter))
                 .max(Comparator.comparingDouble(miter -> Math.abs(miter.degrees())))
                 .ifPresent(miter -> findings.add(Finding.check(
@@ -46,7 +46,7 @@ final class SawFindings {
 
     private static void addBevels(Plan plan, List<Finding> findings) {
         double most = plan.job().saw().maxBevel().degrees() + 1e-9;
-        plan.pieces().stream().map(Piece::left).map(cut -> cut.bevel()).filter(bevel -> bevel.degrees() > most)
+        plan.allPieces().stream().map(Piece::left).map(cut -> cut.bevel()).filter(bevel -> bevel.degrees() > most)
                 .findFirst()
                 .ifPresent(bevel -> findings.add(Finding.check(SawFinding.SAW_BEVEL_OUT_OF_RANGE, Station.SAW,
                         Sentence.of(

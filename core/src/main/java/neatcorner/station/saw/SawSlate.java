@@ -128,7 +128,7 @@ public final class SawSlate {
         String name = SawTexts.STOP_FOR.formatted(String.join(", ", setting.pieces()));
         Piece piece = plan.parts().stream().filter(p -> p.name().equals(setting.pieces().getFirst())).findFirst()
                 .orElseThrow();
-        if (!plan.pieces().contains(piece)) {
+        if (!plan.allPieces().contains(piece)) {
             return Reading.computed(name, setting.stop(), SawTexts.ITS_SHARE_OF_THE_WHOLE);
         }
         if (setting.from() == Tip.TOE || setting.touches() == Tip.TOE) {

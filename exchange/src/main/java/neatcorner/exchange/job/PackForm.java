@@ -40,7 +40,10 @@ final class PackForm {
                                     "how far it covers the art, per side"),
                             g.must("borders", Layer.Mat::borders, new Borders(),
                                     "from its window to its outer edge: one for all sides, or four"))),
-            Kind.of("art", Layer.Art.class, g -> new Layer.Art(g.must("thickness", Layer.Art::thickness, THICK, ""))),
+            Kind.of("art", Layer.Art.class, g -> new Layer.Art(
+                    g.or("material", Layer.Art::material, MATERIAL, Material.PAPER,
+                            "`paper`, `canvas on bars`, or any"),
+                    g.must("thickness", Layer.Art::thickness, THICK, ""))),
             Kind.of("backing", Layer.Backing.class,
                     g -> new Layer.Backing(
                             g.or("material", Layer.Backing::material, MATERIAL, Material.HARDBOARD,

@@ -29,7 +29,7 @@ public final class SawStation {
             }), new Shot("6-saw-as-cut", demo -> {
                 demo.bench().change(SawTexts.CHANGE_MEASURED, job -> job.withChecks(measured(demo.bench())));
                 demo.press("saw-as-cut");
-            }), new Shot("6-saw-dry-fit", demo -> demo.press("saw-dry-fit"))));
+            })));
 
     private SawStation() {}
 

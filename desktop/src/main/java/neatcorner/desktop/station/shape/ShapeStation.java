@@ -14,10 +14,7 @@ public final class ShapeStation {
     public static final StationSpec SPEC = new StationSpec(Station.SHAPE, ShapeView::new, null,
             ShapeTexts.FOUND_BY,
             List.of(new StationSpec.Mode(ShapeTexts.MODE_BODY, "body")),
-            List.of(new Shot("3-shape", demo -> demo.open("compass-rose.json")), new Shot("3-shape-body", demo -> {
-                demo.open("barometer-glass.json");
-                demo.press("body");
-            })),
+            List.of(new Shot("3-shape", demo -> demo.open("compass-rose.json"))),
             Arrays.stream(CornerJoint.values()).map(joint -> new StationSpec.Thing(ShapeTexts.CORNER_JOINT,
                     Sentence.capital(joint.title()), "", bench -> bench.change(ShapeTexts.CHANGE_CORNER_JOINT,
                             job -> job.outline().isRectangle() ? job.withJoint(joint) : job)))

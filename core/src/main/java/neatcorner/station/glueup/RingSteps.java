@@ -1,0 +1,56 @@
+package neatcorner.station.glueup;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.glueup.Attached;
+import neatcorner.glueup.GlueStep;
+import neatcorner.job.Hold;
+import neatcorner.measure.Length;
+import neatcorner.measure.Sentence;
+import neatcorner.plan.Across;
+import neatcorner.plan.Plan;
+
+/** How rings come to the frame: glued in after what holds its corners, round it when it is level, or with the pack. */
+final class RingSteps {
+    private static final int MINUTE = 60;
+    private static final int PIECE = 3 * MINUTE;
+
+    private RingSteps() {}
+
+    /** Each ring that has a place. */
+    static List<Attached> attached(Plan plan) {
+        return Across.of(plan).rings().stream()
+                .map(ring -> new Attached(ring.ring().name(), way(plan, ring), ring.ring().pieces().size())).toList();
+    }
+
+    private static Attached.Way way(Plan plan, Across.Lying ring) {
+        if (!Across.of(plan).isInside(ring)) {
+            return Attached.Way.ROUND;
+        }
+        return plan.job().hold().isInRabbet() ? Attached.Way.LOOSE : Attached.Way.IN;
+    }
+
+    /** In words, after the frame's own steps. */
+    static List<GlueStep> of(Plan plan) {
+        List<GlueStep> steps = new ArrayList<>();
+        for (Across.Lying ring : Across.of(plan).rings()) {
+            int work = ring.ring().pieces().size() * PIECE;
+            steps.add(new GlueStep(GlueStep.Kind.PREPARE, said(plan, ring), work, 0, false));
+        }
+        return steps;
+    }
+
+    private static Sentence said(Plan plan, Across.Lying ring) {
+        String name = ring.ring().name();
+        return switch (way(plan, ring)) {
+            case ROUND -> {
+                Length half = new Length(plan.job().section().width().units() / 2);
+                yield Sentence.naming(name, GlueUpTexts.RING_GOES_ROUND, ring.section().width().plus(half));
+            }
+            case LOOSE -> Sentence.naming(name, GlueUpTexts.RING_IS_PUT_TOGETHER);
+            case IN -> Sentence.naming(name, plan.job().hold() instanceof Hold.Panel
+                    ? GlueUpTexts.RING_ON_THE_BACK
+                    : GlueUpTexts.RING_IN_ITS_RABBET);
+        };
+    }
+}
