@@ -75,7 +75,17 @@ public final class FrameFront {
         for (int i = 0; i < plan.pieces().size(); i++) {
             piece(i);
         }
+        if (plan.job().hold() instanceof Hold.Wrapped) {
+            marks.area(points(contours.outside()), Tint.ART, Tint.INK, 1.2);
+            soundings(points(contours.outside()), marks);
+        }
         rings.before();
+    }
+
+    /** Mirror glass, or any frame that holds glazing alone. */
+    private boolean isGlassAlone() {
+        List<Layer> layers = plan.job().pack().layers();
+        return !layers.isEmpty() && layers.stream().allMatch(Layer.Glazing.class::isInstance);
     }
 
     /** What is seen inside the sight edge. */
@@ -92,6 +102,15 @@ public final class FrameFront {
         }
         double shown = shown();
         art = shown < 0 ? contours.at(shown) : art;
+        if (plan.job().hold() instanceof Hold.Nothing) {
+            marks.area(points(art), Tint.TABLE, Tint.CONSTRUCTION, 0.8);
+            return;
+        }
+        if (isGlassAlone()) {
+            marks.area(points(art), Tint.GLASS, Tint.GLASS_EDGE, 1.2);
+            marks.hatch(points(art), -60, 70, Tint.GLASS_EDGE);
+            return;
+        }
         marks.area(points(art), Tint.ART, Tint.CONSTRUCTION, 0.8);
         soundings(points(art), marks);
     }

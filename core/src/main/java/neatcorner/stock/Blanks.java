@@ -2,6 +2,7 @@ package neatcorner.stock;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.section.Section;
@@ -71,14 +72,22 @@ public record Blanks(Blank frame, Map<String, Blank> rings) {
         return isOfItsWood(piece, stick) && isWideEnough(piece, stick) && isThickEnough(piece, stick);
     }
 
-    /** Whether a stick is of a piece's wood, and not milled to another section. */
+    /**
+     * Whether a stick is of a piece's wood, and not milled to another section. One that does not say is of the frame's wood,
+     * unless it is just as wide and as thick as what a ring is cut from: then it is there for that.
+     */
     public boolean isOfItsWood(Piece piece, Stick stick) {
         Blank blank = of(piece);
         if (stick.isOfTheFrame()) {
             return blank.section.equals(frame.section);
         }
         Species own = stick.wood();
-        return (own == null ? frame.wood : own).isSameAs(blank.wood);
+        if (own != null) {
+            return own.isSameAs(blank.wood);
+        }
+        Optional<Blank> meant = rings.values().stream().filter(ring -> ring.width.equals(stick.width())
+                && ring.thickness.equals(stick.thickness())).findFirst();
+        return meant.map(Blank::wood).orElse(frame.wood).isSameAs(blank.wood);
     }
 
     /** Whether a stick is as wide as a piece's blank. */

@@ -131,6 +131,9 @@ class RingsTest {
                 cut.piece().place().ring().isEmpty() ? "ash" : "strip", stick.stick().name())));
         assertEquals(0, plan.layout().unplaced());
         assertTrue(plan.settings().stream().anyMatch(setting -> setting.pieces().contains("backer A")));
+        Job unsaid = floater().withStock(floater().stock().withStick(1, stick -> stick.withWood(null)
+                .withAcross(Length.mm(30), Length.mm(6))));
+        assertEquals(0, Planner.plan(unsaid).layout().unplaced(), "a stick just as wide and thick is there for it");
         Plan without = Planner.plan(floater().withStock(floater().stock().withoutStick(1)));
         Finding shorts = without.findings().stream().filter(each -> each.code().equals("stock.short")).findFirst()
                 .orElseThrow();

@@ -3,16 +3,21 @@ package neatcorner.station.fitout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import neatcorner.fitout.CutSizes;
+import neatcorner.fitout.Layer;
 import neatcorner.fitout.Retainers;
 import neatcorner.fitout.Screws;
 import neatcorner.fitout.Spacing;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
+import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
 
 /** Lengths that are typed at the open back. */
@@ -29,7 +34,26 @@ public final class FitOutFields {
             kept -> kept.spacing().most(),
             (kept, length) -> kept.withSpacing(new Spacing(kept.spacing().first(), length)));
 
+    /** Width of a glass that one has: the frame follows it. */
+    public static final Field GLASS_WIDTH = glass("glass.width", FitOutTexts.GLASS_WIDTH, true);
+    /** Height of a glass that one has: the frame follows it. */
+    public static final Field GLASS_HEIGHT = glass("glass.height", FitOutTexts.GLASS_HEIGHT, false);
+
     private FitOutFields() {}
+
+    /** The rabbet is as much larger than the glass as glass is cut under it. */
+    private static Field glass(String id, String title, boolean across) {
+        Field opening = across ? FrameFields.OPENING_WIDTH : FrameFields.OPENING_HEIGHT;
+        return new Field(id, title, LengthRange.FRAME, plan -> glazing(plan)
+                .map(cut -> across ? cut.size().width() : cut.size().height()).orElse(Length.ZERO),
+                length -> Edit.jobIn((job, shop) -> job.hold().isInRabbet()
+                        ? opening.edit(length.plus(CutSizes.under(job.units()))).of(job, shop)
+                        : job));
+    }
+
+    private static Optional<FitOutWork.Cut> glazing(Plan plan) {
+        return FitOutWork.of(plan).cuts().stream().filter(cut -> cut.layer() instanceof Layer.Glazing).findFirst();
+    }
 
     private static Field retainers(String id, String title, LengthRange range, Function<Retainers, Length> get,
             BiFunction<Retainers, Length, Retainers> set) {
@@ -78,6 +102,9 @@ public final class FitOutFields {
         List<Field> fields = new ArrayList<>();
         if (plan.job().hold().isInRabbet()) {
             fields.addAll(List.of(LENGTH, FIRST, MOST));
+            if (glazing(plan).isPresent()) {
+                fields.addAll(List.of(GLASS_WIDTH, GLASS_HEIGHT));
+            }
         }
         plan.job().rings().stream().filter(ring -> ring.screws() != null).forEach(ring -> fields
                 .addAll(List.of(screwLength(ring.name()), firstScrew(ring.name()), mostScrews(ring.name()))));

@@ -253,11 +253,14 @@ public final class FitOutFigure {
         marks.label(new Point(left, y + deep), -14, -8, Anchor.END, number + "  " + layer.title(), 14, true, Tint.INK);
         if (!(layer instanceof Layer.Art)) {
             Opening cut = plan.cut(layer);
+            boolean leads = layer instanceof Layer.Glazing && plan.job().hold().isInRabbet();
             Point foot = new Point(left, y + deep + thick);
             marks.dimension(foot, foot.plus(w, 0), -13, cut.width(),
-                    FitOutTexts.LAYER_WIDTH.formatted(layer.title()), null);
+                    leads ? FitOutTexts.GLASS_WIDTH : FitOutTexts.LAYER_WIDTH.formatted(layer.title()),
+                    leads ? FitOutFields.GLASS_WIDTH : null);
             marks.dimension(new Point(left + skew + w, y), new Point(left + w, y + deep), 34, cut.height(),
-                    FitOutTexts.LAYER_HEIGHT.formatted(layer.title()), null);
+                    leads ? FitOutTexts.GLASS_HEIGHT : FitOutTexts.LAYER_HEIGHT.formatted(layer.title()),
+                    leads ? FitOutFields.GLASS_HEIGHT : null);
         }
     }
 

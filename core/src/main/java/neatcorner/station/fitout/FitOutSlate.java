@@ -2,6 +2,7 @@ package neatcorner.station.fitout;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.fitout.Material;
 import neatcorner.fitout.Retainers;
 import neatcorner.job.Hold;
 import neatcorner.measure.Length;
@@ -27,6 +28,10 @@ final class FitOutSlate {
                     Reading.computed(FitOutTexts.LAYER_WIDTH.formatted(cut.layer().title()), cut.size().width(), how),
                     Reading.computed(FitOutTexts.LAYER_HEIGHT.formatted(cut.layer().title()), cut.size().height(),
                             how)));
+        }
+        if (work.cuts().stream().anyMatch(cut -> cut.layer().material().equals(Material.GLASS))) {
+            rows.add(Slate.Row.plain(FitOutTexts.STRAIGHTEDGE, Reading.computed(FitOutTexts.STRAIGHTEDGE,
+                    plan.job().units().either(2.5, 3.0 / 32), FitOutTexts.HALF_A_CUTTER)));
         }
         Retainers kept = plan.job().fitOut().retainers();
         if (!work.retainers().isEmpty()) {

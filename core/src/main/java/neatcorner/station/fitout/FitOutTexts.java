@@ -33,6 +33,8 @@ final class FitOutTexts {
     static final String LAYER_HEIGHT = "%s height";
     static final String AS_WIDE_AS_IT_GOES = "rabbet size less the play it needs";
     static final String AS_WIDE_AS_WHAT_IS_HELD = "as large as what is held";
+    static final String STRAIGHTEDGE = "Straightedge off the glass line";
+    static final String HALF_A_CUTTER = "half the width of a common cutter's head; measure yours";
     static final String WIDEST_SPACE = "Widest space";
     static final String FROM_CORNER = "From each corner";
     static final String AT_LEAST_TWO_A_SIDE = "two a side at least, one at {0} from each corner, the rest no further apart "
@@ -55,6 +57,8 @@ final class FitOutTexts {
 
     // FitOutFields
 
+    static final String GLASS_WIDTH = "Width of the glass that you have";
+    static final String GLASS_HEIGHT = "Height of the glass that you have";
     static final String LENGTH_OF_RETAINERS = "Length of points, nails, clip screws";
     static final String FIRST_FROM_CORNER = "First one from the corner";
     static final String MOST_APART = "Most from one to the next";

@@ -144,6 +144,10 @@ final class GlueUpTexts {
     static final String HALF_SHEET_METRIC = "half sheet, 18 mm";
     static final String HALF_SHEET_INCHES = "half sheet, 3/4 in";
 
+    // ClampFields
+
+    static final String CLAMP_REACH = "Reach of a clamp";
+
     // RingSteps
 
     static final String RING_GOES_ROUND = "When the corners are level: fit the {name} round the frame, miter by miter, glue it "

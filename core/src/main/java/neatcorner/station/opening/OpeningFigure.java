@@ -53,7 +53,9 @@ public final class OpeningFigure {
         Faces faces = plan.job().faces();
         Box outside = new Box(sight.left() - faces.left().toMm(), sight.top() - faces.top().toMm(),
                 sight.right() + faces.right().toMm(), sight.bottom() + faces.bottom().toMm());
-        boolean one = plan.job().hold().isInRabbet() && plan.rings().isEmpty();
+        boolean glass = plan.job().pack().layers().stream().allMatch(Layer.Glazing.class::isInstance);
+        boolean one = plan.job().hold().isInRabbet() && plan.rings().isEmpty()
+                && (!glass || plan.job().pack().layers().isEmpty());
         if (one || contours == null) {
             drawPack(sight);
             drawWood(outside, sight);

@@ -23,7 +23,7 @@ public final class Offcuts {
             for (Length length : clear(plan, cut)) {
                 if (!length.isLessThan(plan.job().stock().leastOffcut())) {
                     kept.add(new Stick(SticksTexts.OFFCUT_OF.formatted(cut.label()), length, 1, null, List.of(),
-                            cut.stick().width(), cut.stick().thickness()));
+                            cut.stick().wood(), cut.stick().width(), cut.stick().thickness()));
                 }
             }
         }

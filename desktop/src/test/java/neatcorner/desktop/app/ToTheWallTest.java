@@ -90,6 +90,26 @@ class ToTheWallTest extends WindowTest {
     }
 
     @Test
+    void whatClampsReachAndHowHardTheyPullIsTheShops(FxRobot robot) {
+        settle();
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#holding");
+        settle();
+        type(robot, "#field-clamp-0-reach", "5000");
+        assertEquals(Length.mm(5000), bench.shop().clamps().getFirst().reach());
+        robot.doubleClickOn("#clamp-force-0");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("1500");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertEquals(1500, bench.shop().clamps().getFirst().force(), 1e-9);
+        robot.push(KeyCode.ESCAPE);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertEquals(1200, bench.shop().clamps().getFirst().force(), 1e-9);
+    }
+
+    @Test
     void aStrainerLiesBehindThePackAndTakesThePull(FxRobot robot) {
         settle();
         kind(robot, Preset.STRAINER);
@@ -110,6 +130,8 @@ class ToTheWallTest extends WindowTest {
         assertTrue(read(robot, ".slate").contains("Points"), read(robot, ".slate"));
         type(robot, "#value-retainer-first", "40");
         assertEquals(Length.mm(40), bench.job().fitOut().retainers().spacing().first());
+        type(robot, "#value-glass-width", "600");
+        assertEquals(Length.mm(601.5), bench.job().sizes().rabbet().width(), "a frame for the glass one has");
         robot.clickOn("#held-by");
         settle();
         robot.clickOn("#retainer-turn-clips");

@@ -15,6 +15,7 @@ import neatcorner.measure.LengthText;
 import neatcorner.measure.Units;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -22,8 +23,8 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Sticks as comma-separated values, for a spreadsheet: header {@code name,length,count,price,defects,width,thickness}, of which only length
- * must be there. Semicolons may stand for the commas, as where decimals have commas. Defects are written {@code 310-350;
+ * Sticks as comma-separated values, for a spreadsheet: header {@code name,length,count,price,defects,width,thickness,wood}, of which only
+ * length must be there. Semicolons may stand for the commas, as where decimals have commas. Defects are written {@code 310-350;
  * 900-930} inside one cell.
  */
 public final class StockCsv {
@@ -45,7 +46,7 @@ public final class StockCsv {
         try (CSVParser parser = CSVParser.parse(new StringReader(text.replaceFirst("^\\uFEFF", "")), format)) {
             if (!parser.getHeaderMap().containsKey("length")) {
                 throw new BadFile(1, "header",
-                        "name,length,count,price,defects,width,thickness, of which only length must be there");
+                        "name,length,count,price,defects,width,thickness,wood, of which only length must be there");
             }
             List<Stick> sticks = new ArrayList<>();
             for (CSVRecord row : parser) {
@@ -75,7 +76,12 @@ public final class StockCsv {
             throw new BadFile(line(row), "length", "a length above zero");
         }
         return new Stick(name.isEmpty() ? "stick " + number : name, length, count(row), price(row), defects(row),
-                across(row, "width"), across(row, "thickness"));
+                wood(row), across(row, "width"), across(row, "thickness"));
+    }
+
+    private static @Nullable Species wood(CSVRecord row) {
+        String name = row.isSet("wood") ? PlainText.fromCell(row.get("wood")).strip() : "";
+        return name.isEmpty() ? null : Species.named(name);
     }
 
     private @Nullable Length across(CSVRecord row, String column) throws BadFile {
@@ -152,18 +158,22 @@ public final class StockCsv {
     public static String write(List<Stick> sticks, Units units) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            printer.printRecord("name", "length", "count", "price", "defects", "width", "thickness");
+            printer.printRecord("name", "length", "count", "price", "defects", "width", "thickness", "wood");
             for (Stick stick : sticks) {
                 Double price = stick.price();
                 printer.printRecord(PlainText.cell(stick.name()), length(stick.length(), units), stick.count(),
                         price == null ? "" : price(price),
                         stick.defects().stream().map(defect -> defect(defect, units)).collect(Collectors.joining(";")),
-                        across(stick.width(), units), across(stick.thickness(), units));
+                        across(stick.width(), units), across(stick.thickness(), units), wood(stick.wood()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return text.toString();
+    }
+
+    private static String wood(@Nullable Species wood) {
+        return wood == null ? "" : PlainText.cell(wood.name());
     }
 
     private static String defect(Span defect, Units units) {

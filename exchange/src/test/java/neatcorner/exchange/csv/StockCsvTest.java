@@ -14,6 +14,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -64,7 +65,7 @@ class StockCsvTest {
             sticks.add(new Stick(NAMES.get(random.nextInt(NAMES.size())) + i,
                     new Length(635L * (1 + random.nextInt(30_000))),
                     random.nextInt(9), random.nextBoolean() ? null : (Double) (random.nextInt(90_000) / 1000.0),
-                    defects));
+                    defects, random.nextBoolean() ? null : Species.named("basswood"), null, null));
         }
         String text = StockCsv.write(sticks, units);
         assertEquals(sticks, StockCsv.read(text, units));

@@ -57,6 +57,8 @@ final class GlueUpTexts {
     static final String DRYING_PLACES = "Drying places";
     static final String CHANGE_PLACES = "places";
     static final String HOURS = "Hours";
+    static final String CLAMP_REACHES = "reaches";
+    static final String CLAMP_PULLS = "pulls";
     static final String CHANGE_CLAMPS = "clamps";
     static final String FEWER = "fewer: %s";
     static final String MORE = "more: %s";

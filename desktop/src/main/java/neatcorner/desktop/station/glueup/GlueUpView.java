@@ -64,6 +64,7 @@ public final class GlueUpView extends StationView {
     private final Controls.Choices<SqueezeOut> squeezeOut;
     private final CardButton school;
     private final CardButton holding;
+    private final ClampRows clampRows;
     private final Later<Plan, GlueUpChoices> known;
     private final MenuButton finish = new MenuButton();
     private final StepsPane steps;
@@ -99,7 +100,8 @@ public final class GlueUpView extends StationView {
             squeezeOut.with(each, each.title(), "squeeze-" + each.name().toLowerCase(Locale.ROOT));
         }
         school = new CardButton(desk, "school", "", GlueUpTexts.ORDER_OF_CORNERS, List.of(schools));
-        holding = new CardButton(desk, "holding", "", GlueUpTexts.HELD_IN, List.of(holdings));
+        clampRows = new ClampRows(bench);
+        holding = new CardButton(desk, "holding", "", GlueUpTexts.HELD_IN, List.of(holdings, clampRows));
         CardButton more = new CardButton(desk, "glue-more", GlueUpTexts.MORE_CHOICES, GlueUpTexts.GLUE_AND_FINISH,
                 List.of(Controls.captioned(GlueUpTexts.THE_ROOM, room),
                         Controls.captioned(GlueUpTexts.THE_FINISH, finish),
@@ -228,6 +230,7 @@ public final class GlueUpView extends StationView {
         Holding with = chosen.holding();
         holding.setText(with == null ? GlueUpTexts.BEST_CLAMPS : Sentence.capital(with.title()));
         squeezeOut.show(chosen.squeezeOut());
+        clampRows.show(plan, notation);
         switch (mode) {
             case CLAMPS -> showChoices(known.of(plan), chosen, notation);
             case JIGS -> jigs.showChoices(plan, known.of(plan), notation);

@@ -23,7 +23,7 @@ final class KindCard {
 
     KindCard(Desk desk, Palette palette) {
         bench = desk.bench();
-        kinds = new PictureChoice<Preset>(palette, 5, 4, this::take).inCard();
+        kinds = new PictureChoice<Preset>(palette, 6, 5, this::take).inCard();
         kinds.setId("kinds");
         known = new Later<>(bench, List.of(), (plan, search) -> PresetPictures.of(plan), desk::refresh);
         button = new CardButton(desk, "frame-kind", OpeningTexts.KIND, OpeningTexts.KIND_OF_FRAME, List.of(kinds));

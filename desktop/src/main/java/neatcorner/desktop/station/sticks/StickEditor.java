@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import neatcorner.desktop.control.Card;
 import neatcorner.desktop.control.Controls;
@@ -23,6 +25,7 @@ import neatcorner.station.sticks.LargestFrame;
 import neatcorner.station.sticks.StockFields;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
 import org.jspecify.annotations.Nullable;
 
 /** The stick that was clicked: its name, how many there are, what one costs, and what can be asked of it. */
@@ -35,6 +38,8 @@ final class StickEditor {
     private final Button clear;
     private final FlowPane across = new FlowPane();
     private List<LengthBox> boxes = List.of();
+    private final MenuButton wood = new MenuButton();
+    private final Node woodBox = Controls.captioned(SticksTexts.OF_WOOD, wood);
     private int index = -1;
 
     StickEditor(Desk desk, Knots knots) {
@@ -51,11 +56,15 @@ final class StickEditor {
         remove.setId("stick-remove");
         List<Node> after = List.of(knot, clear, largest, remove);
         across.getStyleClass().add("card-fields");
+        wood.setId("stick-wood");
+        wood.setMnemonicParsing(false);
+        wood.getItems().add(new MenuItem());
+        wood.setOnShowing(e -> listWoods());
         editor = new StockEditor("stick", SticksTexts.STICK,
                 new StockEditor.Edits(name -> change(stick -> stick.withName(name)),
                         count -> change(stick -> stick.withCount(count)),
                         price -> change(stick -> stick.withPrice(price))),
-                List.of(across), after);
+                List.of(across, woodBox), after);
         card = new Card("stick-editor", SticksTexts.STICK, List.of(editor));
     }
 
@@ -85,8 +94,30 @@ final class StickEditor {
         index = newIndex;
         boxes.forEach(box -> box.show(plan, notation));
         Stick stick = sticks.get(index);
+        Species own = stick.wood();
+        wood.setText(own == null ? plan.job().section().wood().name() : own.name());
+        boolean several = !plan.job().rings().isEmpty() || own != null;
+        woodBox.setVisible(several);
+        woodBox.setManaged(several);
         editor.show(stick.name(), stick.count(), stick.price(), notation);
         clear.setDisable(stick.defects().isEmpty());
+    }
+
+    /** The frame's wood, and those of what is set against it. */
+    private void listWoods() {
+        wood.getItems().clear();
+        Job job = bench.job();
+        Species frames = job.section().wood();
+        offer(frames, null);
+        job.rings().stream().map(ring -> ring.section().wood()).filter(each -> !each.isSameAs(frames)).distinct()
+                .forEach(each -> offer(each, each));
+    }
+
+    private void offer(Species shown, @Nullable Species taken) {
+        MenuItem item = new MenuItem(shown.name());
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> change(stick -> stick.withWood(taken)));
+        wood.getItems().add(item);
     }
 
     private @Nullable Stick stick() {

@@ -106,6 +106,8 @@ final class SticksTexts {
 
     // StickEditor
 
+    static final String OF_WOOD = "Wood";
+
     static final String ADD_A_KNOT = "Add a knot";
     static final String NO_KNOTS = "No knots";
     static final String LARGEST_FRAME = "Largest frame from this stick";
