@@ -25,7 +25,7 @@ import neatcorner.plan.Plan;
  */
 public final class FitOutFigure {
     /** Of the larger side of the frame. */
-    private static final double GAP = 0.34;
+    private static final double GAP = 0.42;
     private static final double SLAB = 0.42;
     private static final double SKEW = 0.16;
     private static final double DEEP = 0.13;
@@ -110,7 +110,7 @@ public final class FitOutFigure {
                 FitOutTexts.FIRST_FROM_CORNER, FitOutFields.FIRST);
         if (at.size() > 1) {
             Point next = FrameBack.turned(face.along(bottom, false, at.get(1).toMm()));
-            marks.dimension(next.plus(off.x(), off.y()), first.plus(off.x(), off.y()), offset(corner, first),
+            marks.dimension(next.plus(off.x(), off.y()), first.plus(off.x(), off.y()), 2 * offset(corner, first),
                     at.get(1).minus(at.getFirst()), FitOutTexts.MOST_APART, FitOutFields.MOST);
         }
         Point hold = first.plus(-out.x() * wall, out.y() * wall);

@@ -30,6 +30,8 @@ public final class SectionFigure {
     private final double rw;
     private final double rd;
     private final double reach;
+    /** Where dimensions beside the outer edge begin: beyond what goes round it. */
+    private double beside;
 
     private SectionFigure(Plan plan) {
         this.plan = plan;
@@ -39,6 +41,7 @@ public final class SectionFigure {
         this.rw = clamp(section.rabbet().width().toMm(), w);
         this.rd = clamp(section.rabbet().depth().toMm(), t);
         this.reach = Math.max(8, w * 0.55);
+        this.beside = w;
     }
 
     private static double clamp(double value, double most) {
@@ -104,6 +107,9 @@ public final class SectionFigure {
         }
         if (safeZone && section.isSound()) {
             plan.safeZone().ifPresent(new MilledWood(section, marks)::drawSafeZone);
+        }
+        if (rings != null) {
+            beside = rings.bounds(new Box(0, 0, w, t)).right();
         }
         drawDimensions();
         if (rings != null) {
@@ -227,10 +233,10 @@ public final class SectionFigure {
     }
 
     private void drawDimensions() {
-        Point back = new Point(w, t);
+        Point back = new Point(beside, t);
         marks.dimension(new Point(0, 0), new Point(w, 0), 24, section.width(), SectionTexts.FACE_WIDTH,
                 FrameFields.FACE_WIDTH);
-        marks.dimension(new Point(w, 0), back, 70, section.thickness(), SectionTexts.THICKNESS,
+        marks.dimension(new Point(beside, 0), back, 70, section.thickness(), SectionTexts.THICKNESS,
                 SectionFields.THICKNESS);
         if (section.rabbet().isTilted()) {
             drawTiltedRabbet();
@@ -241,7 +247,7 @@ public final class SectionFigure {
         }
         marks.dimension(new Point(0, t), new Point(rw, t), -30, section.rabbet().width(), SectionTexts.RABBET_WIDTH,
                 SectionFields.RABBET_WIDTH);
-        marks.dimension(new Point(w, t - rd), back, 24, section.rabbet().depth(), SectionTexts.RABBET_DEPTH,
+        marks.dimension(new Point(beside, t - rd), back, 24, section.rabbet().depth(), SectionTexts.RABBET_DEPTH,
                 SectionFields.RABBET_DEPTH);
         Rabbet.Step step = section.rabbet().step();
         if (step != null) {
