@@ -25,7 +25,7 @@ public final class PaperSheet {
     public static final double POINTS_PER_MM = 72 / 25.4;
 
     private static final double LINE = 13;
-    private static final double LEADING = 11.4;
+    private static final double LEADING = 11.2;
     private static final double TEXT = 9.5;
     /** Between columns, and between cards. */
     private static final double GUTTER = 18;
@@ -197,7 +197,7 @@ public final class PaperSheet {
     /** A heading, and quietly beside it what goes for all that stands below. */
     public void heading(String heading, String beside) throws IOException {
         keepTogether(54);
-        y += 16;
+        y += 15;
         String said = notation.words(heading);
         text(x, said, 11.5, Pen.Face.BOLD, Tint.INK);
         double at = x + pen.width(said, 11.5, Pen.Face.BOLD) + 8;
