@@ -35,6 +35,16 @@ public enum HangBy {
         return this == WIRE || this == D_RINGS || this == KEYHOLES;
     }
 
+    /** Whether its maker says how many hooks, screws or strips it takes. */
+    public boolean isCounted() {
+        return isSetApart() || this == STRIPS;
+    }
+
+    /** Whether its maker says how far apart they are. */
+    public boolean isSetApart() {
+        return this == WIRE || this == CLEAT || this == SCREWS;
+    }
+
     /** Whether it lies on or against a wall that must hold it. */
     public boolean isOnWall() {
         return this != EASEL;

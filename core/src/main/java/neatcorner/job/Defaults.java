@@ -12,6 +12,7 @@ import neatcorner.hanging.Hanging;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.saw.Saw;
@@ -135,6 +136,17 @@ public final class Defaults {
     public static Section section(Units units) {
         return new Section(Species.named("white ash"), units.either(30, 1.25), units.either(20, 0.75),
                 Rabbet.plain(units.either(6, 0.25), units.either(10, 0.375)));
+    }
+
+    /** A job with a mat of the usual borders, a little wider below; as it is where it has one. */
+    public static Job withUsualMat(Job job) {
+        if (job.pack().mat().isPresent()) {
+            return job;
+        }
+        Length border = job.units().either(50, 2);
+        Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
+        return job.withPack(job.pack().plus(new Layer.Mat(job.units().either(1.4, 1.0 / 16),
+                matOverlap(job.units()), borders)));
     }
 
     /** A blank job: a sheet behind glass, to be changed. */

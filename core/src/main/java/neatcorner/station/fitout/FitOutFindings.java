@@ -15,7 +15,6 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
-import neatcorner.outline.Faces;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -138,7 +137,7 @@ final class FitOutFindings {
                 findings.add(Finding.note(FitOutFinding.GLASS_ON_ART, FIT_OUT,
                         Sentence.of(FitOutTexts.GLASS_LIES_ON_THE_ART.formatted(glazing.within()),
                                 units.either(3, 1.0 / 8)),
-                        new Remedy(Sentence.of(FitOutTexts.PUT_A_MAT_IN), FitOutFindings::withMat)));
+                        new Remedy(Sentence.of(FitOutTexts.PUT_A_MAT_IN), Defaults::withUsualMat)));
             }
         }
         Mass glass = FitOutWork.of(plan).cuts().stream().filter(cut -> cut.layer() instanceof Layer.Glazing)
@@ -147,11 +146,5 @@ final class FitOutFindings {
             findings.add(Finding.note(FitOutFinding.GLASS_HEAVY, FIT_OUT,
                     Sentence.of(FitOutTexts.HEAVY_MIRROR, glass), null));
         }
-    }
-
-    private static Job withMat(Job job) {
-        Length border = job.units().either(50, 2);
-        return job.withPack(job.pack().plus(new Layer.Mat(job.units().either(1.4, 1.0 / 16),
-                Defaults.matOverlap(job.units()), Faces.all(border))));
     }
 }

@@ -7,6 +7,7 @@ import neatcorner.fitout.Layer;
 import neatcorner.fitout.RetainerKind;
 import neatcorner.fitout.Retainers;
 import neatcorner.job.Hold;
+import neatcorner.job.PresetNames;
 import neatcorner.measure.Sentence;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Across;
@@ -35,7 +36,7 @@ public final class FitOutSteps {
     }
 
     private static String carrier(Plan plan) {
-        return Across.of(plan).carrier().map(ring -> ring.ring().name()).orElse(FitOutTexts.BACKER);
+        return Across.of(plan).carrier().map(ring -> ring.ring().name()).orElse(PresetNames.BACKER);
     }
 
     private static List<Sentence> inRabbet(Plan plan) {

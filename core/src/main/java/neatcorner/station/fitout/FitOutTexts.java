@@ -114,7 +114,6 @@ final class FitOutTexts {
     static final String STEP_STAPLES = "Staple from the middle of each side outwards, opposite sides in turn.";
     static final String STEP_FOLDS = "Corners last: fold flat, staple through the fold.";
     static final String STEP_SAND = "Sand the edges first, or the fabric snags.";
-    static final String BACKER = "backer";
     static final String STEP_NOTHING = "Nothing goes into this frame.";
 
     // FitOutCautions

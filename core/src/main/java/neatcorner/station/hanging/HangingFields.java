@@ -52,7 +52,7 @@ public final class HangingFields {
         if (hanging.by().hasRings()) {
             fields.add(RINGS);
         }
-        if (hanging.fixings() > 1) {
+        if (hanging.by().isSetApart() && hanging.hooks() > 1) {
             fields.add(APART);
         }
         if (hanging.furniture() != null) {

@@ -23,7 +23,7 @@ import neatcorner.plan.Plan;
 
 /**
  * The wall with the frame where it will hang, somebody beside it, and its hooks behind it; beside the wall the frame from
- * behind, with what it hangs by. The middle of the frame's box lies at 0, 0.
+ * behind, with what it hangs by.
  */
 public final class HangingFigure {
     /** Somebody of middling height, mm. */
@@ -39,6 +39,8 @@ public final class HangingFigure {
     private final Hanging hanging;
     private final Marks marks = new Marks();
     private final Loop outline;
+    /** Of the frame, from left to right. */
+    private final double middle;
     private final double floor;
     private final double ceiling;
     private final Box wall;
@@ -49,13 +51,12 @@ public final class HangingFigure {
         this.work = work;
         this.hanging = hanging;
         this.outline = HangingWork.outermost(plan, contours);
-        double middle = (outline.top() + outline.bottom()) / 2;
-        this.floor = middle + hanging.centre().toMm();
+        this.middle = (outline.left() + outline.right()) / 2;
+        this.floor = (outline.top() + outline.bottom()) / 2 + hanging.centre().toMm();
         this.ceiling = floor - Math.max(500, hanging.ceiling().toMm());
         double half = Math.max(LEAST_WALL, work.width().toMm() + 2 * ROOM) / 2;
-        double x = (outline.left() + outline.right()) / 2;
-        this.wall = new Box(Math.min(x - half, outline.left() - 850), ceiling,
-                Math.max(x + half, outline.right() + 700), floor);
+        this.wall = new Box(Math.min(middle - half, outline.left() - 850), ceiling,
+                Math.max(middle + half, outline.right() + 700), floor);
     }
 
     /** The figure; that there is no frame, where there is none. */
@@ -128,8 +129,13 @@ public final class HangingFigure {
         marks.shaded(head, Tint.TABLE, 0.86);
     }
 
+    /** So far right of the frame's middle, and so far below its top edge; seen from the front. */
+    private Point below(double right, Length down) {
+        return new Point(middle + right, outline.top() + down.toMm());
+    }
+
     private Point on(Hook hook) {
-        return new Point(hook.from().toMm() + (outline.left() + outline.right()) / 2, floor - hook.height().toMm());
+        return new Point(middle + hook.from().toMm(), floor - hook.height().toMm());
     }
 
     /** What is behind the frame, dashed, and the hooks that carry it. */
@@ -137,9 +143,9 @@ public final class HangingFigure {
         HangingWork.Rings rings = work.rings();
         if (rings != null && work.wire() != null && !work.hooks().isEmpty()) {
             List<Point> run = new ArrayList<>();
-            run.add(new Point(rings.left(), outline.top() + rings.depth().toMm()));
+            run.add(below(rings.left(), rings.depth()));
             work.hooks().forEach(hook -> run.add(on(hook)));
-            run.add(new Point(rings.right(), outline.top() + rings.depth().toMm()));
+            run.add(below(rings.right(), rings.depth()));
             marks.dashed(Tint.INK, run.toArray(Point[]::new));
         }
         double radius = wall.height() * 0.007;
@@ -155,14 +161,14 @@ public final class HangingFigure {
 
     private void heights() {
         double x = outline.right() + (wall.right() - outline.right()) * 0.35;
-        Point middle = new Point(x, (outline.top() + outline.bottom()) / 2);
+        Point center = new Point(x, (outline.top() + outline.bottom()) / 2);
         if (!hanging.by().isOnWall()) {
             return;
         }
-        marks.dimension(new Point(x, floor), middle, 0, hanging.centre(), HangingTexts.CENTER_ABOVE_THE_FLOOR,
+        marks.dimension(new Point(x, floor), center, 0, hanging.centre(), HangingTexts.CENTER_ABOVE_THE_FLOOR,
                 HangingFields.CENTER);
-        marks.line(Tint.CONSTRUCTION, 1, new Point(outline.right(), middle.y()), middle);
-        marks.handle(new Point((outline.left() + outline.right()) / 2, middle.y()), HangingFields.CENTER, 0, -1);
+        marks.line(Tint.CONSTRUCTION, 1, new Point(outline.right(), center.y()), center);
+        marks.handle(new Point(middle, center.y()), HangingFields.CENTER, 0, -1);
         if (!work.hooks().isEmpty()) {
             Hook last = work.hooks().getLast();
             double far = outline.right() + (wall.right() - outline.right()) * 0.78;
@@ -172,13 +178,11 @@ public final class HangingFigure {
                     null);
         }
         if (work.hooks().size() > 1) {
-            boolean free = hanging.by() == HangBy.WIRE || hanging.by() == HangBy.CLEAT
-                    || hanging.by() == HangBy.SCREWS;
             Point first = on(work.hooks().get(0));
             Point next = on(work.hooks().get(1));
             marks.dimension(new Point(first.x(), outline.top()), new Point(next.x(), outline.top()), 22,
                     work.hooks().get(1).from().minus(work.hooks().get(0).from()), HangingTexts.BETWEEN_HOOKS,
-                    free ? HangingFields.APART : null);
+                    hanging.by().isSetApart() ? HangingFields.APART : null);
         }
     }
 
@@ -189,9 +193,8 @@ public final class HangingFigure {
         double half = work.width().toMm() / 2 * scale;
         double x = left + half;
         double y = ceiling + wall.height() * 0.12 + work.height().toMm() / 2 * scale;
-        double cx = (outline.left() + outline.right()) / 2;
         double cy = (outline.top() + outline.bottom()) / 2;
-        UnaryOperator<Point> at = p -> new Point(x - (p.x() - cx) * scale, y + (p.y() - cy) * scale);
+        UnaryOperator<Point> at = p -> new Point(x - (p.x() - middle) * scale, y + (p.y() - cy) * scale);
         new FrameBack(plan, contours, marks, at).draw();
         double bottom = y + work.height().toMm() / 2 * scale;
         marks.label(new Point(x, bottom), 0, 52, Anchor.MIDDLE, HangingTexts.FROM_BEHIND, 13, false, Tint.FAINT_INK);
@@ -203,20 +206,17 @@ public final class HangingFigure {
         HangingWork.Rings rings = work.rings();
         double top = outline.top();
         if (rings != null) {
-            Point right = at.apply(new Point(rings.left(), top + rings.depth().toMm()));
-            Point left = at.apply(new Point(rings.right(), top + rings.depth().toMm()));
+            Point right = at.apply(below(rings.left(), rings.depth()));
+            Point left = at.apply(below(rings.right(), rings.depth()));
             Wire wire = work.wire();
             if (wire != null) {
                 List<Point> run = new ArrayList<>(List.of(left));
-                double apex = top + wire.drop().toMm();
-                double middle = (rings.left() + rings.right()) / 2;
-                work.hooks().reversed().forEach(hook -> run.add(at.apply(new Point(
-                        middle + hook.from().toMm() - middle, apex))));
+                work.hooks().reversed().forEach(hook -> run.add(at.apply(below(hook.from().toMm(), wire.drop()))));
                 run.add(right);
                 marks.line(Tint.INK, 2.4, run.toArray(Point[]::new));
                 marks.line(Tint.METAL, 1.2, run.toArray(Point[]::new));
-                work.hooks().forEach(hook -> marks.area(FrameBack.disc(at.apply(new Point(hook.from().toMm(), apex)),
-                        size * 0.6), Tint.METAL, Tint.INK, 1.2));
+                work.hooks().forEach(hook -> marks.area(FrameBack.disc(
+                        at.apply(below(hook.from().toMm(), wire.drop())), size * 0.6), Tint.METAL, Tint.INK, 1.2));
             }
             ring(left, size);
             ring(right, size);
@@ -229,17 +229,17 @@ public final class HangingFigure {
             marks.handle(left, HangingFields.RINGS, 0, 1 / scale);
             return;
         }
-        Point middle = at.apply(new Point((outline.left() + outline.right()) / 2, top + work.drop().toMm()));
+        Point hung = at.apply(below(0, work.drop()));
         switch (hanging.by()) {
-            case SAWTOOTH -> marks.area(new Box(middle.x() - size * 2, middle.y() - size * 0.5, middle.x() + size * 2,
-                    middle.y() + size * 0.5), Tint.METAL, Tint.INK, 1.2);
+            case SAWTOOTH -> marks.area(new Box(hung.x() - size * 2, hung.y() - size * 0.5, hung.x() + size * 2,
+                    hung.y() + size * 0.5), Tint.METAL, Tint.INK, 1.2);
             case CLEAT -> cleat(at);
             case STRIPS, SCREWS -> work.hooks().forEach(hook -> marks.area(FrameBack.disc(
-                    at.apply(new Point(hook.from().toMm(), top + work.drop().toMm())), size * 0.6), Tint.METAL,
+                    at.apply(below(hook.from().toMm(), work.drop())), size * 0.6), Tint.METAL,
                     Tint.INK, 1.2));
             case EASEL -> {
-                Point foot = at.apply(new Point((outline.left() + outline.right()) / 2, outline.bottom()));
-                Point hinge = at.apply(new Point((outline.left() + outline.right()) / 2,
+                Point foot = at.apply(new Point(middle, outline.bottom()));
+                Point hinge = at.apply(new Point(middle,
                         outline.bottom() - work.height().toMm() * 2 / 3));
                 marks.area(List.of(hinge.plus(-size, 0), hinge.plus(size, 0), foot.plus(size * 2.4, 0),
                         foot.plus(-size * 2.4, 0)), Tint.BACKING, Tint.INK, 1.2);

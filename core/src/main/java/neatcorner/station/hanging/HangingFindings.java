@@ -27,9 +27,6 @@ import org.jspecify.annotations.Nullable;
 final class HangingFindings {
     /** Sides that bend by more pull the miters open, mm: common practice. */
     private static final double MOST_BEND = 1;
-    /** What a sawtooth hanger is good for: common practice. */
-    private static final Mass SAWTOOTH_MASS = new Mass(2);
-    private static final double SAWTOOTH_MM = 400;
     /** A frame above furniture: 150 to 250 mm or 6 to 10 in, common practice. */
     private static final double ABOVE_FURNITURE_MM = 150;
 
@@ -112,11 +109,10 @@ final class HangingFindings {
 
     private void fixings() {
         Mass load = work.load();
-        if (hanging.by() == HangBy.SAWTOOTH && (work.mass().kilograms() > SAWTOOTH_MASS.kilograms()
-                || work.width().isMoreThan(units.either(SAWTOOTH_MM, 16)))) {
+        if (hanging.by() == HangBy.SAWTOOTH && !HangingChoices.fits(plan, HangBy.SAWTOOTH)) {
             findings.add(Finding.check(HangingFinding.HANGER_HEAVY, HANGING,
                     Sentence.of(HangingTexts.TOO_HEAVY_FOR.formatted(HangBy.SAWTOOTH.title()), work.mass(),
-                            work.width(), SAWTOOTH_MASS, units.either(SAWTOOTH_MM, 16)),
+                            work.width(), HangingChoices.LIGHT, HangingChoices.narrow(units)),
                     hang(Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
                             h -> h.withBy(HangBy.D_RINGS))));
         }
@@ -150,9 +146,7 @@ final class HangingFindings {
     /** As many hooks as would each carry a quarter of what they are rated for, where the number is free and not absurd. */
     private @Nullable Remedy moreHooks() {
         int enough = (int) Math.ceil(work.mass().kilograms() * 4 / hanging.rating().kilograms() - 1e-9);
-        boolean free = hanging.by() == HangBy.WIRE || hanging.by() == HangBy.CLEAT || hanging.by() == HangBy.STRIPS
-                || hanging.by() == HangBy.SCREWS;
-        return free && enough <= Hanging.MOST_HOOKS
+        return hanging.by().isCounted() && enough <= Hanging.MOST_HOOKS
                 && (hanging.by() != HangBy.WIRE || enough <= 2)
                         ? hang(Sentence.of(HangingTexts.SO_MANY_HOOKS, Scalar.count(enough)),
                                 h -> h.withHooks(enough))

@@ -75,7 +75,6 @@ final class HangingTexts {
 
     static final String ON_THE_WALL = "The frame on its wall";
     static final String FROM_BEHIND = "from behind";
-    static final String FLOOR = "floor";
     static final String RING_SPAN = "From ring to ring";
 
     // HangingChoices

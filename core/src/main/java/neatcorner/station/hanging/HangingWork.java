@@ -138,9 +138,10 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
         Contours held = strainer.map(ring -> ring.ring().contours()).orElse(contours);
         double in = (section.width().toMm() - section.rabbet().widest().toMm()) / 2;
         List<Double> across = crossings(held.outside(), y);
+        double middle = (outline.left() + outline.right()) / 2;
         return across.size() < 2
                 ? null
-                : new Rings(depth, across.getFirst() + in, across.getLast() - in);
+                : new Rings(depth, across.getFirst() + in - middle, across.getLast() - in - middle);
     }
 
     /** Where a level line crosses a loop, from left to right, mm. */

@@ -9,6 +9,7 @@ import neatcorner.fitout.SizeOf;
 import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.PresetNames;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
@@ -128,7 +129,7 @@ final class RingFindings {
                         Rabbet.plain(units.either(6, 1.0 / 4), units.either(6, 1.0 / 4))))
                 : job;
         Section strip = new Section(cut.section().wood(), backerWidth(cut), units.either(6, 1.0 / 4), Rabbet.NONE);
-        Ring backer = Ring.against(new Ring.Place.Against(SectionTexts.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
+        Ring backer = Ring.against(new Ring.Place.Against(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(0.25, 1.0 / 64), null), strip);
         List<Ring> rings = new ArrayList<>(cut.rings());
         rings.add(backer);

@@ -199,7 +199,6 @@ final class SectionTexts {
     static final String MAKE_THE_RING_WIDE = "Make the {name} {0} wide";
     static final String ART_STANDS_PROUD = "The art stands {0} proud of the rim.";
     static final String ART_LIES_DEEP = "The art lies {0} below the rim; 2 to [4 mm|3/16 in] look right.";
-    static final String BACKER = "backer";
     static final String GAP = "Gap a side";
     static final String ART = "Art";
     static final String RECESS = "Recess of the art";

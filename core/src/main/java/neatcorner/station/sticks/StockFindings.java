@@ -240,8 +240,8 @@ public final class StockFindings {
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Stick stick = stickFor(job, ring.ring(), length, ring.parts().size() * job.quantity());
-        int needed = (int) Cutting.layOut(job.withStock(job.stock().withPins(List.of()).withSticks(List.of(stick))),
-                ring.parts(), search).sticks().stream().count();
+        int needed = Cutting.layOut(job.withStock(job.stock().withPins(List.of()).withSticks(List.of(stick))),
+                ring.parts(), search).sticks().size();
         Sentence message = Sentence.naming(ring.name(),
                 (unplaced == ring.parts().size() * job.quantity()
                         ? SticksTexts.NO_STICKS_FOR_THE_RING

@@ -21,7 +21,6 @@ final class FitOutTexts {
     static final String SCREWS_OF = "Screws of the %s: length";
     static final String FIRST_SCREW = "first from the end";
     static final String MOST_SCREWS = "no more apart than";
-    static final String STEPS = "In this order";
 
     private FitOutTexts() {}
 }

@@ -139,16 +139,14 @@ public final class HangingView extends StationView {
                 .toList());
         HangingWork.of(plan).map(HangingWork::wire).ifPresent(wire -> angle.show(wire.angle(), notation));
         present(angle, hanging.by() == HangBy.WIRE);
-        boolean counted = hanging.by() == HangBy.WIRE || hanging.by() == HangBy.CLEAT
-                || hanging.by() == HangBy.STRIPS || hanging.by() == HangBy.SCREWS;
         hooks.getValueFactory().setValue(hanging.hooks());
-        present(hooksBox, counted);
+        present(hooksBox, hanging.by().isCounted());
         walls.show(hanging.wall());
         ceiling.show(plan, notation);
         furniture.show(plan, notation);
         present(furniture, hanging.furniture() != null);
         apart.show(plan, notation);
-        present(apart, counted && hanging.hooks() > 1 && hanging.by() != HangBy.STRIPS);
+        present(apart, hanging.by().isSetApart() && hanging.hooks() > 1);
         below.setSelected(hanging.furniture() != null);
         sleepers.setSelected(hanging.sleepers());
         double shown = hanging.rating().kilograms() / (metric() ? 1 : POUND);

@@ -18,7 +18,7 @@ public final class OpeningStation {
             List.of(new Shot("1-opening", demo -> {}), new Shot("1-framed", demo -> demo.press("opening-framed"))),
             Stream.concat(Stream.of(StationSpec.Thing.pressed(OpeningTexts.IN_THE_FRAME, OpeningTexts.MAT,
                     OpeningTexts.MAT_ALSO, "mat")),
-                    Arrays.stream(Preset.values()).map(preset -> new StationSpec.Thing(OpeningTexts.A_KIND,
+                    Arrays.stream(Preset.values()).map(preset -> new StationSpec.Thing(OpeningTexts.CHANGE_KIND,
                             Sentence.capital(preset.title()), "", bench -> bench.change(OpeningTexts.CHANGE_KIND,
                                     job -> preset.of(job, job.units())))))
                     .toList());

@@ -18,7 +18,6 @@ final class OpeningTexts {
     static final String KIND = "Kind";
     static final String CHANGE_KIND = "kind of frame";
     static final String NOT_OF_THIS_SIZE = "not of this size";
-    static final String A_KIND = "kind of frame";
     static final String STANDARD_SIZES = "Standard";
     static final String WHAT_FITS = "What fits?";
     static final String CHANGE_START = "start";

@@ -21,9 +21,7 @@ import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.StandardSize;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
-import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
-import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
@@ -67,7 +65,7 @@ final class OpeningTools {
         mat = new CardButton(desk, "mat", OpeningTexts.MAT, OpeningTexts.MAT, List.of(even, overlap, without));
         mat.setOnAction(e -> {
             if (bench.job().pack().mat().isEmpty()) {
-                bench.change(OpeningTexts.CHANGE_MAT, OpeningTools::withUsualMat);
+                bench.change(OpeningTexts.CHANGE_MAT, Defaults::withUsualMat);
             }
             mat.toggle();
         });
@@ -115,17 +113,6 @@ final class OpeningTools {
     private void takeMatOut() {
         mat.toggle();
         bench.change(OpeningTexts.CHANGE_WITHOUT_A_MAT, OpeningTools::withoutMat);
-    }
-
-    private static Job withUsualMat(Job job) {
-        if (job.pack().mat().isPresent()) {
-            return job;
-        }
-        Length border = job.units().either(50, 2);
-        Faces borders = new Faces(border, border, border.plus(job.units().either(10, 0.5)), border);
-        Layer.Mat layer = new Layer.Mat(job.units().either(1.4, 1.0 / 16),
-                Defaults.matOverlap(job.units()), borders);
-        return job.withPack(job.pack().plus(layer));
     }
 
     /** For a frame that is already made: what art and mat go in. */
