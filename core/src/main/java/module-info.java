@@ -16,6 +16,7 @@ module neatcorner.core {
     exports neatcorner.hanging;
     exports neatcorner.job;
     exports neatcorner.measure;
+    exports neatcorner.member;
     exports neatcorner.outline;
     exports neatcorner.piece;
     exports neatcorner.plan;

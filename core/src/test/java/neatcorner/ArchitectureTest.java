@@ -22,7 +22,8 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     /** Lowest first; each may use only those before it. */
     private static final List<String> ORDER = List.of("measure", "wood", "section", "outline", "piece", "stock", "saw",
-            "corner", "glueup", "fitout", "hanging", "shop", "job", "plan", "drawing", "station", "planner");
+            "member", "corner", "glueup", "fitout", "hanging", "shop",
+            "job", "plan", "drawing", "station", "planner");
     private static final List<String> STATIONS = Stream.of(Station.values())
             .map(station -> station.name().toLowerCase(Locale.ROOT).replace("_", "")).toList();
     private static final JavaClasses CORE = new ClassFileImporter()

@@ -142,7 +142,7 @@ public enum ReinforcementKind {
             case PEG -> lapped;
             case SPLINE, SLIP -> joint == CornerJoint.MITER;
             case TENON, BISCUIT, DOWEL, V_NAIL, STAPLE, POCKET_SCREW, CORRUGATED -> !lapped;
-            case PIN, BRAD, NAIL, SCREW -> joint == CornerJoint.MITER || joint == CornerJoint.BUTT
+            case PIN, BRAD, NAIL, SCREW -> joint == CornerJoint.MITER || joint.isButted()
                     || joint == CornerJoint.BOX;
             case BRACE, BLOCK -> true;
         };

@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import neatcorner.fitout.Layer;
 import neatcorner.job.Hold;
 import neatcorner.measure.Length;
+import neatcorner.member.MadeMember;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.piece.CornerJoint;
@@ -36,8 +37,11 @@ public final class FrameBack {
 
     /** Everything, the rearmost last. */
     public void draw() {
+        MemberMarks members = new MemberMarks(plan, marks, at);
+        members.draw(MadeMember.Depth.FRONT);
         face(new RingFace(contours, plan.job().outline(), plan.job().joint()), plan.job().section(), 11);
         content();
+        members.draw(MadeMember.Depth.WITHIN);
         List<Across.Lying> rings = new ArrayList<>(Across.of(plan).rings());
         rings.sort(Comparator.comparingDouble(Across.Lying::back));
         int seed = 41;
@@ -48,6 +52,7 @@ public final class FrameBack {
                 seed += 10;
             }
         }
+        members.draw(MadeMember.Depth.BEHIND);
     }
 
     /** The faces of a ring that has a place. Throws {@link IllegalArgumentException} for one that has none. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.fitout.Layer;
 import neatcorner.job.Hold;
+import neatcorner.member.MadeMember;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
@@ -69,17 +70,21 @@ public final class FrameFront {
     /** As one sees it on a wall, without letters and hidden edges. */
     public void drawQuietly() {
         RingFronts rings = new RingFronts(plan, marks);
+        MemberMarks members = new MemberMarks(plan, marks, point -> point);
+        members.draw(MadeMember.Depth.BEHIND);
         rings.behind();
         held();
         rings.behindTheFace();
         for (int i = 0; i < plan.pieces().size(); i++) {
             piece(i);
         }
+        members.draw(MadeMember.Depth.WITHIN);
         if (plan.job().hold() instanceof Hold.Wrapped) {
             marks.area(points(contours.outside()), Tint.ART, Tint.INK, 1.2);
             soundings(points(contours.outside()), marks);
         }
         rings.before();
+        members.draw(MadeMember.Depth.FRONT);
     }
 
     /** Mirror glass, or any frame that holds glazing alone. */
@@ -123,6 +128,7 @@ public final class FrameFront {
             case Hold.InRabbet in -> 0;
             case Hold.OverMirror over -> 0;
             case Hold.Wrapped wrapped -> 0;
+            case Hold.InGroove groove -> 0;
             case Hold.Nothing nothing -> 0;
         };
     }

@@ -5,6 +5,7 @@ import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
+import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Units;
 import neatcorner.outline.Contours;
@@ -111,12 +112,15 @@ public record Weight(Mass wood, Mass pack) {
             double before = pieces.get(Math.floorMod(index - 1, pieces.size())).face().toMm();
             double after = pieces.get((index + 1) % pieces.size()).face().toMm();
             boolean side = index % 2 == 1;
-            double through = joint == CornerJoint.BUTT && !side
-                    ? piece.outer().toMm() + before + after
+            double inside = joint == CornerJoint.DADO
+                    ? CornerJoint.dado(Length.mm(before)).plus(CornerJoint.dado(Length.mm(after))).toMm()
+                    : 0;
+            double through = joint.isButted() && !side
+                    ? piece.outer().toMm() - inside + before + after
                     : piece.outer().toMm();
             double between = through - before - after;
             return switch (joint) {
-                case BUTT -> own.areaMm2(piece.face()) * (side ? through : between);
+                case BUTT, DADO -> own.areaMm2(piece.face()) * (side ? through : between);
                 case LAP -> own.area(0, t / 2) * (side ? through : between)
                         + own.area(t / 2, t) * (side ? between : through);
                 case BOX -> fingers(own, side ? through : between, side ? between : through);

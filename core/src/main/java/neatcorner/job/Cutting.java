@@ -1,11 +1,19 @@
 package neatcorner.job;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import neatcorner.measure.Length;
+import neatcorner.member.Ground;
+import neatcorner.member.MadeMember;
+import neatcorner.member.Member;
+import neatcorner.member.Placing;
 import neatcorner.outline.Contours;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
@@ -18,10 +26,11 @@ import neatcorner.stock.sticks.LayOut;
 /**
  * What the wood of a job is cut into.
  *
- * @param frame the frame itself
- * @param rings what is set against it
+ * @param frame   the frame itself
+ * @param rings   what is set against it
+ * @param members what else belongs to it
  */
-public record Cutting(Job job, Loop frame, List<Loop> rings) {
+public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> members) {
     private static final StickLayout NOTHING_TO_CUT = new StickLayout(List.of(), 0, 0, true, "nothing to cut", null, 0);
 
     /**
@@ -40,6 +49,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings) {
 
     public Cutting {
         rings = List.copyOf(rings);
+        members = List.copyOf(members);
     }
 
     /** Of a job, which need not be possible. */
@@ -50,8 +60,33 @@ public record Cutting(Job job, Loop frame, List<Loop> rings) {
     /** Of a job whose sizes and edges are known. */
     public static Cutting of(Geometry geometry) {
         Job job = geometry.job();
-        return new Cutting(job, loop(job, PlacedRing.frame(geometry)),
-                PlacedRing.of(geometry).stream().map(ring -> loop(job, ring)).toList());
+        PlacedRing frame = PlacedRing.frame(geometry);
+        List<PlacedRing> rings = PlacedRing.of(geometry);
+        return new Cutting(job, loop(job, frame), rings.stream().map(ring -> loop(job, ring)).toList(),
+                job.members().isEmpty() ? List.of() : members(job, frame, rings));
+    }
+
+    private static List<MadeMember> members(Job job, PlacedRing frame, List<PlacedRing> rings) {
+        Map<String, Ground> grounds = new HashMap<>();
+        Stream.concat(Stream.of(frame), rings.stream()).forEach(ring -> {
+            Contours contours = ring.contours();
+            if (contours != null) {
+                grounds.putIfAbsent(ring.ring().name(), new Ground(contours, job.outline(), ring.ring().section()));
+            }
+        });
+        Set<String> names = new HashSet<>(job.rings().stream().map(Ring::name).toList());
+        List<MadeMember> members = new ArrayList<>();
+        for (Member member : job.members()) {
+            Ground ground = grounds.get(member.of());
+            MadeMember made = !names.add(member.name())
+                    ? Placing.twice(member)
+                    : ground == null ? Placing.nowhere(member) : Placing.of(member, ground);
+            if (ground != null) {
+                grounds.put(member.of(), Placing.after(made, ground));
+            }
+            members.add(made);
+        }
+        return members;
     }
 
     private static Loop loop(Job job, PlacedRing placed) {
@@ -83,9 +118,10 @@ public record Cutting(Job job, Loop frame, List<Loop> rings) {
         return parts;
     }
 
-    /** What is cut for one frame: the parts of the frame itself, then those of its rings. */
+    /** What is cut of sticks for one frame: the parts of the frame itself, of its rings, then of what else belongs to it. */
     public List<Piece> parts() {
-        return Stream.concat(Stream.of(frame), rings.stream()).flatMap(loop -> loop.parts.stream()).toList();
+        return Stream.concat(Stream.concat(Stream.of(frame), rings.stream()).flatMap(loop -> loop.parts.stream()),
+                members.stream().flatMap(member -> member.pieces().stream())).toList();
     }
 
     /** Where the parts of all frames are cut from. */
@@ -95,8 +131,11 @@ public record Cutting(Job job, Loop frame, List<Loop> rings) {
 
     /** What the pieces of a job are cut from, across the stick. */
     public static Blanks blanks(Job job) {
-        return new Blanks(Blanks.Blank.of(job.section()), job.rings().stream().collect(
-                Collectors.toMap(Ring::name, ring -> Blanks.Blank.of(ring.section()), (one, twin) -> one)));
+        return new Blanks(Blanks.Blank.of(job.section()), Stream.concat(
+                job.rings().stream().map(ring -> Map.entry(ring.name(), ring.section())),
+                job.members().stream().map(member -> Map.entry(member.name(), member.stick())))
+                .collect(Collectors.toMap(Map.Entry::getKey, each -> Blanks.Blank.of(each.getValue()),
+                        (one, twin) -> one)));
     }
 
     /** Where such parts would be cut from, for all frames of a job. */

@@ -42,6 +42,15 @@ public sealed interface Hold {
      */
     record Wrapped(Length fold) implements Hold {}
 
+    /**
+     * In a groove of the frame's inner faces, put in while the frame is glued up.
+     *
+     * @param deep  how deep the groove is
+     * @param play  between what is held and the groove's bottom, per side
+     * @param front how far behind the face it starts
+     */
+    record InGroove(Length deep, Length play, Length front) implements Hold {}
+
     /** Nothing: the frame is what there is to see; its sight size or its outside is what was measured. */
     record Nothing() implements Hold {}
 
@@ -53,6 +62,7 @@ public sealed interface Hold {
             case Panel panel -> SizeOf.SIGHT;
             case OverMirror mirror -> SizeOf.OUTSIDE;
             case Wrapped wrapped -> SizeOf.OUTSIDE;
+            case InGroove groove -> SizeOf.SIGHT;
             case Nothing nothing -> SizeOf.SIGHT;
         };
     }
@@ -69,6 +79,7 @@ public sealed interface Hold {
             case Panel panel -> panel.play.negate();
             case OverMirror mirror -> mirror.beyond.negate();
             case Wrapped wrapped -> Length.ZERO;
+            case InGroove groove -> groove.deep.minus(groove.play);
             case Nothing nothing -> Length.ZERO;
         };
     }
@@ -91,6 +102,7 @@ public sealed interface Hold {
             case Panel panel -> panel.play;
             case OverMirror mirror -> mirror.beyond;
             case Wrapped wrapped -> wrapped.fold;
+            case InGroove groove -> groove.play;
             case Nothing nothing -> Length.ZERO;
         };
     }
@@ -103,6 +115,7 @@ public sealed interface Hold {
             case Panel panel -> new Panel(room);
             case OverMirror mirror -> new OverMirror(room);
             case Wrapped wrapped -> new Wrapped(room);
+            case InGroove groove -> new InGroove(groove.deep, room, groove.front);
             case Nothing nothing -> nothing;
         };
     }

@@ -15,6 +15,7 @@ import neatcorner.hanging.Hanging;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.member.Member;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param hold       how it holds what it frames
  * @param frame      the ring that is measured
  * @param rings      what is set against it, and against each other: a backer, a strainer, a band
+ * @param members    what else belongs to it: bars, slats, a head, hinges
  * @param checks     what was measured, and where it will hang
  * @param glueUp     how it is put together and finished
  * @param fitOut     how what it frames is put in
@@ -46,7 +48,8 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record Job(String title, Order order, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
         Hold hold,
-        Pack pack, Ring frame, List<Ring> rings, Rack stock, Saw saw, Checks checks, GlueUp glueUp,
+        Pack pack, Ring frame, List<Ring> rings, List<Member> members, Rack stock, Saw saw, Checks checks,
+        GlueUp glueUp,
         FitOut fitOut, Hanging hanging, Looks looks) implements JobBuilder.With {
     /** More frames than this are several jobs. */
     public static final int MOST_FRAMES = 500;
@@ -54,9 +57,12 @@ public record Job(String title, Order order, Units units, int quantity, Outline 
     public static final int MOST_REINFORCEMENTS = 8;
     /** A frame is built up of no more rings than this, besides itself. */
     public static final int MOST_RINGS = 12;
+    /** Nor of more members. */
+    public static final int MOST_MEMBERS = 24;
 
     public Job {
         rings = List.copyOf(rings);
+        members = List.copyOf(members);
     }
 
     /** Play between pack and rabbet wall, per side; none where no pack lies in the rabbet. */
@@ -72,6 +78,17 @@ public record Job(String title, Order order, Units units, int quantity, Outline 
     /** With the ring of that name changed; as it is where there is none. */
     public Job withRing(String name, UnaryOperator<Ring> change) {
         return withRings(rings.stream().map(ring -> ring.name().equals(name) ? change.apply(ring) : ring).toList());
+    }
+
+    /** The member that its maker calls so; null where there is none. */
+    public @Nullable Member member(String name) {
+        return members.stream().filter(member -> member.name().equals(name)).findFirst().orElse(null);
+    }
+
+    /** With the member of that name changed; as it is where there is none. */
+    public Job withMember(String name, UnaryOperator<Member> change) {
+        return withMembers(members.stream()
+                .map(member -> member.name().equals(name) ? change.apply(member) : member).toList());
     }
 
     /** Of the frame itself. */

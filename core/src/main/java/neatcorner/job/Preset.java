@@ -5,13 +5,16 @@ import java.util.Locale;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
 import neatcorner.fitout.Pack;
-import neatcorner.fitout.RetainerKind;
 import neatcorner.fitout.Retainers;
 import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.Spacing;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.member.Member;
+import neatcorner.member.MemberKind;
+import neatcorner.outline.Opening;
+import neatcorner.piece.CornerJoint;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 
@@ -37,7 +40,17 @@ public enum Preset {
     /** A frame over a mirror that stays on its wall. */
     MIRROR_ON_WALL("mirror on the wall"),
     /** Fabric over a bare frame. */
-    WRAPPED("wrapped stretcher");
+    WRAPPED("wrapped stretcher"),
+    /** Plywood sides round a screen behind a two-way mirror. */
+    BOX("deep box"),
+    /** A mirror with an arched head and a trim band. */
+    WINDOW("arched window"),
+    /** Two leaves with slats. */
+    SHUTTERS("pair of shutters"),
+    /** A face cut from a sheet, on a rim of strips on edge. */
+    SCALLOPED("scalloped face"),
+    /** Old boards with strips over their sawn edges. */
+    CAPPED("capped boards");
 
     private final String title;
 
@@ -55,13 +68,25 @@ public enum Preset {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    /** Which of them a job is, as near as its hold and its rings tell. */
+    /** Which of them a job is, as near as its hold, its rings and what else belongs to it tell. */
     public static Preset of(Job job) {
+        for (Member member : job.members()) {
+            if (member.kind() instanceof MemberKind.Slats) {
+                return SHUTTERS;
+            }
+            if (member.kind() instanceof MemberKind.Face) {
+                return SCALLOPED;
+            }
+            if (member.kind() instanceof MemberKind.Head || member.kind() instanceof MemberKind.Extension) {
+                return WINDOW;
+            }
+        }
         return switch (job.hold()) {
             case Hold.Floating floating -> FLOATER;
             case Hold.Panel panel -> PANEL;
             case Hold.OverMirror mirror -> MIRROR_ON_WALL;
             case Hold.Wrapped wrapped -> WRAPPED;
+            case Hold.InGroove groove -> BOX;
             case Hold.Nothing nothing -> PLAIN;
             case Hold.InRabbet rabbet -> {
                 if (job.ring(PresetNames.STRAINER) != null) {
@@ -72,6 +97,9 @@ public enum Preset {
                 }
                 if (job.ring(PresetNames.BAND) != null) {
                     yield BACK_BAND;
+                }
+                if (job.ring(PresetNames.CAP_OUTSIDE) != null) {
+                    yield CAPPED;
                 }
                 boolean bare = job.pack().layers().size() == 1
                         && job.pack().layers().getFirst() instanceof Layer.Glazing;
@@ -85,7 +113,8 @@ public enum Preset {
         if (of(before) == this && this != PLAIN) {
             return before;
         }
-        Job job = plain(before.startingFrom(SizeOf.ART), units);
+        Job whole = of(before) == SHUTTERS ? SpecialFrames.withoutShutters(before) : before;
+        Job job = plain(whole.startingFrom(SizeOf.ART), units);
         return switch (this) {
             case PLAIN -> job;
             case FLOATER -> floater(job, units);
@@ -96,12 +125,17 @@ public enum Preset {
                     strip(job, units.either(8, 5.0 / 16), job.section().thickness().plus(units.either(5, 3.0 / 16))))));
             case LINER -> liner(job, units);
             case STRAINER -> strainer(job, units);
-            case MIRROR -> mirror(job, units);
+            case MIRROR -> SpecialFrames.mirror(job, units);
             case MIRROR_ON_WALL -> job.withHold(new Hold.OverMirror(units.either(25, 1)))
                     .withPack(new Pack(List.of(new Layer.Glazing(Material.GLASS, units.either(4, 3.0 / 16)))))
                     .withSection(strip(job, units.either(70, 2.75), units.either(19, 3.0 / 4)));
             case WRAPPED -> job.withHold(new Hold.Wrapped(units.either(25, 1))).withPack(new Pack(List.of()))
                     .withSection(strip(job, units.either(38, 1.5), units.either(19, 3.0 / 4)));
+            case BOX -> SpecialFrames.box(job, units);
+            case WINDOW -> SpecialFrames.window(SpecialFrames.mirror(job, units), units);
+            case SHUTTERS -> SpecialFrames.shutters(job, units);
+            case SCALLOPED -> SpecialFrames.scalloped(job, units);
+            case CAPPED -> SpecialFrames.capped(job, units);
         };
     }
 
@@ -112,10 +146,14 @@ public enum Preset {
     /** A pack behind a lip again, whatever it was; the moulding of a frame that was plain stays. */
     private static Job plain(Job job, Units units) {
         Job blank = Defaults.blank(units);
-        boolean packed = job.hold().isInRabbet() && of(job) != MIRROR;
+        Preset was = of(job);
+        boolean packed = was == SCALLOPED
+                || (job.hold().isInRabbet() && was != MIRROR && was != WINDOW && !job.pack().layers().isEmpty());
         Ring outer = job.ring(PresetNames.OUTER);
         Section own = job.hold().isInRabbet() ? job.section() : blank.section().withWood(job.section().wood());
-        return job.withHold(packed ? job.hold() : blank.hold()).withPack(packed ? job.pack() : blank.pack())
+        return job.withMembers(List.of()).withJoint(was == BOX || was == SHUTTERS ? CornerJoint.MITER : job.joint())
+                .withHold(packed && was != SCALLOPED ? job.hold() : blank.hold())
+                .withPack(packed ? job.pack() : blank.pack())
                 .withSection(outer == null ? own : outer.section()).withRings(List.of())
                 .withFitOut(job.fitOut().withRetainers(packed ? job.fitOut().retainers() : Retainers.usual(units)));
     }
@@ -174,13 +212,12 @@ public enum Preset {
         Ring bars = Ring.against(new Ring.Place.Against(PresetNames.STRAINER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(1, 1.0 / 32), null), strip(job, units.either(38, 1.5), bar))
                 .withScrews(new Screws(units.either(50, 2), Spacing.strainer(units)));
-        return job.withSection(section).withRings(List.of(bars));
-    }
-
-    private static Job mirror(Job job, Units units) {
-        Length glass = units.either(4, 3.0 / 16);
-        return job.withHold(new Hold.InRabbet(units.either(0.75, 1.0 / 32)))
-                .withPack(new Pack(List.of(new Layer.Glazing(Material.GLASS, glass))))
-                .withFitOut(job.fitOut().withRetainers(Retainers.of(RetainerKind.TRIANGLES, units)));
+        Job held = job.withSection(section).withRings(List.of(bars));
+        Opening outside = held.sizes().outside();
+        boolean large = Length.max(outside.width(), outside.height()).isMoreThan(units.either(800, 32));
+        return large
+                ? held.withMembers(List.of(new Member(PresetNames.BRACE, PresetNames.STRAINER,
+                        new MemberKind.Bar(false, 0.3, Length.ZERO), job.section().wood(), units.either(38, 1.5), bar)))
+                : held;
     }
 }

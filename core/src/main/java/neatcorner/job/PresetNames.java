@@ -8,5 +8,10 @@ public final class PresetNames {
     public static final String OUTER = "outer frame";
     public static final String STRAINER = "strainer";
 
+    public static final String EDGING = "edging";
+    public static final String CAP_OUTSIDE = "outer capping";
+    public static final String CAP_INSIDE = "inner capping";
+    public static final String BRACE = "brace";
+
     private PresetNames() {}
 }

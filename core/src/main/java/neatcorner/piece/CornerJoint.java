@@ -9,6 +9,8 @@ public enum CornerJoint {
     MITER("miter"),
     /** The sides run through; top and bottom stand between them. */
     BUTT("butt"),
+    /** As a butt corner, but top and bottom stand in dadoes across the sides. */
+    DADO("dado"),
     /** Both run through, and each loses half its thickness where they cross. */
     LAP("lap"),
     /**
@@ -35,9 +37,24 @@ public enum CornerJoint {
         return Math.max(3, 2 * (int) (thickness.toMm() / 20) + 1);
     }
 
+    /**
+     * How deep a dado is cut into a side so wide: a third of it, to the next whole millimeter where the width is in half ones, else
+     * to the next 1/16 in (common practice: a third to a half).
+     */
+    public static Length dado(Length width) {
+        long half = Length.mm(0.5).units();
+        long step = width.units() % half == 0 ? 2 * half : Length.inches(1.0 / 16).units();
+        return new Length(Math.max(1, Math.round(width.units() / 3.0 / step)) * step);
+    }
+
     /** How the corners of an outline are joined: only flat rectangles have another joint than the miter. */
     public CornerJoint on(Outline outline) {
         return outline.isRectangle() && !outline.isSloped() ? this : MITER;
+    }
+
+    /** Whether the ends of top and bottom meet the faces of the sides. */
+    public boolean isButted() {
+        return this == BUTT || this == DADO;
     }
 
     /** Whether the face shows a miter. */

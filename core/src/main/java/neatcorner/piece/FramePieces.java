@@ -46,6 +46,10 @@ public final class FramePieces {
             case LAP, BOX -> mitred.stream().map(piece -> square(piece, piece.outer())).toList();
             case BUTT -> IntStream.range(0, mitred.size()).mapToObj(
                     i -> square(mitred.get(i), i % 2 == 0 ? mitred.get(i).sight() : mitred.get(i).outer())).toList();
+            case DADO -> IntStream.range(0, mitred.size()).mapToObj(i -> square(mitred.get(i), i % 2 == 0
+                    ? mitred.get(i).sight().plus(CornerJoint.dado(mitred.get((i + 3) % 4).face()))
+                            .plus(CornerJoint.dado(mitred.get(i + 1).face()))
+                    : mitred.get(i).outer())).toList();
         };
     }
 

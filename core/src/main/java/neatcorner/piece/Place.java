@@ -58,7 +58,20 @@ public sealed interface Place {
         }
     }
 
-    /** The name of the ring that it is in; empty for the frame. */
+    /**
+     * One of several alike that are no side of a ring: a slat, a bar.
+     *
+     * @param number from 1
+     */
+    record OneOf(int number, int count) implements Place {
+
+        @Override
+        public String words() {
+            return number + " of " + count;
+        }
+    }
+
+    /** The name of the ring, or of the slats or bars, that it belongs to; empty for the frame. */
     default String ring() {
         return switch (this) {
             case OfRing in -> in.ring;
@@ -66,6 +79,7 @@ public sealed interface Place {
             case Side side -> "";
             case Numbered numbered -> "";
             case OfCurve curve -> "";
+            case OneOf one -> "";
         };
     }
 

@@ -136,6 +136,7 @@ public record Across(List<Lying> rings, @Nullable Content content) {
             case Hold.Panel panel -> new Content(edge, 0, deep);
             case Hold.OverMirror mirror -> new Content(edge, section.thickness().toMm(),
                     section.thickness().toMm() + deep);
+            case Hold.InGroove groove -> new Content(edge, groove.front().toMm(), groove.front().toMm() + deep);
             case Hold.Wrapped wrapped -> null;
             case Hold.Nothing nothing -> null;
         };

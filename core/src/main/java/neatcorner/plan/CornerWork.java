@@ -149,7 +149,7 @@ public record CornerWork(List<Kind> kinds) {
         return switch (joint.on(plan.job().outline())) {
             case MITER -> corner.before().isMoreThan(corner.after());
             case MITRED_LAP -> false;
-            case BUTT, LAP, BOX -> index % 2 == 0;
+            case BUTT, DADO, LAP, BOX -> index % 2 == 0;
         };
     }
 

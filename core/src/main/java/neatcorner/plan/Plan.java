@@ -14,6 +14,8 @@ import neatcorner.job.Job;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
+import neatcorner.member.MadeMember;
+import neatcorner.member.Member;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
@@ -35,25 +37,27 @@ import org.jspecify.annotations.Nullable;
  * @param shop     what there is to make it with
  * @param frame    the ring that is the frame, as it is cut
  * @param rings    the others, in the job's order
+ * @param members  what else belongs to the frame, in the job's order
  * @param cutList  all pieces, and where those of all frames are cut from
  * @param weight   of one frame
  * @param findings the gravest first
  * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
-public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings, CutList cutList,
-        Weight weight, List<Finding> findings, Derived.Known known) {
+public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings,
+        List<MadeMember> members, CutList cutList, Weight weight, List<Finding> findings, Derived.Known known) {
 
     private static final Derived<SafeZone> SAFE_ZONE = new Derived<>(
             plan -> SafeZone.of(plan.job().section()).orElse(null));
 
     /** Of which nothing more is known yet. */
-    public Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings, CutList cutList,
-            Weight weight, List<Finding> findings) {
-        this(job, shop, sizes, frame, rings, cutList, weight, findings, new Derived.Known());
+    public Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings,
+            List<MadeMember> members, CutList cutList, Weight weight, List<Finding> findings) {
+        this(job, shop, sizes, frame, rings, members, cutList, weight, findings, new Derived.Known());
     }
 
     public Plan {
         rings = List.copyOf(rings);
+        members = List.copyOf(members);
         findings = List.copyOf(findings);
     }
 
@@ -64,15 +68,16 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
         CutList cutList = CutList.of(cutting.parts(), job.quantity(), cutting.layOut(search));
         List<CutRing> rings = cutting.rings().stream().map(Plan::cut).toList();
         CutRing frame = cut(cutting.frame());
-        return new Plan(job, shop, geometry.sizes(), frame, rings, cutList,
-                weight(job, geometry.sizes(), frame, rings), List.of());
+        return new Plan(job, shop, geometry.sizes(), frame, rings, cutting.members(), cutList,
+                weight(job, geometry.sizes(), frame, rings, cutting.members()), List.of());
     }
 
     private static CutRing cut(Cutting.Loop loop) {
         return new CutRing(loop.ring(), loop.pieces(), loop.parts());
     }
 
-    private static Weight weight(Job job, FrameSizes sizes, CutRing frame, List<CutRing> rings) {
+    private static Weight weight(Job job, FrameSizes sizes, CutRing frame, List<CutRing> rings,
+            List<MadeMember> members) {
         if (frame.contours() == null || frame.pieces().isEmpty() || !job.section().isSound()) {
             return new Weight(Mass.ZERO, Mass.ZERO);
         }
@@ -83,6 +88,9 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
             if (ring.contours() != null && ring.ring().section().isSound()) {
                 more = more.plus(wood(job, ring).mass(ring.contours()));
             }
+        }
+        for (MadeMember member : members) {
+            more = more.plus(member.mass());
         }
         return new Weight(alone.wood().plus(more), alone.pack());
     }
@@ -98,7 +106,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
 
     /** With what is to be said about it. */
     public Plan withFindings(List<Finding> found) {
-        return new Plan(job, shop, sizes, frame, rings, cutList, weight, found, known);
+        return new Plan(job, shop, sizes, frame, rings, members, cutList, weight, found, known);
     }
 
     /** Edges of the frame; null when there is none to make. */
@@ -111,9 +119,10 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
         return frame.pieces();
     }
 
-    /** The pieces of one frame with its rings. */
+    /** The pieces of one frame with its rings, and of what else is cut of sticks for it. */
     public List<Piece> allPieces() {
-        return Stream.concat(Stream.of(frame), rings.stream()).flatMap(ring -> ring.pieces().stream()).toList();
+        return Stream.concat(Stream.concat(Stream.of(frame), rings.stream()).flatMap(ring -> ring.pieces().stream()),
+                members.stream().flatMap(member -> member.pieces().stream())).toList();
     }
 
     /** What is cut for all of those: the pieces, or what those too long for a stick are scarfed from. */
@@ -144,7 +153,12 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
     /** The section that a piece is milled to. */
     public Section section(Piece piece) {
         String ring = piece.place().ring();
+        if (ring.isEmpty()) {
+            return job.section();
+        }
         return job.rings().stream().filter(each -> each.name().equals(ring)).findFirst().map(Ring::section)
+                .or(() -> job.members().stream().filter(each -> each.name().equals(ring)).findFirst()
+                        .map(Member::stick))
                 .orElse(job.section());
     }
 

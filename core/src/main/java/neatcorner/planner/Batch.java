@@ -5,6 +5,7 @@ import java.util.List;
 import neatcorner.job.Cutting;
 import neatcorner.job.Job;
 import neatcorner.job.Ring;
+import neatcorner.member.Member;
 import neatcorner.piece.Piece;
 import neatcorner.plan.CutList;
 import neatcorner.plan.Plan;
@@ -31,7 +32,12 @@ public final class Batch {
         });
         Section a = job.section();
         Section b = other.section();
-        return ringsAlike && a.wood().name().equalsIgnoreCase(b.wood().name()) && a.withWood(b.wood()).equals(b)
+        boolean membersAlike = other.members().stream().allMatch(member -> {
+            Member same = job.member(member.name());
+            return same != null && same.stick().equals(member.stick());
+        });
+        return ringsAlike && membersAlike && a.wood().name().equalsIgnoreCase(b.wood().name())
+                && a.withWood(b.wood()).equals(b)
                 && job.outline().faceWidths().isEmpty() && other.outline().faceWidths().isEmpty();
     }
 
@@ -52,7 +58,8 @@ public final class Batch {
         }
         Job together = first.withQuantity(1).withStock(first.stock().withPins(List.of()).withKeep(Keep.NO));
         StickLayout layout = Cutting.layOut(together, pieces, search);
-        return new Plan(together, shop, alone.sizes(), alone.frame(), alone.rings(), CutList.of(pieces, 1, layout),
+        return new Plan(together, shop, alone.sizes(), alone.frame(), alone.rings(), alone.members(),
+                CutList.of(pieces, 1, layout),
                 alone.weight(), alone.findings());
     }
 

@@ -53,7 +53,7 @@ class LapsTest {
         double kilograms = volume * 1e-9 * job.section().wood().density();
         assertEquals(kilograms, plan.weight().wood().kilograms(), kilograms * 1e-5, "weight of " + job.joint());
         CornerWork work = CornerWork.of(plan);
-        if (job.joint() != CornerJoint.MITER && job.joint() != CornerJoint.BUTT && work.kinds().size() == 1) {
+        if (job.joint() != CornerJoint.MITER && !job.joint().isButted() && work.kinds().size() == 1) {
             GlueArea glue = work.kinds().getFirst().corner().glue();
             assertEquals(cheeks(plan, t), glue.longGrain(), 1e-2, "cheeks of " + job.joint());
         }
@@ -123,7 +123,7 @@ class LapsTest {
         boolean upright = (corner % 2 == 0) != ends;
         double t = plan.job().section().thickness().toMm();
         return switch (plan.job().joint()) {
-            case BUTT -> isSide(corner, ends) ? FACTORY.createPolygon() : square;
+            case BUTT, DADO -> isSide(corner, ends) ? FACTORY.createPolygon() : square;
             case LAP -> isSide(corner, ends) == behind < t / 2 ? FACTORY.createPolygon() : square;
             case BOX -> {
                 int layer = (int) (behind / t * CornerJoint.fingers(plan.job().section().thickness()));

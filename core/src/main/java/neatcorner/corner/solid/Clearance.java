@@ -153,7 +153,7 @@ final class Clearance {
     }
 
     private void inPiece(boolean before, List<Vertex> shape, double from, double to, Margins kept, List<Hit> hits) {
-        Margins margins = !before && wood.joint() == CornerJoint.BUTT ? kept.throughSight() : kept;
+        Margins margins = !before && wood.joint().isButted() ? kept.throughSight() : kept;
         if (shape.size() < 3 || Math.abs(Plane.area(shape)) < FINEST) {
             return;
         }

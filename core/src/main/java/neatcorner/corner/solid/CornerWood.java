@@ -149,7 +149,7 @@ public final class CornerWood {
         double t = thickness();
         return switch (joint) {
             case MITER -> List.of(miter(0, t));
-            case BUTT -> List.of(afterRunsThrough(0, t));
+            case BUTT, DADO -> List.of(afterRunsThrough(0, t));
             case LAP -> List.of(afterRunsThrough(0, t / 2), beforeRunsThrough(t / 2, t));
             case MITRED_LAP -> List.of(miter(0, t / 2), beforeRunsThrough(t / 2, t));
             case BOX -> fingers(t);
@@ -213,7 +213,7 @@ public final class CornerWood {
 
     /** Length of the seam on the face, mm. */
     public double seamLength() {
-        return joint == CornerJoint.BUTT ? before() : Math.hypot(toe.x(), toe.y());
+        return joint.isButted() ? before() : Math.hypot(toe.x(), toe.y());
     }
 
     Walls walls(boolean before, Margins margins) {

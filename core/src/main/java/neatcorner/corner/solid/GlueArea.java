@@ -5,6 +5,7 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
+import neatcorner.piece.CornerJoint;
 import neatcorner.section.Profile;
 import neatcorner.section.Section;
 
@@ -39,6 +40,8 @@ public record GlueArea(double endGrain, double longGrain) {
         return switch (wood.joint()) {
             case MITER -> section / wood.seam().direction().y();
             case BUTT -> wood.before() * wood.section().lip().toMm();
+            case DADO -> (wood.before() + 2 * CornerJoint.dado(Length.mm(wood.after())).toMm())
+                    * wood.section().lip().toMm();
             case LAP, BOX -> 0;
             case MITRED_LAP -> section / 2 / wood.seam().direction().y();
         };
@@ -48,7 +51,7 @@ public record GlueArea(double endGrain, double longGrain) {
     private static double cheeks(CornerWood wood) {
         double t = wood.thickness();
         return switch (wood.joint()) {
-            case MITER, BUTT -> 0;
+            case MITER, BUTT, DADO -> 0;
             case LAP -> square(wood, t / 2, true);
             case MITRED_LAP -> mitredHalf(wood, t / 2);
             case BOX -> {

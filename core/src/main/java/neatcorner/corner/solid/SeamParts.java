@@ -60,7 +60,7 @@ final class SeamParts extends PartPlaces {
         Length given = what.fromFace();
         double z = given != null
                 ? given.toMm()
-                : wood.joint() == CornerJoint.BUTT
+                : wood.joint().isButted()
                         ? inFrontOfRabbet()
                         : spread(solidWall() - margins.hidden(), thin, 1)[0];
         if (what.kind() == ReinforcementKind.POCKET_SCREW) {

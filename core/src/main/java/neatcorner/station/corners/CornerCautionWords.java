@@ -42,7 +42,7 @@ public final class CornerCautionWords {
     /** What to beware of where a joint is cut. */
     private static Optional<String> of(CornerJoint joint) {
         return switch (joint) {
-            case MITER, BUTT -> Optional.empty();
+            case MITER, BUTT, DADO -> Optional.empty();
             case LAP, MITRED_LAP, BOX ->
                 Optional.of(
                         CornersTexts.SHORT_ENDS_OVER_A_BLADE);

@@ -54,7 +54,7 @@ public final class CornerFindings {
     }
 
     private static void addWeak(Plan plan, List<Finding> findings) {
-        boolean endGrain = plan.job().joint() == CornerJoint.MITER || plan.job().joint() == CornerJoint.BUTT;
+        boolean endGrain = plan.job().joint() == CornerJoint.MITER || plan.job().joint().isButted();
         if (endGrain && plan.weight().total().kilograms() > LIGHT) {
             findings.add(Finding.note(CornerFinding.CORNER_UNREINFORCED, CORNERS, Sentence.of(
                     CornersTexts.FRAME_OF_HANGS_ON_GLUED,

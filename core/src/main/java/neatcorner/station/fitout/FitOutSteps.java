@@ -9,6 +9,7 @@ import neatcorner.fitout.Retainers;
 import neatcorner.job.Hold;
 import neatcorner.job.PresetNames;
 import neatcorner.measure.Sentence;
+import neatcorner.member.MemberKind;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Across;
 import neatcorner.plan.Plan;
@@ -25,6 +26,9 @@ public final class FitOutSteps {
                     Sentence.of(FitOutTexts.STEP_CENTER, floating.gap()),
                     Sentence.naming(carrier(plan), FitOutTexts.STEP_SCREW_BACKER),
                     Sentence.of(FitOutTexts.STEP_LOOK));
+            case Hold.InGroove groove -> List.of(Sentence.of(FitOutTexts.STEP_GROOVE_GLASS),
+                    Sentence.of(FitOutTexts.STEP_GROOVE_DEVICE));
+            case Hold.Panel panel when hasFace(plan) -> List.of(Sentence.of(FitOutTexts.STEP_BEHIND_THE_FACE));
             case Hold.Panel panel -> List.of(Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_OUT),
                     Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_IN));
             case Hold.OverMirror mirror -> List.of(Sentence.of(FitOutTexts.STEP_MIRROR_CLIPS),
@@ -33,6 +37,11 @@ public final class FitOutSteps {
             case Hold.Wrapped wrapped -> wrapped(plan);
             case Hold.Nothing nothing -> List.of(Sentence.of(FitOutTexts.STEP_NOTHING));
         };
+    }
+
+    /** Whether a face in front keeps what is held from falling out. */
+    private static boolean hasFace(Plan plan) {
+        return plan.job().members().stream().anyMatch(member -> member.kind() instanceof MemberKind.Face);
     }
 
     private static String carrier(Plan plan) {
@@ -99,6 +108,10 @@ public final class FitOutSteps {
                         && !plan.job().pack().layers().isEmpty()) {
                     cautions.add(FitOutTexts.CAUTION_DRIVER);
                 }
+            }
+            case Hold.InGroove groove -> {
+                cautions.add(FitOutTexts.CAUTION_GLASS);
+                cautions.add(FitOutTexts.CAUTION_DEVICE);
             }
             case Hold.OverMirror mirror -> cautions.add(FitOutTexts.CAUTION_MIRROR);
             case Hold.Wrapped wrapped -> cautions.add(FitOutTexts.CAUTION_STAPLES);

@@ -114,11 +114,19 @@ final class FitOutTexts {
     static final String STEP_STAPLES = "Staple from the middle of each side outwards, opposite sides in turn.";
     static final String STEP_FOLDS = "Corners last: fold flat, staple through the fold.";
     static final String STEP_SAND = "Sand the edges first, or the fabric snags.";
+    static final String STEP_GROOVE_GLASS = "Clean the glass on both faces, and slide it into its groove before the last side is "
+            + "glued on.";
+    static final String STEP_GROOVE_DEVICE = "Blacken the inside behind a two-way mirror. Rest what is heavy on the bar, not on the "
+            + "glass, and press it forward with the brackets.";
+    static final String STEP_BEHIND_THE_FACE = "Lay the frame face down, put in what it holds, against the face, and block it from "
+            + "behind.";
     static final String STEP_NOTHING = "Nothing goes into this frame.";
 
     // FitOutCautions
 
     static final String CAUTION_GLASS = "Cut glass with goggles and gloves; dull the edges before you handle it.";
+    static final String CAUTION_DEVICE = "Leave plugs, mains wiring and the heat of a device to its manual and to an electrician: keep "
+            + "its vents free.";
     static final String CAUTION_MIRROR = "Be ready to catch the mirror. Close the drain before you handle small screws.";
     static final String CAUTION_STAPLES = "Keep the hand that holds out of the stapler's line.";
     static final String CAUTION_DRIVER = "A driver shoots points: press it flat, and keep fingers off the far wall.";

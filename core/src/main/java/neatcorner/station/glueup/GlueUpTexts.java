@@ -158,5 +158,28 @@ final class GlueUpTexts {
     static final String RING_IN_ITS_RABBET = "When the corners are held: trim the {name} to its rabbet piece by piece, glue it, "
             + "and pin it straight down.";
 
+    static final String RING_ON_THE_FRONT = "Glue the {name} to the front edges, and plane it flush when it is dry.";
+
+    // MemberSteps
+
+    static final String SLATS_GO_IN = "Cut all {1} {name} to one stop, {0} long, and stand them in their grooves, {2} deep, before "
+            + "the last side closes the frame. They stay unglued.";
+    static final String BAR_GOES_ACROSS = "Cut the {name} to the opening as it measures at the corners, not in the middle, "
+            + "where sides bow. A gap gets a shim; nothing is pulled shut by a screw, nothing forced in.";
+    static final String TRIANGLES = "Saw the {name} from squares of {0}, two from each, and glue one into every corner.";
+    static final String BLOCKS = "Glue the {name} into the corners, tight to both sides, and pin them.";
+    static final String EXTENSION = "Set the {name} on the frame, flush inside where thicknesses differ, and screw it from "
+            + "behind through slanted pockets.";
+    static final String HEAD = "Saw the {name} outside the line of its template, smooth it to the line, and screw it on from "
+            + "behind.";
+    static final String TRIM = "Glue the {name} up of {0} layers of {1}, all sawn by one template; the sides to match. Glue it on "
+            + "flush with the outer edge.";
+    static final String FACE = "Mark the {name} from the template of one arc, corner by corner; saw outside the line, smooth it, "
+            + "and glue it to the front of the frame.";
+    static final String HINGES = "Let the {name} in, {0} of them, when the finish is dry.";
+    static final String BRACKETS = "Screw the {name} on, {0} of them, with 10 mm or more of travel left to press what is "
+            + "inside against the front.";
+    static final String VENTS = "Drill the {name} before the finish: {0} holes of {1} in the top, as many in the bottom.";
+
     private GlueUpTexts() {}
 }

@@ -1,9 +1,12 @@
 package neatcorner.station.glueup;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.corner.Reinforcement;
 import neatcorner.glueup.FrameChain;
 import neatcorner.glueup.GluePlan;
+import neatcorner.glueup.GlueStep;
 import neatcorner.glueup.Preparation;
 import neatcorner.glueup.School;
 import neatcorner.glueup.schedule.Chain;
@@ -70,15 +73,24 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
         GluePlan glue = GluePlan.of(frame, job.glueUp(), plan.shop().holders());
         double metres = Length.sum(plan.pieces().stream().map(Piece::longPoint).toList()).toMm() / 1000;
         List<MillPass> passes = Passes.of(job.section());
-        return new GlueUpWork(frame, glue.then(RingSteps.of(plan)), chain(plan, glue, metres, passes, job.quantity()),
+        return new GlueUpWork(frame, glue.then(steps(plan)), chain(plan, glue, metres, passes, job.quantity()),
                 chain(plan, glue, metres, passes, 0));
+    }
+
+    private static List<GlueStep> steps(Plan plan) {
+        List<GlueStep> steps = new ArrayList<>(MemberSteps.of(plan));
+        steps.addAll(0, RingSteps.of(plan));
+        return steps;
     }
 
     private static Chain chain(Plan plan, GluePlan glue, double metres, List<MillPass> passes,
             int frames) {
         Job job = plan.job();
         return FrameChain.of(job.title(), frames, plan.allPieces().size(), metres, job.pack().layers().size(),
-                preparation(plan, metres, passes, frames), job.reinforcement(), RingSteps.attached(plan), glue,
+                preparation(plan, metres, passes, frames), job.reinforcement(),
+                Stream.concat(RingSteps.attached(plan).stream(),
+                        MemberSteps.attached(plan).stream()).toList(),
+                glue,
                 job.glueUp());
     }
 

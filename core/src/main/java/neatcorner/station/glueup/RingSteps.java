@@ -24,10 +24,14 @@ final class RingSteps {
     }
 
     private static Attached.Way way(Plan plan, Across.Lying ring) {
-        if (!Across.of(plan).isInside(ring)) {
+        if (!Across.of(plan).isInside(ring) || isOnTheFront(ring)) {
             return Attached.Way.ROUND;
         }
         return plan.job().hold().isInRabbet() ? Attached.Way.LOOSE : Attached.Way.IN;
+    }
+
+    private static boolean isOnTheFront(Across.Lying ring) {
+        return ring.back() < 0.01;
     }
 
     /** In words, after the frame's own steps. */
@@ -44,6 +48,9 @@ final class RingSteps {
         String name = ring.ring().name();
         return switch (way(plan, ring)) {
             case ROUND -> {
+                if (isOnTheFront(ring)) {
+                    yield Sentence.naming(name, GlueUpTexts.RING_ON_THE_FRONT);
+                }
                 Length half = new Length(plan.job().section().width().units() / 2);
                 yield Sentence.naming(name, GlueUpTexts.RING_GOES_ROUND, ring.section().width().plus(half));
             }

@@ -24,6 +24,7 @@ public final class OpeningChapter implements Chapter {
     public List<Finding> findings(Plan plan, Search search) {
         List<Finding> findings = new ArrayList<>();
         SizeFindings.add(plan, findings);
+        MemberFindings.add(plan, findings);
         return findings;
     }
 
@@ -44,6 +45,7 @@ public final class OpeningChapter implements Chapter {
         if (plan.job().pack().mat().isPresent()) {
             fields.addAll(MatFields.OF_MAT);
         }
+        fields.addAll(MemberFields.all(plan));
         return fields;
     }
 

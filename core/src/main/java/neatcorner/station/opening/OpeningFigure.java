@@ -6,6 +6,7 @@ import neatcorner.drawing.Box;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
+import neatcorner.drawing.MemberMarks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.fitout.FrameSizes;
@@ -54,7 +55,7 @@ public final class OpeningFigure {
         Box outside = new Box(sight.left() - faces.left().toMm(), sight.top() - faces.top().toMm(),
                 sight.right() + faces.right().toMm(), sight.bottom() + faces.bottom().toMm());
         boolean glass = plan.job().pack().layers().stream().allMatch(Layer.Glazing.class::isInstance);
-        boolean one = plan.job().hold().isInRabbet() && plan.rings().isEmpty()
+        boolean one = plan.job().hold().isInRabbet() && plan.rings().isEmpty() && plan.members().isEmpty()
                 && (!glass || plan.job().pack().layers().isEmpty());
         if (one || contours == null) {
             drawPack(sight);
@@ -69,7 +70,7 @@ public final class OpeningFigure {
         }
         drawDimensions(outside, sight, rabbet);
         drawHandles(outside);
-        return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, outside,
+        return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, MemberMarks.around(plan, outside),
                 new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
     }
 
@@ -108,7 +109,7 @@ public final class OpeningFigure {
                     Tint.FAINT_INK);
             drawHandles(outside);
         }
-        return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, outside,
+        return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, MemberMarks.around(plan, outside),
                 new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
     }
 
@@ -256,21 +257,22 @@ public final class OpeningFigure {
     private void drawDimensions(Box outside, Box sight, Box rabbet) {
         drawEdges(outside, sight, rabbet);
         drawArtDimensions();
-        double corner = outside.top();
+        double corner = MemberMarks.around(plan, outside).top();
         marks.shortDimension(new Point(sight.right(), corner), new Point(outside.right(), corner), 28,
                 plan.job().faces().right(), OpeningTexts.FACE_WIDTH,
                 plan.job().outline().faceWidths().isEmpty() ? FrameFields.FACE_WIDTH : FrameFields.face(1));
     }
 
     private void drawEdges(Box outside, Box sight, Box rabbet) {
-        across(outside, outside.top(), 28, sizes.outside(), FrameFields.OUTSIDE_WIDTH);
-        down(outside, outside.left(), -44, sizes.outside(), FrameFields.OUTSIDE_HEIGHT);
-        double below = outside.bottom();
+        Box all = MemberMarks.around(plan, outside);
+        across(outside, all.top(), 28, sizes.outside(), FrameFields.OUTSIDE_WIDTH);
+        down(outside, all.left(), -44, sizes.outside(), FrameFields.OUTSIDE_HEIGHT);
+        double below = all.bottom();
         marks.dimension(new Point(sight.left(), below), new Point(sight.right(), below), -FIRST,
                 sizes.sight().width(), OpeningTexts.SIGHT_WIDTH, FrameFields.SIGHT_WIDTH);
         marks.dimension(new Point(rabbet.left(), below), new Point(rabbet.right(), below), -SECOND,
                 sizes.rabbet().width(), OpeningTexts.RABBET_SIZE_WIDTH, FrameFields.OPENING_WIDTH);
-        double right = outside.right();
+        double right = all.right();
         marks.dimension(new Point(right, sight.top()), new Point(right, sight.bottom()), FIRST + 8,
                 sizes.sight().height(), OpeningTexts.SIGHT_HEIGHT, FrameFields.SIGHT_HEIGHT);
         marks.dimension(new Point(right, rabbet.top()), new Point(right, rabbet.bottom()), FIRST + 76,

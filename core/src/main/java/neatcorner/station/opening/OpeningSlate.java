@@ -35,6 +35,7 @@ final class OpeningSlate {
                         cutSize(plan, layer, sizes, true), cutSize(plan, layer, sizes, false)));
             }
         }
+        MemberRows.add(plan, rows);
         rows.add(Slate.Row.plain(OpeningTexts.WEIGHT, weight(plan)));
         return new Slate(rows);
     }

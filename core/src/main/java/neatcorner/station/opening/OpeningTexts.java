@@ -76,5 +76,52 @@ final class OpeningTexts {
     static final String PACK_MAY_NOT_DROP_IN = "The pack has only {0} of play in all: it may not drop in.";
     static final String PACK_WILL_WANDER = "The pack has {0} of play a side and will wander.";
 
+    // MemberFields
+
+    static final String MEMBER_WIDTH = "Width";
+    static final String MEMBER_THICKNESS = "Thickness";
+    static final String MEMBER_LEG = "Leg";
+    static final String MEMBER_HEIGHT = "Height";
+    static final String MEMBER_HEIGHT_AT_ENDS = "Height at its ends";
+    static final String MEMBER_LENGTH = "Length";
+    static final String MEMBER_DIAMETER = "Diameter";
+    static final String MEMBER_PITCH = "From one to the next";
+    static final String MEMBER_GROOVE = "Depth of the grooves";
+    static final String MEMBER_PLAY = "Play at each end";
+    static final String MEMBER_RISE = "Rise of the arch";
+    static final String MEMBER_REPEAT = "About from arc to arc";
+    static final String MEMBER_WAVE = "Rise of an arc";
+    static final String MEMBER_BEYOND = "At least past the outside";
+    static final String MEMBER_COVER = "Reach inside the opening";
+
+    // MemberFindings
+
+    static final String LEAVE_THE_PART_OUT = "Leave the {name} out";
+    static final String SLATS_STAND_OUT = "The {name} are {0} deep as they are tilted, and their sides {1} thick: they stand out.";
+    static final String TAKE_SIDES_THICK = "Take sides {0} thick";
+
+    // MemberRows
+
+    static final String PART = "%s";
+    static final String COUNT_OF = "How many %s";
+    static final String LENGTH_OF = "Length of %s";
+    static final String GROOVE = "Groove";
+    static final String SLAT_FORMULA = "between the sides + 2 · {0}";
+    static final String HOW_SLATS = "as many as there is room for at their pitch";
+    static final String HOW_BAR = "across the opening there, less the play at both ends";
+    static final String HOW_CORNERS = "one in every corner";
+    static final String HOW_TOP = "as wide as the frame";
+    static final String HOW_TRIM = "along the sides, up to where the arch begins";
+    static final String HOW_BOUGHT = "as many as were asked for";
+    static final String HOW_VENTS = "10 cm² for every 10 W, in the top and in the bottom";
+    static final String ARCS = "%s, arcs";
+    static final String ARCS_ACROSS = "Arcs across";
+    static final String ARCS_DOWN = "Arcs down";
+    static final String ARCS_FORMULA = "a whole number on every side, alike all round";
+    static final String RADIUS = "Radius of an arc";
+    static final String CHORD = "Chord";
+    static final String WAVE = "Rise";
+    static final String RADIUS_FORMULA = "({0}² ÷ 4 + {1}²) ÷ (2 · {1})";
+
     private OpeningTexts() {}
 }

@@ -142,6 +142,11 @@ public final class SawSlate {
         }
         boolean across = piece.place() == Place.Side.TOP || piece.place() == Place.Side.BOTTOM;
         SizeReadings sizes = new SizeReadings(plan);
+        if (plan.job().joint() == CornerJoint.DADO && across) {
+            Length dado = CornerJoint.dado(plan.job().section().width());
+            return Reading.computed(name, setting.stop(), "{0} + 2 · {1}", sizes.sight(true),
+                    Reading.computed(SawTexts.DADO, dado, SawTexts.DADO_FORMULA));
+        }
         return Reading.computed(name, setting.stop(), "{0}",
                 plan.job().joint() == CornerJoint.BUTT && across ? sizes.sight(across) : sizes.outside(across));
     }

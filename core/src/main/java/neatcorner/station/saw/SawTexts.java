@@ -7,6 +7,8 @@ package neatcorner.station.saw;
 final class SawTexts {
     // Assembly
 
+    static final String DADO = "dado";
+    static final String DADO_FORMULA = "a third of the side it is cut into";
     static final String TURNED = "%s, turned";
 
     // ClosingFigure

@@ -15,6 +15,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.measure.Units;
+import neatcorner.member.MemberKind;
 import neatcorner.plan.Across;
 import neatcorner.plan.CutRing;
 import neatcorner.plan.Finding;
@@ -74,6 +75,9 @@ final class RingFindings {
         Units units = job.units();
         Length least = Defaults.leastBearing(units);
         Optional<Across.Lying> carrier = across.carrier();
+        if (carrier.isEmpty() && job.members().stream().anyMatch(each -> each.kind() instanceof MemberKind.Face)) {
+            return;
+        }
         if (carrier.isEmpty()) {
             findings.add(Finding.check(SectionFinding.FLOAT_UNCARRIED, SECTION,
                     Sentence.of(SectionTexts.NOTHING_CARRIES_THE_ART), backer(job)));

@@ -21,6 +21,8 @@ public final class JointWords {
         Length half = new Length(thickness.units() / 2);
         return switch (plan.job().joint().on(plan.job().outline())) {
             case MITER, BUTT -> List.of();
+            case DADO -> List.of(Sentence.of(ShapeTexts.SIDES_TAKE_A_DADO,
+                    CornerJoint.dado(plan.job().section().width()), plan.job().section().width()));
             case LAP -> List.of(
                     Sentence.of(
                             ShapeTexts.TOP_AND_BOTTOM_TAKE,

@@ -96,9 +96,11 @@ public final class ShapeSlate {
             String twin = plan.pieces().get(piece.equals(plan.pieces().get(0)) ? 2 : 3).name();
             rows.add(Slate.Row.large(ShapeTexts.LENGTH_OF_TWINS.formatted(piece.name(), twin),
                     Reading.computed(ShapeTexts.LENGTH_OF_TWINS.formatted(piece.name(), twin), piece.outer(),
-                            plan.job().joint() != CornerJoint.BUTT || piece.place() == Place.Side.RIGHT
+                            !plan.job().joint().isButted() || piece.place() == Place.Side.RIGHT
                                     ? ShapeTexts.IT_RUNS_THROUGH_THE_OUTSIDE
-                                    : ShapeTexts.IT_STANDS_BETWEEN_THE_SIDES)));
+                                    : plan.job().joint() == CornerJoint.DADO
+                                            ? ShapeTexts.IT_STANDS_IN_THE_DADOES
+                                            : ShapeTexts.IT_STANDS_BETWEEN_THE_SIDES)));
         }
         joint(plan, rows);
     }
@@ -122,6 +124,8 @@ public final class ShapeSlate {
                         Reading.computed(ShapeTexts.FINGER, new Length(thickness.units() / fingers),
                                 "{0} ÷ %s".formatted(fingers), thick)));
             }
+            case DADO -> rows.add(Slate.Row.large(ShapeTexts.DADO, Reading.computed(ShapeTexts.DADO,
+                    CornerJoint.dado(plan.job().section().width()), ShapeTexts.DADO_FORMULA)));
             case MITER, BUTT -> {
                 // nothing is taken off
             }

@@ -93,6 +93,11 @@ final class ShapeTexts {
     static final String SLOPE = "Slope";
     static final String LENGTH_OF_TWINS = "Length of %s, %s";
     static final String IT_RUNS_THROUGH_THE_OUTSIDE = "it runs through: the outside size";
+    static final String IT_STANDS_IN_THE_DADOES = "it stands in a dado of each side: the sight size and two dadoes";
+    static final String DADO = "Dado, deep";
+    static final String DADO_FORMULA = "a third of the side it is cut into";
+    static final String SIDES_TAKE_A_DADO = "The sides take a dado {0} deep across their inner faces at both ends, as wide as "
+            + "top and bottom are thick: {1}.";
     static final String IT_STANDS_BETWEEN_THE_SIDES = "it stands between the sides: the sight size";
     static final String THICKNESS = "Thickness";
     static final String CHEEK_TAKE_OFF = "Cheek, take off";

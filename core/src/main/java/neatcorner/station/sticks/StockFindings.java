@@ -17,6 +17,8 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
+import neatcorner.member.MadeMember;
+import neatcorner.member.Member;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
 import neatcorner.plan.CutRing;
@@ -46,18 +48,32 @@ public final class StockFindings {
         }
         addFrame(plan, findings, search);
         for (CutRing ring : plan.rings()) {
-            int unplaced = unplaced(plan, ring);
-            if (unplaced > 0) {
-                findings.add(shortOf(plan, ring, unplaced, search));
-            }
+            addShort(plan, new Loop(ring.name(), ring.ring().section(), ring.parts()), findings, search);
+        }
+        for (MadeMember made : plan.members()) {
+            addShort(plan, new Loop(made.member().name(), made.member().stick(), made.pieces()), findings, search);
+        }
+    }
+
+    /** What is cut of sticks of its own, beside the frame. */
+    private record Loop(String name, Section section, List<Piece> parts) {}
+
+    private static void addShort(Plan plan, Loop loop, List<Finding> findings, Search search) {
+        int unplaced = unplaced(plan, loop.name, loop.parts);
+        if (unplaced > 0) {
+            findings.add(shortOf(plan, loop, unplaced, search));
         }
     }
 
     /** How many parts of a ring, of all frames, found no place. */
     private static int unplaced(Plan plan, CutRing ring) {
+        return unplaced(plan, ring.name(), ring.parts());
+    }
+
+    private static int unplaced(Plan plan, String name, List<Piece> parts) {
         long placed = plan.layout().sticks().stream().flatMap(stick -> stick.cuts().stream())
-                .filter(cut -> cut.piece().place().ring().equals(ring.name())).count();
-        return (int) (ring.parts().size() * (long) plan.job().quantity() - placed);
+                .filter(cut -> cut.piece().place().ring().equals(name)).count();
+        return (int) (parts.size() * (long) plan.job().quantity() - placed);
     }
 
     private static void addFrame(Plan plan, List<Finding> findings, Search search) {
@@ -232,35 +248,43 @@ public final class StockFindings {
     }
 
     /** What a ring needs that is not on the rack. */
-    private static Finding shortOf(Plan plan, CutRing ring, int unplaced, Search search) {
+    private static Finding shortOf(Plan plan, Loop ring, int unplaced, Search search) {
         Job job = plan.job();
-        Blanks.Blank blank = Blanks.Blank.of(ring.ring().section());
+        Blanks.Blank blank = Blanks.Blank.of(ring.section);
         Length width = blank.width();
-        Length longest = ring.parts().stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
+        Length longest = ring.parts.stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
-        Stick stick = stickFor(job, ring.ring(), length, ring.parts().size() * job.quantity());
+        Stick stick = stickFor(job, ring.section, length, ring.parts.size() * job.quantity());
         int needed = Cutting.layOut(job.withStock(job.stock().withPins(List.of()).withSticks(List.of(stick))),
-                ring.parts(), search).sticks().size();
-        Sentence message = Sentence.naming(ring.name(),
-                (unplaced == ring.parts().size() * job.quantity()
+                ring.parts, search).sticks().size();
+        Sentence message = Sentence.naming(ring.name,
+                (unplaced == ring.parts.size() * job.quantity()
                         ? SticksTexts.NO_STICKS_FOR_THE_RING
                         : SticksTexts.TOO_FEW_STICKS_FOR_THE_RING).formatted(Theirs.words(blank.wood().name())),
-                Length.sum(ring.parts().stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity()),
+                Length.sum(ring.parts.stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity()),
                 width, blank.thickness());
         return Finding.stop(StockFinding.STOCK_SHORT, STICKS, message,
-                new Remedy(Sentence.naming(ring.name(), SticksTexts.PUT_STICKS_FOR_THE_RING, Scalar.count(needed),
-                        width, blank.thickness(), length), j -> withSticksFor(j, ring.name(), length, needed)));
+                new Remedy(Sentence.naming(ring.name, SticksTexts.PUT_STICKS_FOR_THE_RING, Scalar.count(needed),
+                        width, blank.thickness(), length), j -> withSticksFor(j, ring.name, length, needed)));
     }
 
     private static Job withSticksFor(Job job, String name, Length length, int count) {
-        return job.rings().stream().filter(ring -> ring.name().equals(name)).findFirst()
-                .map(ring -> job.withStock(job.stock().plusStick(stickFor(job, ring, length, count)))).orElse(job);
+        return sectionOf(job, name)
+                .map(section -> job.withStock(job.stock().plusStick(stickFor(job, section, length, count))))
+                .orElse(job);
     }
 
-    /** A stick that a ring can be cut from. */
-    private static Stick stickFor(Job job, Ring ring, Length length, int count) {
-        Section section = ring.section();
+    private static Optional<Section> sectionOf(Job job, String name) {
+        Ring ring = job.ring(name);
+        Member member = job.member(name);
+        return ring != null
+                ? Optional.of(ring.section())
+                : Optional.ofNullable(member).map(Member::stick);
+    }
+
+    /** A stick that something of such a section can be cut from. */
+    private static Stick stickFor(Job job, Section section, Length length, int count) {
         String name = newName(job.stock());
         return section.equals(job.section())
                 ? new Stick(name, length, count, null, List.of())

@@ -34,7 +34,8 @@ final class OneProgram {
         if (faulty) {
             throw new IllegalStateException("a fault in planning, made for this test");
         }
-        return new Plan(job, shop, SOME.sizes(), SOME.frame(), SOME.rings(), SOME.cutList(), SOME.weight(), List.of());
+        return new Plan(job, shop, SOME.sizes(), SOME.frame(), SOME.rings(), SOME.members(), SOME.cutList(),
+                SOME.weight(), List.of());
     }
 
     /** One step of one of its threads; false when that has nothing to do. */

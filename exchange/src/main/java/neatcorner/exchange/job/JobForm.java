@@ -21,6 +21,7 @@ import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Units;
+import neatcorner.member.Member;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
@@ -81,8 +82,11 @@ public final class JobForm {
         Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
         List<Ring> rings = f.get("rings", Job::rings, RingForm.all(section.wood()),
                 "what is set against the frame: a backer, a strainer, a band");
+        List<Member> members = f.get("parts", Job::members, MemberForm.all(section.wood()),
+                "what else belongs to it: bars, slats, a head, hinges");
         return new Job(title, order, units, quantity, outline, measured.of(), measured.size(), hold, pack,
                 new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement(), null), rings,
+                members,
                 f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
                 f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""),
@@ -107,6 +111,11 @@ public final class JobForm {
                 Kind.of("wrap", Hold.Wrapped.class, g -> new Hold.Wrapped(
                         g.orIn("return", Hold.Wrapped::fold, reach, Holds::fold,
                                 "how far the fabric reaches onto the back"))),
+                Kind.of("groove", Hold.InGroove.class, g -> new Hold.InGroove(
+                        g.must("depth", Hold.InGroove::deep, Forms.length(LengthRange.CUT), "of the groove"),
+                        g.or("play", Hold.InGroove::play, play, Length.ZERO, "at its bottom, a side"),
+                        g.must("front", Hold.InGroove::front, Forms.length(LengthRange.PLACE),
+                                "how far it lies behind the face"))),
                 Kind.of("nothing", Hold.Nothing.class, g -> new Hold.Nothing())), ""));
     }
 

@@ -64,7 +64,7 @@ class RingFileTest {
     void everyHoldComesBack() throws Exception {
         List<Hold> holds = List.of(new Hold.InRabbet(Length.mm(1)), new Hold.Floating(Length.mm(5)),
                 new Hold.Panel(Length.mm(0.5)), new Hold.OverMirror(Length.mm(30)), new Hold.Wrapped(Length.mm(28)),
-                new Hold.Nothing());
+                new Hold.Nothing(), new Hold.InGroove(Length.mm(4), Length.mm(0.5), Length.mm(10)));
         assertEquals(Set.of(Hold.class.getPermittedSubclasses()),
                 holds.stream().map(Object::getClass).collect(Collectors.toSet()));
         for (Hold hold : holds) {
@@ -81,18 +81,28 @@ class RingFileTest {
             Job job = preset.of(Defaults.blank(units), units);
             assertEquals(preset, Preset.of(job));
             assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
-            assertEquals(Defaults.blank(units).size(), job.sizes().art(), "of the same art");
+            if (preset == Preset.SHUTTERS) {
+                assertEquals(Defaults.blank(units).size().width(), job.sizes().outside().width().times(2));
+            } else {
+                assertEquals(Defaults.blank(units).size(), job.sizes().art(), "of the same art");
+            }
             Plan plan = Planner.plan(job);
             Set<String> stops = plan.findings().stream().filter(each -> each.level().code().equals("stop"))
                     .map(each -> each.code()).collect(Collectors.toSet());
             assertTrue(Set.of("stock.short").containsAll(stops), () -> preset + " " + plan.findings());
             Set<String> codes = plan.findings().stream().map(each -> each.code()).collect(Collectors.toSet());
             for (String never : List.of("float.bearing", "float.uncarried", "float.proud", "float.deep", "screw.short",
-                    "screw.through", "ring.in-wood", "pack.too-thick", "pack.no-room-for-retainers", "lip.thin")) {
+                    "screw.through", "ring.in-wood", "pack.too-thick", "pack.no-room-for-retainers", "lip.thin",
+                    "part.does-not-fit",
+                    "slats.stand-out")) {
                 assertFalse(codes.contains(never), () -> preset + " in " + units + ": " + plan.findings());
             }
             for (Preset other : Preset.values()) {
-                assertEquals(other, Preset.of(other.of(job, units)), preset + " to " + other);
+                Job next = other.of(job, units);
+                assertEquals(other, Preset.of(next), preset + " to " + other);
+                assertEquals(Defaults.blank(units).size(),
+                        (other == Preset.SHUTTERS ? Preset.PLAIN.of(next, units) : next).sizes().art(),
+                        preset + " to " + other);
             }
         }
     }

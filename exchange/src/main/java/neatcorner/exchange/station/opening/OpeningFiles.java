@@ -5,12 +5,15 @@ import static neatcorner.exchange.station.PlanNumbers.pair;
 
 import java.io.IOException;
 import java.util.List;
+import neatcorner.drawing.Box;
 import neatcorner.drawing.Drawing;
+import neatcorner.drawing.FrameFront;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
+import neatcorner.member.MadeMember;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
@@ -27,6 +30,9 @@ public final class OpeningFiles implements StationFiles {
     public void json(Plan plan, Telling telling, Json.Fields root) {
         root.with("sizes", sizes(plan)).with("pack", pack(plan))
                 .with("weight", Json.of(plan.weight().total().kilograms(), 4));
+        if (!plan.members().isEmpty()) {
+            root.with("parts", Json.of(plan.members().stream().map(OpeningFiles::part).toList()));
+        }
     }
 
     @Override
@@ -34,6 +40,8 @@ public final class OpeningFiles implements StationFiles {
         if (moment == Moment.FRAME) {
             sheet.figure(Drawing.snug(OpeningFigure.of(plan), sheet.textWidth() / UNIT, 168 / UNIT, telling.notation()),
                     UNIT);
+        } else if (moment == Moment.BOARDS) {
+            plates(plan, sheet);
         } else if (moment == Moment.PACK) {
             packList(plan, telling.notation(), sheet);
         }
@@ -55,6 +63,46 @@ public final class OpeningFiles implements StationFiles {
     private static Json pack(Plan plan) {
         return Json.object().with("thickness", mm(plan.job().pack().thickness()))
                 .with("room", mm(plan.seat().rabbet().depth())).with("spare", mm(plan.spareDepth())).end();
+    }
+
+    /** A part whose place is impossible has a count of 0, and findings say why. */
+    private static Json part(MadeMember made) {
+        return Json.object().with("name", made.member().name()).with("kind", made.member().kind().title())
+                .with("count", Json.of(made.count())).with("length", mm(made.length()))
+                .with("width", mm(made.member().width())).with("thickness", mm(made.member().thickness()))
+                .with("sawn", Json.of(made.plates().stream().map(plate -> Json.object()
+                        .with("count", Json.of(plate.count())).with("width", mm(plate.width()))
+                        .with("height", mm(plate.height())).end()).toList()))
+                .with("at", Json.of(made.shapes().stream().map(OpeningFiles::middle).toList())).end();
+    }
+
+    /** Of the box round a part: right of the middle of the sight opening, and above it. */
+    private static Json middle(MadeMember.Shape shape) {
+        Box box = FrameFront.box(shape.outline().stream().map(FrameFront::point).toList());
+        return Json.of(List.of(Json.of(box.center().x(), 4), Json.of(-box.center().y(), 4)));
+    }
+
+    /** What is sawn from boards and sheets, and what is bought. */
+    private static void plates(Plan plan, PaperSheet sheet) throws IOException {
+        List<MadeMember> sawn = plan.members().stream()
+                .filter(made -> made.fault() == null && made.pieces().size() < made.count() + made.plates().size())
+                .toList();
+        if (sawn.isEmpty()) {
+            return;
+        }
+        sheet.heading(OpeningPaperTexts.BESIDES_THE_PIECES);
+        sheet.columns(List.of("part", "how many", "width", "height", "thickness"), List.of(0.0, 0.36, 0.5, 0.66, 0.82));
+        for (MadeMember made : sawn) {
+            int frames = plan.job().quantity();
+            for (MadeMember.Plate plate : made.plates()) {
+                sheet.row(List.of(made.member().name(), String.valueOf(plate.count() * frames)),
+                        List.of(plate.width(), plate.height(), made.member().stick().thickness()));
+            }
+            if (!made.member().kind().isWood()) {
+                sheet.row(List.of(made.member().name(), String.valueOf(made.count() * frames)),
+                        List.of(made.member().width()));
+            }
+        }
     }
 
     private static Json opening(Opening opening) {

@@ -10,5 +10,7 @@ final class OpeningPaperTexts {
     static final String CUT_FOR_THE_PACK = "Cut for the pack";
     static final String MAT_WINDOW = "Mat window";
 
+    static final String BESIDES_THE_PIECES = "Besides the pieces, for all frames";
+
     private OpeningPaperTexts() {}
 }

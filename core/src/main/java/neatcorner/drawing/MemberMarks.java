@@ -1,0 +1,68 @@
+package neatcorner.drawing;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import neatcorner.member.MadeMember;
+import neatcorner.member.MemberKind;
+import neatcorner.outline.Vertex;
+import neatcorner.plan.Plan;
+
+/** What belongs to a frame besides its rings, as it is seen from the front or from behind. */
+public final class MemberMarks {
+    private final Plan plan;
+    private final Marks marks;
+    private final UnaryOperator<Point> at;
+
+    /** @param at where a place of the front, the middle of its sight opening at 0, 0, is drawn */
+    public MemberMarks(Plan plan, Marks marks, UnaryOperator<Point> at) {
+        this.plan = plan;
+        this.marks = marks;
+        this.at = at;
+    }
+
+    /** Those that lie so deep. */
+    public void draw(MadeMember.Depth depth) {
+        int seed = 131;
+        for (MadeMember member : plan.members()) {
+            for (MadeMember.Shape shape : member.shapes()) {
+                if (shape.depth() == depth) {
+                    draw(member, shape, seed);
+                }
+                seed++;
+            }
+        }
+    }
+
+    private void draw(MadeMember member, MadeMember.Shape shape, int seed) {
+        List<Point> outline = placed(shape.outline());
+        switch (member.member().kind()) {
+            case MemberKind.Bought bought -> marks.area(outline, Tint.METAL, Tint.INK, 1);
+            case MemberKind.Vents vents -> marks.area(outline, Tint.TABLE, Tint.INK, 1);
+            default -> marks.wood(outline, shape.parts().stream().map(this::placed).toList(),
+                    Tint.wood(member.member().wood()), grain(shape.grain()), seed);
+        }
+    }
+
+    private double grain(double angle) {
+        Point along = at.apply(new Point(Math.cos(angle), Math.sin(angle)));
+        Point from = at.apply(new Point(0, 0));
+        return Math.atan2(along.y() - from.y(), along.x() - from.x());
+    }
+
+    private List<Point> placed(List<Vertex> outline) {
+        return outline.stream().map(FrameFront::point).map(at).toList();
+    }
+
+    /** The box round a box and all that stands out of it, from the front. */
+    public static Box around(Plan plan, Box frame) {
+        Box all = frame;
+        for (MadeMember member : plan.members()) {
+            for (MadeMember.Shape shape : member.shapes()) {
+                Box box = FrameFront.box(shape.outline().stream().map(FrameFront::point).toList());
+                all = new Box(Math.min(all.left(), box.left()), Math.min(all.top(), box.top()),
+                        Math.max(all.right(), box.right()), Math.max(all.bottom(), box.bottom()));
+            }
+        }
+        return all;
+    }
+}

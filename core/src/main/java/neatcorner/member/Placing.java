@@ -1,0 +1,81 @@
+package neatcorner.member;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.piece.EndCut;
+import neatcorner.piece.Piece;
+import neatcorner.piece.Place;
+
+/** Puts members where they belong. */
+public final class Placing {
+    private static final EndCut SQUARE = EndCut.flat(Angle.ZERO);
+
+    private Placing() {}
+
+    /** A member that belongs to no ring there is. */
+    public static MadeMember nowhere(Member member) {
+        return MadeMember.not(member, MemberTexts.NO_RING);
+    }
+
+    /** A member that is called as a ring is, or as one before it. */
+    public static MadeMember twice(Member member) {
+        return MadeMember.not(member, MemberTexts.TWO_OF_ONE_NAME);
+    }
+
+    /** A member on its ground; what stands on top before it is counted in that. */
+    public static MadeMember of(Member member, Ground ground) {
+        if (!member.width().isPositive() || !member.thickness().isPositive()) {
+            return MadeMember.not(member, MemberTexts.NO_SIZE);
+        }
+        if (ground.outline().isSloped()) {
+            return MadeMember.not(member, MemberTexts.SLOPED);
+        }
+        return switch (member.kind()) {
+            case MemberKind.Slats slats -> InOpening.slats(member, slats, ground);
+            case MemberKind.Bar bar -> InOpening.bar(member, bar, ground);
+            case MemberKind.Triangles triangles -> InCorners.triangles(member, ground);
+            case MemberKind.Blocks blocks -> InCorners.blocks(member, ground);
+            case MemberKind.Extension extension -> OnTop.extension(member, ground);
+            case MemberKind.Head head -> OnTop.head(member, head, ground);
+            case MemberKind.Trim trim -> OnTop.trim(member, trim, ground);
+            case MemberKind.Face face -> SheetFace.of(member, face, ground);
+            case MemberKind.Bought bought -> Fitted.bought(member, bought, ground);
+            case MemberKind.Vents vents -> Fitted.vents(member, vents, ground);
+        };
+    }
+
+    /** The ground for what comes after a member that has its place. */
+    public static Ground after(MadeMember made, Ground ground) {
+        if (made.fault() != null) {
+            return ground;
+        }
+        return switch (made.member().kind()) {
+            case MemberKind.Extension extension -> ground.with(made.member().width(), ground.shoulder());
+            case MemberKind.Head head -> ground.with(made.member().width(), head.rise());
+            default -> ground;
+        };
+    }
+
+    /** So many straight pieces of a member, all so long. */
+    static List<Piece> sticks(Member member, int count, Length length) {
+        return sticks(member, 0, count, count, length);
+    }
+
+    /** As {@link #sticks(Member, int, Length)}, of a member that has more pieces, counted on from those before. */
+    static List<Piece> sticks(Member member, int before, int count, int all, Length length) {
+        List<Piece> pieces = new ArrayList<>();
+        for (int i = before + 1; i <= before + count; i++) {
+            pieces.add(new Piece(all == 1 ? member.name() : member.name() + " " + i,
+                    new Place.OfRing(member.name(), new Place.OneOf(i, all)), length, length, member.width(), SQUARE,
+                    SQUARE));
+        }
+        return pieces;
+    }
+
+    static double volume(Member member, List<Piece> pieces) {
+        double section = member.stick().width().toMm() * member.stick().thickness().toMm();
+        return pieces.stream().mapToDouble(piece -> piece.outer().toMm() * section).sum();
+    }
+}

@@ -1,0 +1,71 @@
+package neatcorner.station.glueup;
+
+import java.util.ArrayList;
+import java.util.List;
+import neatcorner.glueup.Attached;
+import neatcorner.glueup.GlueStep;
+import neatcorner.measure.Length;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Sentence;
+import neatcorner.member.MadeMember;
+import neatcorner.member.Member;
+import neatcorner.member.MemberKind;
+import neatcorner.plan.Plan;
+
+/** How what belongs to a frame besides its rings is made and comes to it. */
+final class MemberSteps {
+    private static final int MINUTE = 60;
+    private static final int EACH = 2 * MINUTE;
+
+    private MemberSteps() {}
+
+    /** Those that are made of wood, as tasks of the days. */
+    static List<Attached> attached(Plan plan) {
+        return plan.members().stream().filter(made -> made.fault() == null && made.member().kind().isWood())
+                .map(made -> new Attached(made.member().name(), way(made.member()), made.count())).toList();
+    }
+
+    private static Attached.Way way(Member member) {
+        return switch (member.kind()) {
+            case MemberKind.Extension extension -> Attached.Way.ROUND;
+            case MemberKind.Head head -> Attached.Way.ROUND;
+            case MemberKind.Trim trim -> Attached.Way.ROUND;
+            case MemberKind.Face face -> Attached.Way.ROUND;
+            default -> Attached.Way.IN;
+        };
+    }
+
+    /** In words; those that stand in grooves go in while the frame is glued. */
+    static List<GlueStep> of(Plan plan) {
+        List<GlueStep> steps = new ArrayList<>();
+        for (MadeMember made : plan.members()) {
+            if (made.fault() == null) {
+                steps.add(new GlueStep(GlueStep.Kind.PREPARE, said(made), made.count() * EACH, 0, false));
+            }
+        }
+        return steps;
+    }
+
+    private static Sentence said(MadeMember made) {
+        Member member = made.member();
+        String name = member.name();
+        return switch (member.kind()) {
+            case MemberKind.Slats slats -> Sentence.naming(name, GlueUpTexts.SLATS_GO_IN, made.length(),
+                    Scalar.count(made.count()), slats.groove());
+            case MemberKind.Bar bar -> Sentence.naming(name, GlueUpTexts.BAR_GOES_ACROSS);
+            case MemberKind.Triangles triangles -> Sentence.naming(name, GlueUpTexts.TRIANGLES, member.width());
+            case MemberKind.Blocks blocks -> Sentence.naming(name, GlueUpTexts.BLOCKS);
+            case MemberKind.Extension extension -> Sentence.naming(name, GlueUpTexts.EXTENSION);
+            case MemberKind.Head head -> Sentence.naming(name, GlueUpTexts.HEAD);
+            case MemberKind.Trim trim -> Sentence.naming(name, GlueUpTexts.TRIM, Scalar.count(trim.layers()),
+                    new Length(member.thickness().units() / trim.layers()));
+            case MemberKind.Face face -> Sentence.naming(name, GlueUpTexts.FACE);
+            case MemberKind.Bought bought -> Sentence.naming(name, switch (bought.fitting()) {
+                case HINGES -> GlueUpTexts.HINGES;
+                case BRACKETS -> GlueUpTexts.BRACKETS;
+            }, Scalar.count(bought.count()));
+            case MemberKind.Vents vents -> Sentence.naming(name, GlueUpTexts.VENTS,
+                    Scalar.count(made.count() / 2), member.width());
+        };
+    }
+}
