@@ -160,7 +160,7 @@ public record Drawing(double width, double height, double scale, double originX,
         }
 
         private void add(Mark.Wood wood) {
-            out.add(new Fill(place(wood.outline()), wood.tint()));
+            out.add(new Fill(place(wood.filled()), wood.tint()));
             List<List<Point>> grain = new ArrayList<>();
             if (wood.endwise()) {
                 wood.parts().forEach(part -> grain.addAll(Grain.rings(part, ringHeart(wood.outline()),
@@ -170,6 +170,9 @@ public record Drawing(double width, double height, double scale, double originX,
             }
             grain.forEach(line -> out.add(new Stroke(place(line), wood.tint().grain(), GRAIN_WEIGHT, false)));
             out.add(new Stroke(closed(place(wood.outline())), Tint.WOOD_INK, 1.2, false));
+            if (!wood.opening().isEmpty()) {
+                out.add(new Stroke(closed(place(wood.opening())), Tint.WOOD_INK, 1.2, false));
+            }
         }
 
         private static double ringSpacing(List<Point> outline) {

@@ -31,7 +31,7 @@ public record Figure(String title, Box bounds, Margin margin, List<Mark> marks) 
         List<Mark> bare = new ArrayList<>();
         for (Mark mark : marks) {
             switch (mark) {
-                case Mark.Wood wood -> bare.add(new Mark.Area(wood.outline(), wood.tint(), Tint.WOOD_INK, 0.8));
+                case Mark.Wood wood -> bare.add(new Mark.Area(wood.filled(), wood.tint(), Tint.WOOD_INK, 0.8));
                 case Mark.Line line -> {
                     if (!line.dashed()) {
                         bare.add(line);

@@ -44,6 +44,7 @@ public final class FrameBack {
         members.draw(MadeMember.Depth.WITHIN);
         List<Across.Lying> rings = new ArrayList<>(Across.of(plan).rings());
         rings.sort(Comparator.comparingDouble(Across.Lying::back));
+        rings.removeIf(ring -> ring.back() < 0.01);
         int seed = 41;
         for (Across.Lying ring : rings) {
             Contours edges = ring.ring().contours();

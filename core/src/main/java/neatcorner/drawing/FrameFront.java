@@ -61,7 +61,9 @@ public final class FrameFront {
         drawQuietly();
         List<Point> wall = new ArrayList<>(points(contours.rabbet()));
         wall.add(wall.getFirst());
-        marks.dashed(Tint.WOOD_INK, wall.toArray(Point[]::new));
+        if (!plan.job().section().rabbet().isNone()) {
+            marks.dashed(Tint.WOOD_INK, wall.toArray(Point[]::new));
+        }
         for (int i = 0; i < plan.pieces().size(); i++) {
             letter(i);
         }

@@ -1,5 +1,6 @@
 package neatcorner.drawing;
 
+import java.util.ArrayList;
 import java.util.List;
 import neatcorner.job.Shade;
 import neatcorner.measure.Angle;
@@ -48,14 +49,35 @@ public sealed interface Mark {
      * Wood with its grain.
      *
      * @param outline what is drawn round it
+     * @param opening that is cut into it; empty where there is none
      * @param parts   convex shapes that make it up, for the grain to run in
      * @param endwise whether we look at the end grain
      * @param grain   direction of the grain in radians from the x axis; for end grain, unused
      * @param seed    which piece of wood: the same seed gives the same grain
      */
-    record Wood(List<Point> outline, List<List<Point>> parts, Tint tint, boolean endwise, double grain, long seed)
+    record Wood(List<Point> outline, List<Point> opening, List<List<Point>> parts, Tint tint, boolean endwise,
+            double grain, long seed)
             implements
-                Mark {}
+                Mark {
+
+        /** Without an opening. */
+        public Wood(List<Point> outline, List<List<Point>> parts, Tint tint, boolean endwise, double grain, long seed) {
+            this(outline, List.of(), parts, tint, endwise, grain, seed);
+        }
+
+        /** What is filled: the outline, with a cut of no width to its opening. */
+        List<Point> filled() {
+            if (opening.isEmpty()) {
+                return outline;
+            }
+            List<Point> slit = new ArrayList<>(outline);
+            slit.add(outline.getFirst());
+            slit.add(opening.getFirst());
+            slit.addAll(opening.subList(1, opening.size()).reversed());
+            slit.add(opening.getFirst());
+            return slit;
+        }
+    }
 
     /** Parallel lines across a convex shape, {@code spacing} drawing units apart. */
     record Hatch(List<Point> outline, double degrees, double spacing, Tint tint) implements Mark {}

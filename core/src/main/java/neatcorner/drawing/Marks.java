@@ -81,6 +81,12 @@ public final class Marks {
         marks.add(new Mark.Wood(outline, parts, tint, false, grain, seed));
     }
 
+    /** A piece of wood with an opening cut into it, made up of convex parts round that. */
+    public void woodRound(List<Point> outline, List<Point> opening, List<List<Point>> parts, Tint tint, double grain,
+            long seed) {
+        marks.add(new Mark.Wood(outline, opening, parts, tint, false, grain, seed));
+    }
+
     /** The angle inside a corner, which can be typed when it is free. */
     public void cornerAngle(Point at, Angle value, String name, int corner, boolean free) {
         marks.add(new Mark.CornerAngle(at, value, name, corner, free));

@@ -38,8 +38,9 @@ public final class MemberMarks {
         switch (member.member().kind()) {
             case MemberKind.Bought bought -> marks.area(outline, Tint.METAL, Tint.INK, 1);
             case MemberKind.Vents vents -> marks.area(outline, Tint.TABLE, Tint.INK, 1);
-            default -> marks.wood(outline, shape.parts().stream().map(this::placed).toList(),
-                    Tint.wood(member.member().wood()), grain(shape.grain()), seed);
+            default -> marks.woodRound(outline, placed(shape.opening()),
+                    shape.parts().stream().map(this::placed).toList(), Tint.wood(member.member().wood()),
+                    grain(shape.grain()), seed);
         }
     }
 

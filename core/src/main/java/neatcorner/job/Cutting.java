@@ -13,6 +13,7 @@ import neatcorner.measure.Length;
 import neatcorner.member.Ground;
 import neatcorner.member.MadeMember;
 import neatcorner.member.Member;
+import neatcorner.member.MemberTemplates;
 import neatcorner.member.Placing;
 import neatcorner.outline.Contours;
 import neatcorner.piece.FramePieces;
@@ -22,6 +23,7 @@ import neatcorner.stock.Blanks;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
 import neatcorner.stock.sticks.LayOut;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the wood of a job is cut into.
@@ -63,10 +65,29 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
         PlacedRing frame = PlacedRing.frame(geometry);
         List<PlacedRing> rings = PlacedRing.of(geometry);
         return new Cutting(job, loop(job, frame), rings.stream().map(ring -> loop(job, ring)).toList(),
-                job.members().isEmpty() ? List.of() : members(job, frame, rings));
+                members(job, frame, rings).stream().map(Standing::made).toList());
     }
 
-    private static List<MadeMember> members(Job job, PlacedRing frame, List<PlacedRing> rings) {
+    /** Of all that is sawn to a curve besides the pieces of the frame. */
+    public static List<MemberTemplates.Named> templates(Job job) {
+        Geometry geometry = Geometry.of(job);
+        List<MemberTemplates.Named> templates = new ArrayList<>();
+        for (Standing each : members(job, PlacedRing.frame(geometry), PlacedRing.of(geometry))) {
+            Ground ground = each.ground;
+            if (ground != null) {
+                templates.addAll(MemberTemplates.of(each.made, ground));
+            }
+        }
+        return templates;
+    }
+
+    /** A member, and what it stands on; null where that is not there. */
+    private record Standing(MadeMember made, @Nullable Ground ground) {}
+
+    private static List<Standing> members(Job job, PlacedRing frame, List<PlacedRing> rings) {
+        if (job.members().isEmpty()) {
+            return List.of();
+        }
         Map<String, Ground> grounds = new HashMap<>();
         Stream.concat(Stream.of(frame), rings.stream()).forEach(ring -> {
             Contours contours = ring.contours();
@@ -75,7 +96,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
             }
         });
         Set<String> names = new HashSet<>(job.rings().stream().map(Ring::name).toList());
-        List<MadeMember> members = new ArrayList<>();
+        List<Standing> members = new ArrayList<>();
         for (Member member : job.members()) {
             Ground ground = grounds.get(member.of());
             MadeMember made = !names.add(member.name())
@@ -84,7 +105,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
             if (ground != null) {
                 grounds.put(member.of(), Placing.after(made, ground));
             }
-            members.add(made);
+            members.add(new Standing(made, ground));
         }
         return members;
     }

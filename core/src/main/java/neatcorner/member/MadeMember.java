@@ -41,12 +41,20 @@ public record MadeMember(Member member, int count, Length length, List<Piece> pi
      * @param outline round it
      * @param parts   convex, that it is made up of
      * @param grain   which way it runs, radians from the x axis
+     * @param opening that is cut into it; empty where there is none
      */
-    public record Shape(List<Vertex> outline, List<List<Vertex>> parts, Depth depth, double grain) {
+    public record Shape(List<Vertex> outline, List<List<Vertex>> parts, Depth depth, double grain,
+            List<Vertex> opening) {
+
+        /** Without an opening. */
+        Shape(List<Vertex> outline, List<List<Vertex>> parts, Depth depth, double grain) {
+            this(outline, parts, depth, grain, List.of());
+        }
 
         public Shape {
             outline = List.copyOf(outline);
             parts = parts.stream().map(List::copyOf).toList();
+            opening = List.copyOf(opening);
         }
 
         /** A convex one. */

@@ -19,6 +19,11 @@ public sealed interface MemberKind {
         return true;
     }
 
+    /** Whether it is sawn to a line that is not straight. */
+    default boolean isSawnToALine() {
+        return this instanceof Head || this instanceof Trim || this instanceof Face;
+    }
+
     /**
      * Slats between the left and the right side, all cut to one stop.
      *

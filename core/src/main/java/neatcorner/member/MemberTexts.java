@@ -19,6 +19,8 @@ final class MemberTexts {
     static final String FACE_OF_A_RECTANGLE = "The {name} go with a rectangle only.";
     static final String FACE_COVERS_ALL = "Nothing would be left of the opening inside the {name}.";
     static final String WAVE_TOO_HIGH = "The arcs of the {name} can rise by half their chord at most.";
+    static final String ARC = "one arc";
+    static final String CORNER = "corner";
     static final String TOO_MANY = "There is no room for so many {name} in a row.";
 
     private MemberTexts() {}

@@ -26,12 +26,15 @@ final class OnTop {
             return Math.acos(Math.clamp(1 - rise / radius(), -1, 1));
         }
 
-        /** From left to right, so far inside its edge. */
+        /** From left to right, so far inside its edge, to where that is as far inside the ends. */
         List<Vertex> run(double inside) {
             List<Vertex> run = new ArrayList<>();
             double middle = (left + right) / 2;
+            double most = inside == 0
+                    ? halfAngle()
+                    : Math.asin(Math.min(1, ((right - left) / 2 - inside) / (radius() - inside)));
             for (int i = 0; i <= STEPS; i++) {
-                double angle = halfAngle() * (2.0 * i / STEPS - 1);
+                double angle = most * (2.0 * i / STEPS - 1);
                 run.add(new Vertex(middle + (radius() - inside) * Math.sin(angle),
                         ends - rise + radius() - (radius() - inside) * Math.cos(angle)));
             }
@@ -104,8 +107,6 @@ final class OnTop {
         int layers = trim.layers();
         int sticks = layers * (arched ? 2 : 3);
         pieces.addAll(Placing.sticks(member, 0, 2 * layers, sticks, side));
-        shapes.add(MadeMember.Shape.box(out.left(), top, out.left() + width, out.bottom(), MadeMember.Depth.FRONT));
-        shapes.add(MadeMember.Shape.box(out.right() - width, top, out.right(), out.bottom(), MadeMember.Depth.FRONT));
         double curved = 0;
         if (arched) {
             Arch arch = new Arch(out.left(), out.right(), top, ground.shoulder().toMm());
@@ -113,11 +114,14 @@ final class OnTop {
             if (inner <= 0) {
                 return MadeMember.not(member, MemberTexts.TRIM_TOO_WIDE);
             }
+            double foot = arch.run(width).getFirst().y();
+            sides(shapes, out, width, top, foot);
             shapes.add(band(arch, width));
             plates.add(new MadeMember.Plate(layers, out.box().width(),
-                    Length.mm(arch.radius() - inner * Math.cos(arch.halfAngle()))));
+                    Length.mm(Math.max(top, foot) - top + ground.shoulder().toMm())));
             curved = arch.halfAngle() * (arch.radius() * arch.radius() - inner * inner) * member.thickness().toMm();
         } else {
+            sides(shapes, out, width, top, top);
             Length across = out.box().width().minus(member.width().times(2));
             pieces.addAll(Placing.sticks(member, 2 * layers, layers, sticks, across));
             shapes.add(MadeMember.Shape.box(out.left() + width, top, out.right() - width, top + width,
@@ -125,6 +129,17 @@ final class OnTop {
         }
         return new MadeMember(member, shapes.size(), side, pieces, plates, shapes,
                 Placing.volume(member, pieces) + curved, null);
+    }
+
+    /** Both sides, each mitred to the arch from its outer corner to where its inner edge meets that. */
+    private static void sides(List<MadeMember.Shape> shapes, Loop out, double width, double top, double foot) {
+        for (int side = 0; side < 2; side++) {
+            double outer = side == 0 ? out.left() : out.right();
+            double inner = side == 0 ? out.left() + width : out.right() - width;
+            shapes.add(MadeMember.Shape.of(List.of(new Vertex(outer, top), new Vertex(inner, foot),
+                    new Vertex(inner, out.bottom()), new Vertex(outer, out.bottom())), MadeMember.Depth.FRONT,
+                    Math.PI / 2));
+        }
     }
 
     private static MadeMember.Shape band(Arch arch, double width) {

@@ -50,17 +50,12 @@ public final class SheetFace {
             int next = (i + 1) % outer.size();
             parts.add(List.of(outer.get(i), outer.get(next), inner.get(next), inner.get(i)));
         }
-        List<Vertex> outline = new ArrayList<>(outer);
-        outline.add(outer.getFirst());
-        outline.add(inner.getFirst());
-        outline.addAll(inner.subList(1, inner.size()).reversed());
-        outline.add(inner.getFirst());
         double area = Math.abs(new Loop(outer).area())
                 - (sight.right() - sight.left() - 2 * cover) * (sight.bottom() - sight.top() - 2 * cover);
         Length width = Length.mm(right - left + 2 * wave);
         Length height = Length.mm(bottom - top + 2 * wave);
         return new MadeMember(member, 1, width, List.of(), List.of(new MadeMember.Plate(1, width, height)),
-                List.of(new MadeMember.Shape(outline, parts, MadeMember.Depth.FRONT, 0)),
+                List.of(new MadeMember.Shape(outer, parts, MadeMember.Depth.FRONT, 0, inner)),
                 area * member.thickness().toMm(), null);
     }
 

@@ -27,6 +27,7 @@ import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
+import neatcorner.station.shape.TemplateFigure;
 
 import neatcorner.stock.Stick;
 import neatcorner.wood.Species;
@@ -219,6 +220,36 @@ class MembersTest {
                 .orElseThrow();
         Job mended = there(finding.remedy()).edit().of(plan.job(), plan.shop());
         assertFalse(Planner.plan(mended).findings().stream().anyMatch(each -> each.code().equals("slats.stand-out")));
+    }
+
+    /** Every place of a template's curve is as far from the arc's middle as its radius says. */
+    @Test
+    void templatesFollowTheirArcs() {
+        Job window = Preset.WINDOW.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        List<TemplateFigure.Sheet> sheets = TemplateFigure.sheets(Plan.of(window, () -> true));
+        assertEquals(List.of(List.of("head"), List.of("trim band")),
+                sheets.stream().map(TemplateFigure.Sheet::pieces).toList());
+        double across = window.sizes().outside().width().toMm();
+        double rise = ((MemberKind.Head) there(window.member("head")).kind()).rise().toMm();
+        double radius = (across * across / 4 + rise * rise) / (2 * rise);
+        for (Vertex v : sheets.getFirst().template().cut().fine()) {
+            if (v.y() <= rise + 1e-6) {
+                assertEquals(radius, Math.hypot(v.x() - across / 2, v.y() - radius), 1e-6);
+            }
+        }
+        double width = there(window.member("trim band")).width().toMm();
+        for (Vertex v : sheets.getLast().template().cut().fine()) {
+            double out = radius - Math.hypot(v.x() - across / 2, v.y() - radius);
+            assertTrue(Math.abs(out) < 1e-6 || Math.abs(out - width) < 1e-6, v::toString);
+        }
+        Job face = Preset.SCALLOPED.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        List<TemplateFigure.Sheet> arcs = TemplateFigure.sheets(Plan.of(face, () -> true));
+        assertEquals(2, arcs.size());
+        double wave = ((MemberKind.Face) there(face.member("face")).kind()).wave().toMm();
+        assertEquals(-wave, arcs.getFirst().template().cut().fine().stream().mapToDouble(Vertex::y).min()
+                .orElseThrow(), 0.05);
+        assertEquals(-wave, arcs.getLast().template().cut().fine().stream().mapToDouble(Vertex::x).min()
+                .orElseThrow(), 0.05, "the corner has an arc on either side");
     }
 
     @Test

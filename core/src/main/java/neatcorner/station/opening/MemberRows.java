@@ -45,21 +45,18 @@ final class MemberRows {
             }
             return;
         }
-        Reading count = Reading.computed(OpeningTexts.COUNT_OF.formatted(name), Scalar.count(made.count()),
-                how(member));
         if (!member.kind().isWood()) {
-            rows.add(Slate.Row.plain(OpeningTexts.PART.formatted(name), count));
+            rows.add(Slate.Row.plain(OpeningTexts.PART.formatted(name), Reading
+                    .computed(OpeningTexts.COUNT_OF.formatted(name), Scalar.count(made.count()), how(member))));
             return;
         }
         Reading length = member.kind() instanceof MemberKind.Slats slats
                 ? Reading.computed(OpeningTexts.LENGTH_OF.formatted(name), made.length(), OpeningTexts.SLAT_FORMULA,
                         Reading.given(OpeningTexts.GROOVE, slats.groove()))
                 : Reading.computed(OpeningTexts.LENGTH_OF.formatted(name), made.length(), how(member));
-        if (made.count() > 1) {
-            rows.add(Slate.Row.plain(OpeningTexts.PART.formatted(name), count, length));
-        } else {
-            rows.add(Slate.Row.plain(OpeningTexts.PART.formatted(name), length));
-        }
+        rows.add(Slate.Row.plain(member.kind() instanceof MemberKind.Trim || made.count() == 1
+                ? OpeningTexts.PART.formatted(name)
+                : OpeningTexts.SO_MANY.formatted(made.count(), name), length));
     }
 
     /** Where count or length come from. */

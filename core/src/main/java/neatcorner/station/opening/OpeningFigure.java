@@ -8,21 +8,28 @@ import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.MemberMarks;
 import neatcorner.drawing.Point;
+import neatcorner.drawing.RingFace;
 import neatcorner.drawing.Tint;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
+import neatcorner.member.MadeMember;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
+import neatcorner.plan.CutRing;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
 
 /** The front of the frame, with art, mat, sight edge and all sizes; the middle of the sight opening is at 0, 0. */
 public final class OpeningFigure {
+    /** What the keys of rings and parts begin with; their names follow. */
+    public static final String THING = "of-";
+
     private static final double FIRST = 34;
     private static final double SECOND = 68;
 
@@ -64,10 +71,13 @@ public final class OpeningFigure {
             new FrameFront(plan, contours, marks).draw();
         }
         Box rabbet = sight.grown(plan.job().section().rabbet().width().toMm());
-        marks.hidden(rabbet, Tint.WOOD_INK);
+        if (!plan.job().section().rabbet().isNone()) {
+            marks.hidden(rabbet, Tint.WOOD_INK);
+        }
         if (plan.job().hold().isInRabbet()) {
             drawUnderLip();
         }
+        things();
         drawDimensions(outside, sight, rabbet);
         drawHandles(outside);
         return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, MemberMarks.around(plan, outside),
@@ -77,6 +87,7 @@ public final class OpeningFigure {
     /** Of a shape that is no rectangle the sizes are those of the upright box round each edge. */
     private Figure anyShape(Contours contours) {
         new FrameFront(plan, contours, marks).draw();
+        things();
         Box outside = FrameFront.box(contours.outside());
         Box sight = FrameFront.box(contours.sight());
         Box rabbet = FrameFront.box(contours.rabbet());
@@ -111,6 +122,27 @@ public final class OpeningFigure {
         }
         return new Figure(OpeningTexts.FRAME_FROM_THE_FRONT, MemberMarks.around(plan, outside),
                 new Figure.Margin(SECOND - 10, 150, SECOND + 34, 100), marks.list());
+    }
+
+    /** Rings and parts open beside themselves: each at its first side. */
+    private void things() {
+        for (CutRing ring : plan.rings()) {
+            Contours edges = ring.contours();
+            if (edges != null) {
+                RingFace face = new RingFace(edges, plan.job().outline(), ring.ring().joint());
+                marks.thing(face.outline(0), THING + ring.name(), ring.name());
+            }
+        }
+        for (MadeMember member : plan.members()) {
+            if (!member.shapes().isEmpty()) {
+                MadeMember.Shape shape = member.shapes().getFirst();
+                List<Vertex> spot = shape.opening().isEmpty()
+                        ? shape.outline()
+                        : shape.parts().get(shape.parts().size() / 8);
+                marks.thing(spot.stream().map(FrameFront::point).toList(), THING + member.member().name(),
+                        member.member().name());
+            }
+        }
     }
 
     private static Box middled(Box around, Opening size) {
@@ -270,15 +302,18 @@ public final class OpeningFigure {
         double below = all.bottom();
         marks.dimension(new Point(sight.left(), below), new Point(sight.right(), below), -FIRST,
                 sizes.sight().width(), OpeningTexts.SIGHT_WIDTH, FrameFields.SIGHT_WIDTH);
-        marks.dimension(new Point(rabbet.left(), below), new Point(rabbet.right(), below), -SECOND,
-                sizes.rabbet().width(), OpeningTexts.RABBET_SIZE_WIDTH, FrameFields.OPENING_WIDTH);
         double right = all.right();
         marks.dimension(new Point(right, sight.top()), new Point(right, sight.bottom()), FIRST + 8,
                 sizes.sight().height(), OpeningTexts.SIGHT_HEIGHT, FrameFields.SIGHT_HEIGHT);
-        marks.dimension(new Point(right, rabbet.top()), new Point(right, rabbet.bottom()), FIRST + 76,
-                sizes.rabbet().height(), OpeningTexts.RABBET_SIZE_HEIGHT, FrameFields.OPENING_HEIGHT);
         marks.label(new Point(sight.left(), below), -6, FIRST + 4, Anchor.END, OpeningTexts.SHOWN_SIGHT, 12, false,
                 Tint.FAINT_INK);
+        if (plan.job().section().rabbet().isNone()) {
+            return;
+        }
+        marks.dimension(new Point(rabbet.left(), below), new Point(rabbet.right(), below), -SECOND,
+                sizes.rabbet().width(), OpeningTexts.RABBET_SIZE_WIDTH, FrameFields.OPENING_WIDTH);
+        marks.dimension(new Point(right, rabbet.top()), new Point(right, rabbet.bottom()), FIRST + 76,
+                sizes.rabbet().height(), OpeningTexts.RABBET_SIZE_HEIGHT, FrameFields.OPENING_HEIGHT);
         marks.label(new Point(rabbet.left(), below), -6, SECOND + 4, Anchor.END, OpeningTexts.SHOWN_RABBET, 12, false,
                 Tint.FAINT_INK);
     }

@@ -26,7 +26,9 @@ final class OpeningSlate {
             rows.add(Slate.Row.plain(OpeningTexts.WINDOW, sizes.window(true), sizes.window(false)));
             rows.add(Slate.Row.plain(OpeningTexts.MAT_OUTER, sizes.pack(true), sizes.pack(false)));
         }
-        rows.add(Slate.Row.plain(OpeningTexts.RABBET_SIZE, sizes.rabbet(true), sizes.rabbet(false)));
+        if (!plan.job().section().rabbet().isNone()) {
+            rows.add(Slate.Row.plain(OpeningTexts.RABBET_SIZE, sizes.rabbet(true), sizes.rabbet(false)));
+        }
         rows.add(Slate.Row.plain(OpeningTexts.SIGHT, sizes.sight(true), sizes.sight(false)));
         rows.add(Slate.Row.large(OpeningTexts.OUTSIDE, sizes.outside(true), sizes.outside(false)));
         for (Layer layer : plan.job().pack().layers()) {

@@ -94,6 +94,20 @@ final class OpeningTexts {
     static final String MEMBER_BEYOND = "At least past the outside";
     static final String MEMBER_COVER = "Reach inside the opening";
 
+    // MemberNumber
+
+    static final String MEMBER_TILT = "Tilt, degrees";
+    static final String MEMBER_FROM_TOP = "From the top, percent";
+    static final String MEMBER_FROM_LEFT = "From the left, percent";
+    static final String MEMBER_LAYERS = "Layers";
+    static final String MEMBER_COUNT = "How many";
+    static final String MEMBER_WATTS = "Watts inside";
+
+    // RingFields
+
+    static final String RING_PLAY = "Play a side";
+    static final String RING_FRONT = "Front behind the frame's";
+
     // MemberFindings
 
     static final String LEAVE_THE_PART_OUT = "Leave the {name} out";
@@ -103,6 +117,7 @@ final class OpeningTexts {
     // MemberRows
 
     static final String PART = "%s";
+    static final String SO_MANY = "%s %s";
     static final String COUNT_OF = "How many %s";
     static final String LENGTH_OF = "Length of %s";
     static final String GROOVE = "Groove";

@@ -6,8 +6,10 @@ import neatcorner.drawing.Box;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
+import neatcorner.drawing.MemberMarks;
 import neatcorner.job.Job;
 import neatcorner.job.Preset;
+import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
@@ -47,8 +49,9 @@ public final class PresetPictures {
                 outermost = edges.outside();
             }
         }
-        Box box = FrameFront.box(outermost);
-        return new Choice(preset, outermost.box(), true,
+        Box box = MemberMarks.around(plan, FrameFront.box(outermost));
+        boolean fits = plan.members().stream().allMatch(member -> member.fault() == null);
+        return new Choice(preset, new Opening(Length.mm(box.width()), Length.mm(box.height())), fits,
                 new Figure(preset.title(), box, Figure.Margin.all(2), marks.list()));
     }
 }

@@ -168,7 +168,11 @@ final class MilledWood {
         switch (groove.face()) {
             case FRONT -> groove(groove, place, new Point(middle, depth), 0, 1);
             case BACK -> groove(groove, place, new Point(middle, t - depth), 0, -1);
-            case INNER -> groove(groove, place, new Point(depth, middle), 1, 0);
+            case INNER -> {
+                marks.value(new Point(w * 1.1, middle), Anchor.START, groove.size(), SectionTexts.GROOVE,
+                        SectionFields.milled(place));
+                marks.handle(new Point(depth, middle), SectionFields.milledDepth(place), 1, 0);
+            }
             case OUTER -> groove(groove, place, new Point(w - depth, middle), -1, 0);
         }
     }

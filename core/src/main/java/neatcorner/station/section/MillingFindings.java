@@ -41,6 +41,9 @@ public final class MillingFindings {
         List<Operation> order = section.milling().order(section.rabbet());
         boolean fits = true;
         for (int i = 0; i < order.size(); i++) {
+            if (order.get(i) instanceof Operation.PackRabbet && section.rabbet().isNone()) {
+                continue;
+            }
             fits &= fits(section, order.get(i), i, findings);
             addPasses(section, order.get(i), i, findings);
         }
@@ -56,7 +59,7 @@ public final class MillingFindings {
                     SectionTexts.MILLED_LIKE_THIS_THE_STICK), whole(section)));
             return;
         }
-        addNothingTaken(profile, findings);
+        addNothingTaken(section, profile, findings);
         addRippedLater(order, findings);
         addSupport(section, order, findings);
     }
@@ -213,11 +216,12 @@ public final class MillingFindings {
     private static boolean isWhole(Section section, Milling milling) {
         return Profile.of(section.withMilling(milling)).isWhole();
     }
-    private static void addNothingTaken(Profile profile, List<Finding> findings) {
+    private static void addNothingTaken(Section section, Profile profile, List<Finding> findings) {
         for (int i = 0; i < profile.stages().size(); i++) {
             int place = i;
             Profile.Stage stage = profile.stages().get(i);
-            if (stage.removed().getArea() < 0.01) {
+            boolean none = stage.operation() instanceof Operation.PackRabbet && section.rabbet().isNone();
+            if (!none && stage.removed().getArea() < 0.01) {
                 findings.add(Finding.note(SectionFinding.CUT_IN_AIR, SECTION,
                         Sentence.of(SectionTexts.CUT_IN_AIR
                                 .formatted(stage.operation().title())),

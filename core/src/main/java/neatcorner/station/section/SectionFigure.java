@@ -11,6 +11,7 @@ import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
 import neatcorner.fitout.Layer;
 import neatcorner.job.Defaults;
+import neatcorner.job.Hold;
 import neatcorner.measure.Length;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
@@ -32,6 +33,8 @@ public final class SectionFigure {
     private final double reach;
     /** Where dimensions beside the outer edge begin: beyond what goes round it. */
     private double beside;
+    /** Where the foremost of all begins. */
+    private double above;
 
     private SectionFigure(Plan plan) {
         this.plan = plan;
@@ -90,15 +93,23 @@ public final class SectionFigure {
         boolean sloped = plan.job().outline().isSloped();
         TiltedPack tilted = sloped ? new TiltedPack(plan, marks, reach) : null;
         RingSection rings = RingSection.isThere(plan) ? new RingSection(plan, marks, reach) : null;
+        if (rings != null) {
+            Box all = rings.bounds(new Box(0, 0, w, t));
+            beside = all.right();
+            above = all.top();
+        }
         boolean packed = plan.job().hold().isInRabbet();
         if (tilted != null) {
             tilted.draw();
         } else if (packed) {
             drawPack();
-        } else if (rings != null) {
+        } else if (rings != null && !(plan.job().hold() instanceof Hold.InGroove)) {
             rings.drawHeld();
         }
         drawWood();
+        if (rings != null && plan.job().hold() instanceof Hold.InGroove) {
+            rings.drawHeld();
+        }
         if (rings != null) {
             rings.drawRings();
         }
@@ -107,9 +118,6 @@ public final class SectionFigure {
         }
         if (safeZone && section.isSound()) {
             plan.safeZone().ifPresent(new MilledWood(section, marks)::drawSafeZone);
-        }
-        if (rings != null) {
-            beside = rings.bounds(new Box(0, 0, w, t)).right();
         }
         drawDimensions();
         if (rings != null) {
@@ -128,7 +136,7 @@ public final class SectionFigure {
     }
 
     private void drawWood() {
-        marks.label(new Point(w / 2, 0), 0, -40, Anchor.MIDDLE, SectionTexts.FRONT, 13, false, Tint.FAINT_INK);
+        marks.label(new Point(w / 2, above), 0, -40, Anchor.MIDDLE, SectionTexts.FRONT, 13, false, Tint.FAINT_INK);
         marks.label(new Point(rw + (w - rw) / 2, t), 0, 60, Anchor.MIDDLE, SectionTexts.BACK, 13, false,
                 Tint.FAINT_INK);
         if (isMilled()) {
@@ -234,7 +242,7 @@ public final class SectionFigure {
 
     private void drawDimensions() {
         Point back = new Point(beside, t);
-        marks.dimension(new Point(0, 0), new Point(w, 0), 24, section.width(), SectionTexts.FACE_WIDTH,
+        marks.dimension(new Point(0, above), new Point(w, above), 24, section.width(), SectionTexts.FACE_WIDTH,
                 FrameFields.FACE_WIDTH);
         marks.dimension(new Point(beside, 0), back, 70, section.thickness(), SectionTexts.THICKNESS,
                 SectionFields.THICKNESS);

@@ -9,7 +9,9 @@ import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.job.Cutting;
 import neatcorner.measure.Units;
+import neatcorner.member.MemberTemplates;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Template;
 import neatcorner.outline.Vertex;
@@ -38,13 +40,21 @@ public final class TemplateFigure {
         }
     }
 
-    /** One for each kind of segment; none when the frame has no curves. */
+    /** One for each kind of segment, and for what else is sawn to a curve; none when nothing is. */
     public static List<Sheet> sheets(Plan plan) {
         Contours contours = plan.contours();
-        if (contours == null || contours.segments().isEmpty()) {
+        if (contours == null) {
             return List.of();
         }
         List<Sheet> sheets = new ArrayList<>();
+        for (MemberTemplates.Named each : Cutting.templates(plan.job())) {
+            sheets.add(new Sheet(each.part().isEmpty()
+                    ? List.of(each.member().name())
+                    : List.of(each.member().name(), each.part()), each.template()));
+        }
+        if (contours.segments().isEmpty()) {
+            return sheets;
+        }
         List<Piece> curved = plan.pieces().subList(0, contours.segments().size());
         for (List<Piece> twins : Piece.twins(curved)) {
             int first = curved.indexOf(twins.getFirst());
@@ -60,7 +70,9 @@ public final class TemplateFigure {
         Template template = sheet.template();
         marks.line(Tint.CONSTRUCTION, 0.8, closed(template.blank()));
         marks.path(template.cut(), true, Tint.INK, 1.2, false);
-        marks.path(template.rabbet(), false, Tint.INK, 1, true);
+        if (!template.rabbet().places().isEmpty()) {
+            marks.path(template.rabbet(), false, Tint.INK, 1, true);
+        }
         Box box = bounds(template);
         Point middle = FrameFront.point(template.cut().fine().get(template.cut().fine().size() / 4));
         double length = Math.min(60, box.width() * 0.3);

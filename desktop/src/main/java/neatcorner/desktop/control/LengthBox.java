@@ -25,7 +25,7 @@ public final class LengthBox extends HBox {
         caption.getStyleClass().add("caption");
         caption.setMinWidth(USE_PREF_SIZE);
         tag.getStyleClass().add("boxed");
-        tag.setId("field-" + field.id().replace('.', '-'));
+        tag.setId("field-" + field.id().replace('.', '-').replace(' ', '-'));
         caption.setLabelFor(tag);
         getChildren().addAll(caption, tag);
     }

@@ -20,7 +20,7 @@ final class ThingSpot extends Region {
 
     ThingSpot(String id, Consumer<Node> pressed) {
         this.pressed = pressed;
-        setId("thing-" + id);
+        setId("thing-" + id.replace(' ', '-'));
         getStyleClass().add("thing");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);

@@ -21,7 +21,9 @@ public final class TemplateDxf {
         dxf.pair(0, "SECTION").pair(2, "HEADER").pair(9, "$ACADVER").pair(1, "AC1009").pair(0, "ENDSEC");
         dxf.pair(0, "SECTION").pair(2, "ENTITIES");
         dxf.polyline("CUT", template.cut(), true);
-        dxf.polyline("RABBET", template.rabbet(), false);
+        if (!template.rabbet().places().isEmpty()) {
+            dxf.polyline("RABBET", template.rabbet(), false);
+        }
         dxf.polyline("BLANK", template.blank(), true);
         dxf.pair(0, "ENDSEC").pair(0, "EOF");
         return dxf.text.toString();

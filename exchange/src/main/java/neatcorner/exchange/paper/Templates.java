@@ -24,7 +24,7 @@ public final class Templates {
         Path pdf = folder.resolve(name + ".pdf");
         WholeFile.write(pdf, TemplatePdf.write(plan, paper, notation));
         for (TemplateFigure.Sheet sheet : TemplateFigure.sheets(plan)) {
-            String one = name + "-" + String.join("-", sheet.pieces());
+            String one = name + "-" + String.join("-", sheet.pieces()).replaceAll("[^\\p{L}\\p{N}._-]+", "-");
             WholeFile.write(folder.resolve(one + ".svg"), SvgPainter
                     .fullSize(TemplateFigure.of(sheet, notation.units()), notation).getBytes(StandardCharsets.UTF_8));
             WholeFile.write(folder.resolve(one + ".dxf"),

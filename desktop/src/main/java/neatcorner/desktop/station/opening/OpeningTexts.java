@@ -45,6 +45,24 @@ final class OpeningTexts {
     static final String RABBET = "rabbet";
     static final String MAT = "Mat";
 
+    // BuiltOf
+
+    static final String BUILT_OF = "Rings and parts";
+    static final String BUILT_OF_MORE = "Rings and parts …";
+    static final String NOTHING_BESIDES = "Four sides, and nothing besides. Add what else belongs to the frame.";
+    static final String ADD_TO_IT = "Add";
+    static final String CHANGE_ADD = "add";
+    static final String LEAVE_IT_OUT = "Leave it out";
+    static final String ITS_EDGE = "Its own";
+    static final String AT_EDGE = "lies at the frame's";
+    static final String ITS_CORNERS = "Corners";
+    static final String SCREWED = "Screwed on";
+    static final String UPRIGHT = "Upright";
+    static final String CHANGE_RING_JOINT = "corners of a ring";
+    static final String CHANGE_RING_SCREWS = "screws of a ring";
+    static final String CHANGE_RING_PLACE = "place of a ring";
+    static final List<String> EDGES = List.of("sight edge", "rabbet", "outer edge");
+
     private OpeningTexts() {}
 
     // FramedTools

@@ -40,6 +40,8 @@ final class OpeningTools {
     private final LengthBox overlap;
     private final LengthBox clearance;
     private final Spinner<Integer> quantity;
+    private final BuiltOf builtOf;
+    private final CardButton built;
     private final List<Node> controls;
     private boolean showing;
 
@@ -78,10 +80,20 @@ final class OpeningTools {
         Button turn = Controls.chip(OpeningTexts.TURN,
                 () -> bench.change(OpeningTexts.CHANGE_TURN, job -> turned(job)));
         turn.setId("turn-art");
+        builtOf = new BuiltOf(bench);
+        built = new CardButton(desk, "rings-and-parts", OpeningTexts.BUILT_OF_MORE, OpeningTexts.BUILT_OF,
+                List.of(builtOf));
         controls = List.of(kind.button(), Controls.captioned(OpeningTexts.I_MEASURED, start), standard, mat,
                 Controls.captioned(OpeningTexts.FRAMES, quantity),
                 new CardButton(desk, "opening-more", OpeningTexts.MORE, OpeningTexts.OPENING,
-                        List.of(turn, clearance, fits)));
+                        List.of(turn, clearance, fits, built)));
+    }
+
+    /** Opens the card of the rings and parts beside the one of that name. */
+    void open(String name, Node at) {
+        builtOf.pick(name);
+        builtOf.show(bench.plan().get(), bench.notation().get());
+        built.openAt(at);
     }
 
     /** Those of the job's own units first. */
@@ -155,6 +167,7 @@ final class OpeningTools {
         even.show(plan, notation);
         overlap.show(plan, notation);
         clearance.show(plan, notation);
+        builtOf.show(plan, notation);
         SpinnerValueFactory<Integer> values = quantity.getValueFactory();
         if (!quantity.isFocused() || !values.getValue().equals(plan.job().quantity())) {
             values.setValue(plan.job().quantity());

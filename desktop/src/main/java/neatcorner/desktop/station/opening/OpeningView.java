@@ -63,7 +63,12 @@ public final class OpeningView extends StationView {
 
     @Override
     public void pressed(String key, Node at) {
-        framed().pressed(key);
+        OpeningTools sizes = tools;
+        if (key.startsWith(OpeningFigure.THING) && sizes != null) {
+            sizes.open(key.substring(OpeningFigure.THING.length()), at);
+        } else {
+            framed().pressed(key);
+        }
     }
 
     @Override

@@ -141,10 +141,15 @@ final class MillingEditor extends FlowPane {
             while (chips.size() < order.size()) {
                 chips.add(chip(chips.size()));
             }
+            int number = 0;
             for (int i = 0; i < order.size(); i++) {
-                chips.get(i).setText(notation.words(SectionTexts.CUT_IN_ORDER.formatted(i + 1, order.get(i).title())));
+                if (!(order.get(i) instanceof Operation.PackRabbet rabbet && rabbet.rabbet().isNone())) {
+                    number++;
+                    chips.get(i).setText(notation.words(SectionTexts.CUT_IN_ORDER.formatted(number,
+                            order.get(i).title())));
+                    nodes.add(chips.get(i));
+                }
             }
-            nodes.addAll(chips.subList(0, order.size()));
         }
         getChildren().setAll(nodes);
         if (chosen >= 0) {

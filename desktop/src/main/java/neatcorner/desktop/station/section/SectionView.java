@@ -114,6 +114,8 @@ public final class SectionView extends StationView {
         wood.show(plan.job().section().wood());
         doubleRabbet.setText(notation.words(SectionTexts.DOUBLE_RABBET));
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
+        way.setVisible(!plan.job().section().rabbet().isNone());
+        way.setManaged(way.isVisible());
         way.setText(notation.words(SectionTexts.RABBET_BY.formatted(
                 plan.job().section().milling().way().title().split(",", 2)[0])));
         pack.show(plan.job(), notation);

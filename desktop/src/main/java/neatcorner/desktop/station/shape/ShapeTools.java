@@ -243,7 +243,8 @@ final class ShapeTools {
         present(rise, arch);
         present(segmentsBox, curved);
         present(board, curved);
-        present(templates, curved && plan.contours() != null);
+        present(templates, plan.contours() != null && (curved || plan.members().stream().anyMatch(
+                member -> member.member().kind().isSawnToALine())));
         present(slope, !curved);
         present(measured, shape instanceof Shape.Polygon);
         switch (shape) {

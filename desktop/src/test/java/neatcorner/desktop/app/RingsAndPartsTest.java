@@ -1,0 +1,132 @@
+package neatcorner.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Objects;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import neatcorner.fitout.SizeOf;
+import neatcorner.job.Job;
+import neatcorner.job.Ring;
+import neatcorner.measure.Length;
+import neatcorner.member.Member;
+import neatcorner.member.MemberKind;
+import neatcorner.piece.CornerJoint;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** Rings and parts of a frame are added, sized, and left out, where they are seen. */
+class RingsAndPartsTest extends WindowTest {
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    private void openCard(FxRobot robot) {
+        robot.clickOn("#opening-more");
+        settle();
+        robot.clickOn("#rings-and-parts");
+        settle();
+    }
+
+    private void add(FxRobot robot, String what) {
+        robot.clickOn("#built-add");
+        settle();
+        robot.clickOn("#add-" + what);
+        settle();
+    }
+
+    private Member member(String name) {
+        return Objects.requireNonNull(bench.job().member(name));
+    }
+
+    @Test
+    void aBarIsAddedSizedMovedAndLeftOut(FxRobot robot) {
+        settle();
+        Job before = bench.job();
+        openCard(robot);
+        assertTrue(read(robot, "#rings-and-parts-card").contains("nothing besides"), "an empty card says so");
+        add(robot, "bar");
+        assertEquals(Length.mm(38), member("bar across").width());
+        type(robot, "#field-part-width-bar-across", "45");
+        assertEquals(Length.mm(45), member("bar across").width());
+        robot.clickOn("#part-upright");
+        settle();
+        assertTrue(((MemberKind.Bar) member("bar across").kind()).upright());
+        robot.doubleClickOn("#part-at");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("25");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertEquals(0.25, ((MemberKind.Bar) member("bar across").kind()).at(), 1e-9);
+        assertTrue(read(robot, ".slate").contains("bar across"), read(robot, ".slate"));
+        at(robot, KeyCode.DIGIT5);
+        assertTrue(read(robot, ".findings").contains("no sticks yet for the bar across"), read(robot, ".findings"));
+        at(robot, KeyCode.DIGIT1);
+        robot.clickOn("#thing-of-bar-across");
+        settle();
+        robot.clickOn("#built-remove");
+        settle();
+        assertEquals(before.members(), bench.job().members());
+        robot.push(KeyCode.ESCAPE);
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertNotNull(bench.job().member("bar across"), "and comes back");
+    }
+
+    @Test
+    void aRingIsAddedSetToAnotherEdgeAndJoinedInItsOwnWay(FxRobot robot) {
+        settle();
+        openCard(robot);
+        add(robot, "ring-round");
+        Ring band = Objects.requireNonNull(bench.job().ring("band round it"));
+        assertNull(band.screws());
+        type(robot, "#field-ring-width-band-round-it", "12");
+        robot.clickOn("#ring-joint");
+        settle();
+        robot.clickOn("Butt");
+        settle();
+        robot.clickOn("#ring-screwed");
+        settle();
+        robot.clickOn("#ring-edge");
+        settle();
+        robot.clickOn("sight edge");
+        settle();
+        Ring now = Objects.requireNonNull(bench.job().ring("band round it"));
+        assertEquals(Length.mm(12), now.section().width());
+        assertEquals(CornerJoint.BUTT, now.joint());
+        assertNotNull(now.screws());
+        assertEquals(SizeOf.SIGHT, ((Ring.Place.Against) now.place()).edge());
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        at(robot, KeyCode.DIGIT2);
+        assertTrue(read(robot, ".findings").contains("band round it"), "it now lies in the frame's wood");
+    }
+
+    @Test
+    void partsOfAllKindsAreTold(FxRobot robot) {
+        settle();
+        openCard(robot);
+        for (String each : new String[]{"head", "hinges", "triangles"}) {
+            add(robot, each);
+        }
+        assertEquals(3, bench.job().members().size());
+        robot.clickOn("#built-hinges");
+        settle();
+        robot.doubleClickOn("#part-count");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("3");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertEquals(3, Objects.requireNonNull(bench.currentPlan()).members().get(1).count());
+        robot.clickOn("#built-arched-head");
+        settle();
+        type(robot, "#field-part-rise-arched-head", "2000");
+        assertTrue(read(robot, ".findings").contains("half its width"), read(robot, ".findings"));
+    }
+}
