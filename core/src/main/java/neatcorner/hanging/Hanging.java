@@ -20,11 +20,13 @@ import org.jspecify.annotations.Nullable;
  * @param ceiling   height of the wall
  * @param furniture height of what stands below it; null where nothing does
  * @param sleepers  whether people sleep or sit below it
+ * @param onWall    where on its wall it hangs, and what else does; null where nobody asked
  */
 @RecordBuilder
 public record Hanging(HangBy by, Depth rings, @Nullable Angle angle, int hooks, Length apart, Length centre,
         WallKind wall,
-        Mass rating, Length ceiling, @Nullable Length furniture, boolean sleepers) implements HangingBuilder.With {
+        Mass rating, Length ceiling, @Nullable Length furniture, boolean sleepers,
+        @Nullable OnWall onWall) implements HangingBuilder.With {
     /** A frame is given no more hooks than this. */
     public static final int MOST_HOOKS = 12;
     /** Standard gravity, m/s² (CGPM 1901). */
@@ -33,7 +35,8 @@ public record Hanging(HangBy by, Depth rings, @Nullable Angle angle, int hooks, 
     /** By two rings on two hooks, which holds any frame level, its centre at the height of the eyes: common practice. */
     public static Hanging usual(Units units) {
         return new Hanging(HangBy.D_RINGS, new Depth.Share(0.3), null, 1, units.either(200, 8),
-                units.either(1480, 58), WallKind.HOLLOW, Mass.ZERO, units.either(2400, 96), null, false);
+                units.either(1480, 58), WallKind.HOLLOW, Mass.ZERO, units.either(2400, 96), null, false,
+                null);
     }
 
     /** How many hooks or screws it takes: two where it hangs by its sides. */

@@ -10,13 +10,18 @@ import java.util.Objects;
 import java.util.Optional;
 import neatcorner.fitout.RetainerKind;
 import neatcorner.fitout.Retainers;
+import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
+import neatcorner.fitout.Spacing;
 import neatcorner.hanging.Depth;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
 import neatcorner.hanging.Hook;
 import neatcorner.job.Defaults;
+import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.Preset;
+import neatcorner.job.Ring;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
@@ -103,24 +108,24 @@ class HangingTest {
         HangingWork work = work(wide);
         assertFalse(work.drop().isLessThan(Length.mm(25)), work.drop()::toString);
         assertTrue(Objects.requireNonNull(work.wire()).angle().degrees() < 30);
-        assertTrue(finding(wide.withHanging(wire().withAngle(Angle.ofDegrees(30))), "hook.shows").isPresent());
+        assertTrue(finding(wide.withHanging(wire().withAngle(Angle.ofDegrees(30))), "hang.hook-shows").isPresent());
     }
 
     @Test
     void whatWouldGoWrongOnTheWallIsSaidAndMended() {
-        isMended(with(wire().withAngle(Angle.ofDegrees(60))), "hook.shows");
+        isMended(with(wire().withAngle(Angle.ofDegrees(60))), "hang.hook-shows");
         isMended(with(wire().withHooks(2).withApart(Length.mm(900))), "hooks.apart");
         isMended(with(wire().withRings(new Depth.Fixed(Length.mm(3000)))), "rings.off");
         isMended(with(UPRIGHT.hanging().withCentre(Length.mm(2300))), "wall.low");
         isMended(with(UPRIGHT.hanging().withCentre(Length.mm(100))), "wall.low");
         isMended(with(UPRIGHT.hanging().withFurniture(Length.mm(1100))), "furniture.near");
-        isMended(with(wire().withSleepers(true)), "fixing.one");
-        isMended(with(UPRIGHT.hanging().withBy(HangBy.CLEAT).withRating(new Mass(1.5))), "fixing.weak");
+        isMended(with(wire().withSleepers(true)), "hang.one-fixing");
+        isMended(with(UPRIGHT.hanging().withBy(HangBy.CLEAT).withRating(new Mass(1.5))), "hang.overloaded");
         isMended(UPRIGHT.withSize(SizeOf.ART, new Opening(Length.mm(600), Length.mm(700)))
                 .withHanging(UPRIGHT.hanging().withBy(HangBy.SAWTOOTH)), "hanger.heavy");
         Job thin = UPRIGHT.withSize(SizeOf.ART, new Opening(Length.mm(500), Length.mm(1100)))
                 .withSection(UPRIGHT.section().withWidth(Length.mm(13)));
-        isMended(thin.withHanging(wire()), "sides.bend");
+        isMended(thin.withHanging(wire()), "hang.frame-bends");
     }
 
     /** A rectangle: t·w³/12. An L: two rectangles about their common centroid, by the parallel-axis theorem. */
@@ -146,7 +151,8 @@ class HangingTest {
         Job narrow = UPRIGHT.withSection(new Section(Species.named("oak"), Length.mm(14), Length.mm(18),
                 Rabbet.plain(Length.mm(6), Length.mm(10))));
         Retainers long30 = Retainers.of(kind, Units.MILLIMETRES).withLength(Length.mm(30));
-        isMended(narrow.withFitOut(narrow.fitOut().withRetainers(long30)), "retainer.through");
+        isMended(narrow.withFitOut(narrow.fitOut().withRetainers(long30)),
+                kind.way() == RetainerKind.Way.DRIVEN ? "retainer.wall-thin" : "retainer.through");
     }
 
     @Test
@@ -158,5 +164,22 @@ class HangingTest {
                 .withRetainers(Retainers.of(RetainerKind.OFFSET_CLIPS, Units.MILLIMETRES))));
         assertTrue(clipped.findings().stream().noneMatch(each -> each.code().equals("pack.too-thick")));
         assertTrue(clipped.findings().stream().anyMatch(each -> each.code().equals("pack.proud")));
+    }
+
+    @Test
+    void whatWouldShowOrNotHoldIsFoundWithAWayOut() {
+        Job mirror = Preset.MIRROR_ON_WALL.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        isMended(mirror.withSection(mirror.section().withWidth(Length.mm(38))), "mirror.adhesive-shows");
+        Job wrapped = Preset.WRAPPED.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        isMended(wrapped.withHold(new Hold.Wrapped(Length.mm(12))), "wrap.fabric-small");
+        Job strained = Preset.STRAINER.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        isMended(strained.withRing("strainer", ring -> ring.withPlace(
+                ((Ring.Place.Against) ring.place()).withPlay(Length.mm(0.2)))), "strainer.tight");
+        Job band = Preset.BACK_BAND.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        isMended(band.withRing("back band", ring -> ring.withScrews(new Screws(Length.mm(60),
+                Spacing.screws(Units.MILLIMETRES)))), "band.nail-through");
+        Job full = Defaults.blank(Units.MILLIMETRES);
+        isMended(full.withSection(full.section().withRabbet(full.section().rabbet().withDepth(
+                full.pack().thickness().plus(Length.mm(1))))), "retainer.no-room");
     }
 }

@@ -151,11 +151,11 @@ class RingsTest {
                 .orElseThrow();
         Job mended = there(finding.remedy()).edit().of(bare, Shop.usual(Units.MILLIMETRES));
         assertFalse(codes(Planner.plan(mended)).contains("float.uncarried"));
-        assertFalse(codes(Planner.plan(mended)).contains("float.bearing"));
+        assertFalse(codes(Planner.plan(mended)).contains("float.bearing-thin"));
         Job thin = floater().withSection(floater().section().withThickness(Length.mm(24)));
         assertTrue(codes(Planner.plan(thin)).contains("float.proud"));
         Job narrow = floater().withRing("backer", ring -> ring.withSection(bar(15, 6)));
-        assertTrue(codes(Planner.plan(narrow)).contains("float.bearing"));
+        assertTrue(codes(Planner.plan(narrow)).contains("float.bearing-thin"));
         Job through = floater().withRing("backer", ring -> ring
                 .withScrews(new Screws(Length.mm(26), Spacing.screws(Units.MILLIMETRES))));
         assertTrue(codes(Planner.plan(through)).contains("screw.through"));
@@ -166,20 +166,20 @@ class RingsTest {
         Job job = floater();
         Job wide = job.withRings(List.of(ring("backer", SizeOf.RABBET, SizeOf.OUTSIDE, 0, bar(400, 6))));
         Plan plan = Planner.plan(wide);
-        assertTrue(codes(plan).contains("ring.impossible"), () -> codes(plan).toString());
+        assertTrue(codes(plan).contains("ring.does-not-fit"), () -> codes(plan).toString());
         assertNull(plan.rings().getFirst().contours());
         Job lost = job.withRings(List.of(Ring.against(new Ring.Place.Against("a", "b", SizeOf.OUTSIDE, SizeOf.SIGHT,
                 Length.ZERO, null), bar(10, 10)), Ring.against(
                         new Ring.Place.Against("b", "a", SizeOf.OUTSIDE,
                                 SizeOf.SIGHT, Length.ZERO, null),
                         bar(10, 10))));
-        assertEquals(2, Planner.plan(lost).findings().stream().filter(each -> each.code().equals("ring.impossible"))
+        assertEquals(2, Planner.plan(lost).findings().stream().filter(each -> each.code().equals("ring.does-not-fit"))
                 .count(), "two that are set against each other");
         Job clash = job.withRings(List.of(Ring.against(new Ring.Place.Against("plug", "", SizeOf.OUTSIDE,
                 SizeOf.OUTSIDE, Length.ZERO, Length.mm(5)), bar(20, 6))));
         assertTrue(codes(Planner.plan(clash)).contains("ring.in-wood"));
         Job twins = job.withRings(List.of(job.rings().getFirst(), job.rings().getFirst()));
-        assertTrue(codes(Planner.plan(twins)).contains("ring.impossible"));
+        assertTrue(codes(Planner.plan(twins)).contains("ring.does-not-fit"));
     }
 
     @Provide

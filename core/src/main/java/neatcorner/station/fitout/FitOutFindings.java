@@ -9,12 +9,16 @@ import neatcorner.fitout.Bite;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.RetainerKind;
 import neatcorner.fitout.Retainers;
+import neatcorner.fitout.SizeOf;
 import neatcorner.job.Defaults;
+import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
+import neatcorner.plan.Across;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -40,7 +44,55 @@ final class FitOutFindings {
             screws(plan, row).ifPresent(findings::add);
         }
         addGlass(plan, findings);
+        switch (plan.job().hold()) {
+            case Hold.OverMirror mirror -> addAdhesive(plan, findings);
+            case Hold.Wrapped wrapped -> addFabric(plan, wrapped, findings);
+            default -> addStrainer(plan, findings);
+        }
         return findings;
+    }
+
+    /** What is left of a face's back for adhesive, where that keeps off the edge that shows. */
+    private static void addAdhesive(Plan plan, List<Finding> findings) {
+        Units units = plan.job().units();
+        Length least = AdhesiveZone.least(units);
+        Length zone = AdhesiveZone.of(plan.job().section().width(), units);
+        if (zone.isLessThan(least)) {
+            Length wide = AdhesiveZone.off(units).plus(least);
+            findings.add(Finding.check(FitOutFinding.ADHESIVE_SHOWS, FIT_OUT,
+                    Sentence.of(FitOutTexts.ADHESIVE_SHOWS, plan.job().section().width(), Length.max(Length.ZERO, zone),
+                            AdhesiveZone.off(units)),
+                    new Remedy(Sentence.of(FitOutTexts.TAKE_A_FACE_WIDE, wide),
+                            j -> j.withSection(j.section().withWidth(wide)))));
+        }
+    }
+
+    private static void addFabric(Plan plan, Hold.Wrapped wrapped, List<Finding> findings) {
+        Length least = plan.job().units().either(25, 1);
+        if (wrapped.fold().isLessThan(least)) {
+            findings.add(Finding.check(FitOutFinding.FABRIC_SMALL, FIT_OUT,
+                    Sentence.of(FitOutTexts.FABRIC_TOO_SMALL, wrapped.fold(), least),
+                    new Remedy(Sentence.of(FitOutTexts.LET_IT_REACH, least),
+                            j -> j.hold() instanceof Hold.Wrapped ? j.withHold(new Hold.Wrapped(least)) : j)));
+        }
+    }
+
+    /** Bars that go into a rabbet want 1.5 to 3 mm of room in all (common practice). */
+    private static void addStrainer(Plan plan, List<Finding> findings) {
+        Units units = plan.job().units();
+        Length least = units.either(0.75, 1.0 / 32);
+        Across.of(plan).strainer(plan).ifPresent(bars -> {
+            if (bars.ring().ring().place() instanceof Ring.Place.Against place && place.edge() == SizeOf.RABBET
+                    && place.play().isLessThan(least)) {
+                findings.add(Finding.check(FitOutFinding.STRAINER_TIGHT, FIT_OUT,
+                        Sentence.naming(place.name(), FitOutTexts.STRAINER_TIGHT, place.play().times(2),
+                                least.times(2)),
+                        new Remedy(Sentence.of(FitOutTexts.GIVE_IT_ROOM, least),
+                                j -> j.withRing(place.name(), ring -> ring.place() instanceof Ring.Place.Against now
+                                        ? ring.withPlace(now.withPlay(least))
+                                        : ring))));
+            }
+        });
     }
 
     private static void addRetainers(Plan plan, List<Finding> findings) {
@@ -52,7 +104,7 @@ final class FitOutFindings {
             case DRIVEN -> {
                 Length wall = job.section().wall();
                 if (wall.isLessThan(kept.into().plus(spare))) {
-                    findings.add(Finding.check(FitOutFinding.RETAINER_THROUGH, FIT_OUT,
+                    findings.add(Finding.check(FitOutFinding.RETAINER_WALL_THIN, FIT_OUT,
                             Sentence.of(FitOutTexts.POINTS_COME_THROUGH.formatted(kept.kind().title()), wall,
                                     kept.into(), spare),
                             shorter(job, wall.minus(spare).times(2))));
@@ -68,6 +120,14 @@ final class FitOutFindings {
             }
             case GLUED -> {
             }
+        }
+        Length room = Defaults.retainerRoom(units);
+        if (!kept.kind().holdsProud() && plan.spareDepth().isLessThan(room)) {
+            findings.add(Finding.check(FitOutFinding.RETAINER_NO_ROOM, FIT_OUT,
+                    Sentence.of(FitOutTexts.NO_ROOM_BEHIND.formatted(kept.kind().title()),
+                            Length.max(Length.ZERO, plan.spareDepth()), room),
+                    new Remedy(Sentence.of(FitOutTexts.HOLD_IT_WITH.formatted(RetainerKind.OFFSET_CLIPS.title())),
+                            j -> with(j, Retainers.of(RetainerKind.OFFSET_CLIPS, j.units())))));
         }
         if (kept.kind().holdsProud() && plan.spareDepth().isNegative()) {
             findings.add(Finding.note(FitOutFinding.PACK_PROUD, FIT_OUT,
@@ -100,9 +160,11 @@ final class FitOutFindings {
         Units units = plan.job().units();
         String name = row.ring().ring().name();
         if (bite.comesThrough()) {
-            return Optional.of(Finding.stop(FitOutFinding.SCREW_THROUGH, FIT_OUT, bite.left().isNegative()
-                    ? Sentence.naming(name, FitOutTexts.SCREWS_COME_OUT, bite.left().negate())
-                    : Sentence.naming(name, FitOutTexts.SCREWS_COME_THROUGH, bite.left(), bite.spare()),
+            boolean round = !Across.of(plan).isInside(row.ring());
+            return Optional.of(Finding.stop(round ? FitOutFinding.BAND_NAIL_THROUGH : FitOutFinding.SCREW_THROUGH,
+                    FIT_OUT, bite.left().isNegative()
+                            ? Sentence.naming(name, FitOutTexts.SCREWS_COME_OUT, bite.left().negate())
+                            : Sentence.naming(name, FitOutTexts.SCREWS_COME_THROUGH, bite.left(), bite.spare()),
                     other(plan, row)));
         }
         return bite.isShort(units)

@@ -11,6 +11,15 @@ final class FitOutTexts {
             + "{1}, and {2} of wood should be left.";
     static final String CLIP_SCREWS_COME_THROUGH = "The screws of the %s would show in front: the wood is {0} thick, and "
             + "they are {1} long.";
+    static final String NO_ROOM_BEHIND = "The %s find only {0} of wood behind the pack; they want {1}.";
+    static final String ADHESIVE_SHOWS = "On a face of {0} there is only {1} for adhesive that stays {2} off the edge: it would show in "
+            + "the reflection.";
+    static final String TAKE_A_FACE_WIDE = "Take a face of {0}";
+    static final String FABRIC_TOO_SMALL = "The fabric reaches only {0} onto the back; staples want {1}.";
+    static final String LET_IT_REACH = "Let it reach {0}";
+    static final String STRAINER_TIGHT = "The {name} have only {0} of room in all. Wood swells, and what is forced in opens the miters: "
+            + "{1} is right.";
+    static final String GIVE_IT_ROOM = "Give it {0} a side";
     static final String TAKE_SHORTER = "Take %s of {0}";
     static final String HOLD_IT_WITH = "Hold it with %s";
     static final String SCREWS_TOO_SHORT = "The screws of the {name} hold by {0} only. They pass {1} first, and want {2} of "

@@ -26,8 +26,6 @@ import neatcorner.plan.Plan;
  * behind, with what it hangs by.
  */
 public final class HangingFigure {
-    /** Somebody of middling height, mm. */
-    private static final double PERSON = 1700;
     private static final double ROOM = 350;
     private static final double LEAST_WALL = 1200;
     /** The frame from behind takes this share of the wall's height. */
@@ -86,7 +84,7 @@ public final class HangingFigure {
 
     private Figure draw() {
         wall();
-        person(wall.left() + 420);
+        Wall.person(marks, wall.left() + 420, floor);
         new FrameFront(plan, contours, marks).drawQuietly();
         hooks();
         heights();
@@ -110,23 +108,6 @@ public final class HangingFigure {
         }
         marks.dimension(new Point(wall.left(), floor), new Point(wall.left(), ceiling), 26, hanging.ceiling(),
                 HangingTexts.CEILING, HangingFields.CEILING);
-    }
-
-    /** Somebody who stands beside it, as a quiet shape: one sees how large the frame is. */
-    private void person(double x) {
-        double h = PERSON;
-        UnaryOperator<Point> at = p -> new Point(x + p.x() * h, floor - p.y() * h);
-        List<Point> body = List.of(new Point(-0.055, 0), new Point(-0.075, 0.47), new Point(-0.115, 0.46),
-                new Point(-0.13, 0.70), new Point(-0.11, 0.81), new Point(-0.035, 0.845), new Point(0.035, 0.845),
-                new Point(0.11, 0.81), new Point(0.13, 0.70), new Point(0.115, 0.46), new Point(0.075, 0.47),
-                new Point(0.055, 0), new Point(0.01, 0), new Point(0, 0.42), new Point(-0.01, 0));
-        marks.shaded(body.stream().map(at).toList(), Tint.TABLE, 0.86);
-        List<Point> head = new ArrayList<>();
-        for (int i = 0; i < 24; i++) {
-            double a = i * Math.PI / 12;
-            head.add(at.apply(new Point(0.05 * Math.cos(a), 0.925 + 0.068 * Math.sin(a))));
-        }
-        marks.shaded(head, Tint.TABLE, 0.86);
     }
 
     /** So far right of the frame's middle, and so far below its top edge; seen from the front. */

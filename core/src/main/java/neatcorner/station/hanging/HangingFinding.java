@@ -4,16 +4,18 @@ import neatcorner.plan.Finding;
 
 /** Kinds of findings about hanging. */
 enum HangingFinding implements Finding.Kind {
-    HOOK_SHOWS("hook.shows"),
+    HOOK_SHOWS("hang.hook-shows"),
     RINGS_OFF("rings.off"),
     HOOKS_APART("hooks.apart"),
-    SIDES_BEND("sides.bend"),
-    FIXING_WEAK("fixing.weak"),
-    FIXING_RATING("fixing.rating"),
-    FIXING_ONE("fixing.one"),
+    SIDES_BEND("hang.frame-bends"),
+    FIXING_WEAK("hang.overloaded"),
+    FIXING_ONE("hang.one-fixing"),
     HANGER_HEAVY("hanger.heavy"),
     WALL_LOW("wall.low"),
     FURNITURE_NEAR("furniture.near"),
+    FRAMES_MEET("wall.frames-meet"),
+    OFF_THE_WALL("wall.off"),
+    STUD_MISSED("stud.missed"),
     GLASS_OVER_PEOPLE("glass.over-people");
 
     private final String code;

@@ -7,9 +7,13 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
+import neatcorner.hanging.Arrangement;
 import neatcorner.hanging.Depth;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
+import neatcorner.hanging.HungFrame;
+import neatcorner.hanging.OnWall;
+import neatcorner.hanging.WallKind;
 import neatcorner.hanging.Wire;
 import neatcorner.job.Job;
 import neatcorner.measure.Angle;
@@ -17,6 +21,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.measure.Units;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -52,6 +57,7 @@ final class HangingFindings {
         wire();
         fixings();
         wall();
+        WallWork.of(plan).ifPresent(this::others);
         return findings;
     }
 
@@ -125,7 +131,7 @@ final class HangingFindings {
             findings.add(Finding.stop(HangingFinding.FIXING_WEAK, HANGING,
                     Sentence.of(HangingTexts.FIXING_CANNOT_HOLD, load, hanging.rating()), moreHooks()));
         } else if (rated > 0 && rated < needed.kilograms()) {
-            findings.add(Finding.check(HangingFinding.FIXING_RATING, HANGING,
+            findings.add(Finding.check(HangingFinding.FIXING_WEAK, HANGING,
                     Sentence.of(HangingTexts.RATING_TOO_LOW, load, needed, hanging.rating()), moreHooks()));
         }
         if (hanging.sleepers() && work.hooks().size() < 2) {
@@ -177,6 +183,60 @@ final class HangingFindings {
             findings.add(Finding.check(HangingFinding.FURNITURE_NEAR, HANGING,
                     Sentence.of(HangingTexts.ON_THE_FURNITURE, bottom.minus(furniture), least),
                     higher.plus(half).isMoreThan(hanging.ceiling()) ? null : centered(higher)));
+        }
+    }
+
+    /** Frames that cover each other, that hang beyond the wall, and hooks beside the studs. */
+    private void others(WallWork group) {
+        List<HungFrame> frames = group.frames();
+        for (int i = 0; i < frames.size(); i++) {
+            for (int j = i + 1; j < frames.size(); j++) {
+                if (frames.get(i).covers(frames.get(j))) {
+                    double gap = group.wall().gap().toMm();
+                    findings.add(Finding.check(HangingFinding.FRAMES_MEET, HANGING,
+                            Sentence.naming(group.names().get(i), HangingTexts.FRAMES_MEET
+                                    .formatted(Theirs.words(group.names().get(j)))),
+                            new Remedy(Sentence.of(HangingTexts.SET_THEM_APART, group.wall().gap()),
+                                    job -> WallWork.arranged(job, all -> Arrangement.withGap(all, gap)))));
+                    return;
+                }
+            }
+        }
+        double wall = group.wall().width().toMm();
+        for (int i = 0; i < frames.size(); i++) {
+            HungFrame frame = frames.get(i);
+            double out = Math.max(-frame.left(), frame.right() - wall);
+            boolean above = frame.top() > hanging.ceiling().toMm() || frame.bottom() < 0;
+            if (out > 0.05 || (i > 0 && above)) {
+                findings.add(Finding.check(HangingFinding.OFF_THE_WALL, HANGING,
+                        out > 0.05
+                                ? Sentence.naming(group.names().get(i), HangingTexts.BESIDE_THE_WALL, Length.mm(out))
+                                : Sentence.naming(group.names().get(i), HangingTexts.OVER_OR_UNDER_THE_WALL),
+                        new Remedy(Sentence.of(HangingTexts.TO_THE_MIDDLE), job -> WallWork.arranged(job,
+                                all -> Arrangement.inLine(Arrangement.centered(all, wall),
+                                        Arrangement.Line.CENTER)))));
+                return;
+            }
+        }
+        studs(group);
+    }
+
+    private void studs(WallWork group) {
+        OnWall.Studs studs = group.wall().studs();
+        if (studs == null || hanging.wall() != WallKind.STUD) {
+            return;
+        }
+        Length reach = units.either(15, 5.0 / 8);
+        for (WallWork.Spot hook : group.hooks()) {
+            Length off = studs.off(hook.from());
+            if (off.abs().isMoreThan(reach)) {
+                findings.add(Finding.check(HangingFinding.STUD_MISSED, HANGING,
+                        Sentence.naming(group.names().get(hook.frame()), off.isNegative()
+                                ? HangingTexts.STUD_TO_THE_LEFT
+                                : HangingTexts.STUD_TO_THE_RIGHT, off.abs()),
+                        hang(Sentence.of(HangingTexts.FIX_IT_OTHERWISE), h -> h.withWall(WallKind.HOLLOW))));
+                return;
+            }
         }
     }
 

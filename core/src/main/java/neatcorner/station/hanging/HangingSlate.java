@@ -10,6 +10,7 @@ import neatcorner.hanging.Wire;
 import neatcorner.measure.Length;
 import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 
@@ -23,6 +24,7 @@ final class HangingSlate {
                 "{0} + {1}", Reading.given(HangingTexts.WOOD, plan.weight().wood()),
                 Reading.given(HangingTexts.WHAT_IS_IN_IT, plan.weight().pack()))));
         HangingWork.of(plan).ifPresent(work -> add(plan, work, rows));
+        WallWork.of(plan).filter(group -> !group.wall().others().isEmpty()).ifPresent(group -> spots(group, rows));
         return new Slate(rows);
     }
 
@@ -60,6 +62,16 @@ final class HangingSlate {
                     Reading.given(HangingTexts.WIRE_ANGLE, wire.angle()))));
             work.bends().stream().max(Comparator.comparingDouble(HangingWork.Bend::by))
                     .ifPresent(bend -> rows.add(bend(bend)));
+        }
+    }
+
+    /** From one corner of the wall, for all hooks of all its frames. */
+    private static void spots(WallWork group, List<Slate.Row> rows) {
+        for (WallWork.Spot spot : group.hooks()) {
+            String name = HangingTexts.HOOK_OF.formatted(Theirs.words(group.names().get(spot.frame())));
+            rows.add(Slate.Row.plain(name,
+                    Reading.computed(HangingTexts.HOOK_FROM, spot.from(), HangingTexts.FROM_FORMULA),
+                    Reading.computed(HangingTexts.HOOK_UP, spot.height(), HangingTexts.UP_FORMULA)));
         }
     }
 

@@ -93,5 +93,34 @@ final class HangingTexts {
     static final String CAUTION_STRIPS = "Strips hold on smooth paint only, pressed for 30 seconds, and never more than their "
             + "label says.";
 
+    // WallFigure
+
+    static final String FRAMES_ON_THE_WALL = "The frames on their wall";
+    static final String HOOKS_AT_FULL_SIZE = "The hooks at full size";
+    static final String GAP = "Gap";
+    static final String FROM_THE_LEFT = "From the left corner";
+    static final String WALL_WIDTH = "Width of the wall";
+    static final String WISHED_GAP = "Gap between frames";
+    static final String FIRST_STUD = "First stud from the left corner";
+    static final String STUDS_APART = "From stud to stud";
+    static final String OTHER_WIDTH = "Width of another frame";
+    static final String OTHER_HEIGHT = "Height of another frame";
+
+    // Frames on a wall
+
+    static final String FRAMES_MEET = "{name} and %s cover each other.";
+    static final String SET_THEM_APART = "Set them {0} apart";
+    static final String BESIDE_THE_WALL = "{name} reaches {0} past the wall.";
+    static final String OVER_OR_UNDER_THE_WALL = "{name} reaches past the ceiling or the floor.";
+    static final String TO_THE_MIDDLE = "Put them on one line in the middle of the wall";
+    static final String STUD_TO_THE_RIGHT = "A hook of {name} misses its stud, which is {0} further right.";
+    static final String STUD_TO_THE_LEFT = "A hook of {name} misses its stud, which is {0} further left.";
+    static final String FIX_IT_OTHERWISE = "Fix it with anchors";
+    static final String HOOK_OF = "%s: from the left, above the floor";
+    static final String HOOK_FROM = "Hook from the left";
+    static final String HOOK_UP = "Hook above the floor";
+    static final String FROM_FORMULA = "middle of the frame from the left corner, and the hook right or left of it";
+    static final String UP_FORMULA = "center above the floor, half the frame, less what it hangs below its top";
+
     private HangingTexts() {}
 }

@@ -20,10 +20,10 @@ enum SectionFinding implements Finding.Kind {
     SUPPORT_LOST("support.lost"),
     WALL_THIN("wall.thin"),
     WOOD_UNKNOWN("wood.unknown"),
-    RING_IMPOSSIBLE("ring.impossible"),
+    RING_IMPOSSIBLE("ring.does-not-fit"),
     RING_IN_WOOD("ring.in-wood"),
     FLOAT_UNCARRIED("float.uncarried"),
-    FLOAT_BEARING("float.bearing"),
+    FLOAT_BEARING("float.bearing-thin"),
     FLOAT_PROUD("float.proud"),
     FLOAT_DEEP("float.deep");
 

@@ -6,5 +6,9 @@ public final class BenchTexts {
     public static final String DONE = "Space: done, next";
     public static final String LEAVE = "Esc: leave";
 
+    // StationView
+
+    static final String CORNER = "corner";
+
     private BenchTexts() {}
 }

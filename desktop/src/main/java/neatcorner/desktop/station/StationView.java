@@ -81,7 +81,7 @@ public abstract class StationView extends BorderPane {
 
             @Override
             public void cornerMoved(int corner, double dx, double dy, boolean done) {
-                take("corner", Edit.job(job -> reshape(job).cornerMoved(corner, dx, dy)), done);
+                take(movedName(), Edit.job(job -> StationView.this.dragged(job, corner, dx, dy)), done);
             }
 
             @Override
@@ -113,6 +113,16 @@ public abstract class StationView extends BorderPane {
         } else {
             bench.preview(change);
         }
+    }
+
+    /** The job with something moved by so many millimetres, to the right and down, that is taken hold of by its middle. */
+    public Job dragged(Job job, int corner, double dx, double dy) {
+        return reshape(job).cornerMoved(corner, dx, dy);
+    }
+
+    /** What that changes, as it stands in the list of what can be undone. */
+    public String movedName() {
+        return BenchTexts.CORNER;
     }
 
     /** How the outline is changed here. */

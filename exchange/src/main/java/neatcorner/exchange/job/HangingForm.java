@@ -13,6 +13,7 @@ import neatcorner.exchange.json.Node;
 import neatcorner.hanging.Depth;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
+import neatcorner.hanging.OnWall;
 import neatcorner.hanging.WallKind;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
@@ -38,6 +39,30 @@ final class HangingForm {
     private static final Form<Mass> RATING = Forms.number(0, MOST_KILOGRAMS, "kilograms, zero or more")
             .as((value, at) -> new Mass(value), Mass::kilograms, Mass.ZERO);
 
+    private static final Form<Length> FRAME = Forms.length(LengthRange.FRAME);
+    private static final Form<OnWall.Studs> STUDS = Form.of("studs", f -> new OnWall.Studs(
+            f.must("first", OnWall.Studs::first, ON_WALL, "its middle, from the left corner of the wall"),
+            f.must("apart", OnWall.Studs::apart, ON_WALL, "from middle to middle")));
+    private static final Form<OnWall.HungBy> HUNG_BY = Form.of("hook", f -> new OnWall.HungBy(
+            f.must("right", OnWall.HungBy::right, Forms.length(LengthRange.POINT), "of the frame's middle"),
+            f.must("down", OnWall.HungBy::down, Forms.length(LengthRange.POINT), "below its top edge")));
+    private static final Form<OnWall.Other> OTHER = Form.of("other frame", f -> new OnWall.Other(
+            f.must("name", OnWall.Other::name, Forms.TEXT, "what its maker calls it"),
+            f.or("job", OnWall.Other::job, Forms.TEXT, "", "file of its job in the shop"),
+            f.must("width", OnWall.Other::width, FRAME, "outside"),
+            f.must("height", OnWall.Other::height, FRAME, "outside"),
+            f.must("from", OnWall.Other::from, ON_WALL, "of its middle from the left corner of the wall"),
+            f.must("centre", OnWall.Other::centre, ON_WALL, "of its middle above the floor"),
+            f.or("hooks", OnWall.Other::hooks, Forms.list(HUNG_BY, OnWall.MOST_HOOKS), List.of(),
+                    "that it hangs on")));
+    private static final Form<OnWall> ON_WALL_WITH_OTHERS = Form.of("frames on a wall", f -> new OnWall(
+            f.must("width", OnWall::width, FRAME, "of the wall"),
+            f.must("from", OnWall::from, ON_WALL, "of the frame's own middle from the left corner of the wall"),
+            f.orIn("gap", OnWall::gap, ON_WALL, in -> in.either(60, 2.5), "wished between frames"),
+            f.maybe("studs", OnWall::studs, STUDS, "behind the wall; left out where nobody knows"),
+            f.or("others", OnWall::others, Forms.list(OTHER, OnWall.MOST_OTHERS), List.of(),
+                    "that hang there, too, as they were when they were put there")));
+
     static final Form<Hanging> HANGING = Form.of("hanging", HangingForm::hanging);
 
     private HangingForm() {}
@@ -56,7 +81,9 @@ final class HangingForm {
                 f.get("ceiling", Hanging::ceiling, ON_WALL, "height of the wall"),
                 f.maybe("furniture", Hanging::furniture, ON_WALL,
                         "height of what stands below; left out where nothing does"),
-                f.get("sleepers", Hanging::sleepers, Forms.FLAG, "whether people sleep or sit below it"));
+                f.get("sleepers", Hanging::sleepers, Forms.FLAG, "whether people sleep or sit below it"),
+                f.maybe("onWall", Hanging::onWall, ON_WALL_WITH_OTHERS,
+                        "where on its wall it hangs, and what else does"));
     }
 
     /** A number below 1 is a share; all else is a length. */

@@ -20,5 +20,9 @@ final class PageTexts {
     static final String SHEET_IN_ROW_AND_COLUMN = "Template of %s: sheet %s of %s, row %s, column %s";
     static final String SHEET = "Template of %s: sheet %s of %s";
 
+    // WallTemplate
+
+    static final String HOOKS = "Hooks";
+
     private PageTexts() {}
 }

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Spinner;
+import javafx.scene.control.ToggleButton;
 import neatcorner.desktop.control.AngleBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
@@ -20,7 +21,9 @@ import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
+import neatcorner.hanging.OnWall;
 import neatcorner.hanging.WallKind;
+import neatcorner.job.Job;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
@@ -32,11 +35,15 @@ import neatcorner.station.hanging.HangingChoices;
 import neatcorner.station.hanging.HangingFields;
 import neatcorner.station.hanging.HangingFigure;
 import neatcorner.station.hanging.HangingWork;
+import neatcorner.station.hanging.WallFigure;
+import neatcorner.station.hanging.WallWork;
 
 /** Station 9: the wall with the frame on it, and what it hangs by. */
 public final class HangingView extends StationView {
     private static final double POUND = 0.45359237;
     private static final double MOST_RATING = 1000;
+    /** Pixels. */
+    private static final double SNAP = 7;
     private static final double FURNITURE_MM = 850;
     private static final double FURNITURE_INCHES = 34;
 
@@ -54,6 +61,8 @@ public final class HangingView extends StationView {
     private final CheckBox sleepers = new CheckBox(HangingTexts.SLEEPERS);
     private final Spinner<Double> rating;
     private final Label unit = new Label();
+    private final WallCard frames;
+    private final ToggleButton whole = new ToggleButton(HangingTexts.WITH_OTHERS);
     private boolean showing;
 
     /** A way to hang, with what decides for it. */
@@ -97,10 +106,17 @@ public final class HangingView extends StationView {
                 change(HangingTexts.CHANGE_RATING, h -> h.withRating(new Mass(kilograms)));
             }
         });
+        frames = new WallCard(bench());
+        whole.setId("whole-wall");
+        whole.getStyleClass().add("chip");
+        whole.setSelected(true);
+        whole.setOnAction(e -> desk.refresh());
         addTools(way, angle, hooksBox, new CardButton(desk, "the-wall", HangingTexts.THE_WALL, HangingTexts.THE_WALL,
                 List.of(Controls.captioned(HangingTexts.FIXED_TO, walls),
                         Controls.captioned(HangingTexts.RATING, rating, unit), apart, ceiling, below, furniture,
-                        sleepers)));
+                        sleepers)),
+                new CardButton(desk, "other-frames", HangingTexts.GROUP, HangingTexts.GROUP_TITLE, List.of(frames)),
+                whole);
     }
 
     private boolean metric() {
@@ -124,7 +140,25 @@ public final class HangingView extends StationView {
 
     @Override
     public Figure figure(Plan plan) {
-        return HangingFigure.of(plan);
+        return isWhole(plan) ? WallFigure.of(plan) : HangingFigure.of(plan);
+    }
+
+    /** Whether the whole wall is looked at. */
+    private boolean isWhole(Plan plan) {
+        OnWall wall = plan.job().hanging().onWall();
+        return wall != null && whole.isSelected();
+    }
+
+    /** A frame is dragged over the wall to where it snaps: within a finger's width, and never back against an arrow key. */
+    @Override
+    public Job dragged(Job job, int corner, double dx, double dy) {
+        double reach = Math.min(SNAP / Math.max(1e-6, view().scale()), Math.hypot(dx, dy) / 2);
+        return WallWork.dragged(job, corner, dx, -dy, reach);
+    }
+
+    @Override
+    public String movedName() {
+        return HangingTexts.CHANGE_DRAG;
     }
 
     @Override
@@ -152,6 +186,8 @@ public final class HangingView extends StationView {
         double shown = hanging.rating().kilograms() / (metric() ? 1 : POUND);
         rating.getValueFactory().setValue(Math.round(shown * 100) / 100.0);
         unit.setText(metric() ? HangingTexts.KILOGRAMS : HangingTexts.POUNDS);
+        frames.show(plan, notation);
+        present(whole, hanging.onWall() != null);
         showing = false;
     }
 

@@ -16,6 +16,7 @@ import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
 import neatcorner.station.hanging.HangingCautions;
 import neatcorner.station.hanging.HangingWork;
+import neatcorner.station.hanging.WallWork;
 import org.jspecify.annotations.Nullable;
 
 /** How the frame hangs. */
@@ -27,18 +28,24 @@ public final class HangingFiles implements StationFiles {
 
     @Override
     public void json(Plan plan, Telling telling, Json.Fields root) {
-        HangingWork.of(plan).ifPresent(work -> root.with("hanging", hanging(work)));
+        HangingWork.of(plan).ifPresent(work -> root.with("hanging", hanging(work, WallWork.of(plan).orElse(null))));
     }
 
     /** Figures beside each other on paper, and where each begins. */
     private static final int ACROSS = 5;
     private static final List<Double> PLACES = List.of(0.0, 0.16, 0.4, 0.6, 0.82);
 
-    private static Json hanging(HangingWork work) {
-        return Json.object().with("mass", Json.of(work.mass().kilograms(), 4)).with("wire", wire(work.wire()))
+    private static Json hanging(HangingWork work, @Nullable WallWork group) {
+        Json.Fields fields = Json.object().with("mass", Json.of(work.mass().kilograms(), 4))
+                .with("wire", wire(work.wire()))
                 .with("hooks", Json.of(work.hooks().stream().map(HangingFiles::hook).toList()))
                 .with("bends", Json.of(work.bends().stream().map(bend -> Json.object()
-                        .with("piece", bend.piece().name()).with("by", Json.of(bend.by(), 4)).end()).toList()))
+                        .with("piece", bend.piece().name()).with("by", Json.of(bend.by(), 4)).end()).toList()));
+        return (group == null
+                ? fields
+                : fields.with("onWall", Json.of(group.hooks().stream().map(spot -> Json.object()
+                        .with("frame", group.names().get(spot.frame())).with("from", mm(spot.from()))
+                        .with("height", mm(spot.height())).end()).toList())))
                 .end();
     }
 
@@ -56,18 +63,32 @@ public final class HangingFiles implements StationFiles {
                 .with("needed", Json.of(hook.needed().kilograms(), 4)).end();
     }
 
+    /** The measure list: every hook of every frame, from one corner of the wall. */
+    private static void spots(Plan plan, PaperSheet sheet) throws IOException {
+        WallWork group = WallWork.of(plan).orElse(null);
+        if (group == null || group.wall().others().isEmpty()) {
+            return;
+        }
+        sheet.columns(HangingPaperTexts.MEASURED_FROM, List.of(0.0, 0.5, 0.75));
+        for (WallWork.Spot spot : group.hooks()) {
+            sheet.row(List.of(group.names().get(spot.frame())), List.of(spot.from(), spot.height()));
+        }
+    }
+
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         if (moment != Moment.HANGING || plan.contours() == null) {
             return;
         }
         sheet.heading(HangingPaperTexts.HANGING_BY.formatted(plan.job().hanging().by().title()));
-        List<Slate.Row> rows = Chapters.slate(plan, Station.HANGING).rows();
+        List<Slate.Row> rows = Chapters.slate(plan, Station.HANGING).rows().stream()
+                .filter(row -> row.readings().size() == 1).toList();
         for (int from = 0; from < rows.size(); from += ACROSS) {
             List<Slate.Row> line = rows.subList(from, Math.min(rows.size(), from + ACROSS));
             sheet.columns(line.stream().map(Slate.Row::name).toList(), PLACES);
             sheet.row(List.of(), line.stream().map(row -> row.readings().getFirst().value()).toList());
         }
+        spots(plan, sheet);
         for (String caution : HangingCautions.of(plan)) {
             sheet.note("!", caution, false);
         }
