@@ -159,7 +159,7 @@ class WallTest {
     void theMeasureListIsOnTheSlate() {
         Plan plan = Planner.plan(three());
         List<String> rows = Chapters.slate(plan, Station.HANGING).rows().stream()
-                .map(Slate.Row::name).filter(name -> name.contains("from the left")).toList();
+                .map(Slate.Row::name).filter(name -> name.contains("from the left × up")).toList();
         assertEquals(4, rows.size(), "two hooks of its own, one of each other");
         assertTrue(WallFigure.of(plan).marks().size() > 20);
         assertTrue(WallFigure.template(WallWork.of(plan).orElseThrow(), Units.MILLIMETRES).marks().size() >= 4 * 3);

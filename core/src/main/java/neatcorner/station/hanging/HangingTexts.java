@@ -116,7 +116,7 @@ final class HangingTexts {
     static final String STUD_TO_THE_RIGHT = "A hook of {name} misses its stud, which is {0} further right.";
     static final String STUD_TO_THE_LEFT = "A hook of {name} misses its stud, which is {0} further left.";
     static final String FIX_IT_OTHERWISE = "Fix it with anchors";
-    static final String HOOK_OF = "%s: from the left, above the floor";
+    static final String HOOK_OF = "Hook of %s, from the left × up";
     static final String HOOK_FROM = "Hook from the left";
     static final String HOOK_UP = "Hook above the floor";
     static final String FROM_FORMULA = "middle of the frame from the left corner, and the hook right or left of it";

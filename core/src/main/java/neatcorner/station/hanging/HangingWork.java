@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import neatcorner.drawing.Box;
+import neatcorner.drawing.FrameFront;
+import neatcorner.drawing.MemberMarks;
 import neatcorner.hanging.Beam;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
@@ -115,7 +118,7 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
                 hooks(hanging, hanging.centre().plus(height.scaled(0.5)).minus(drop), mass, rings, width), bends);
     }
 
-    /** The outline of what is seen: of the frame, or of a ring that goes round it. */
+    /** The outline of what is seen: of the frame, of a ring that goes round it, or the box round all where a part stands out. */
     static Loop outermost(Plan plan, Contours contours) {
         Loop outermost = contours.outside();
         for (Across.Lying ring : Across.of(plan).rings()) {
@@ -124,7 +127,11 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
                 outermost = edges.outside();
             }
         }
-        return outermost;
+        Box frame = FrameFront.box(outermost);
+        Box all = MemberMarks.around(plan, frame);
+        return all.equals(frame)
+                ? outermost
+                : new Loop(all.corners().stream().map(corner -> new Vertex(corner.x(), corner.y())).toList());
     }
 
     /**

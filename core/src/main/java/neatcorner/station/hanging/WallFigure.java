@@ -124,7 +124,7 @@ public final class WallFigure {
     private void other(HungFrame frame, String name) {
         Box out = box(frame.left(), frame.top(), frame.right(), frame.bottom());
         double rim = RIM * Math.min(frame.width(), frame.height());
-        marks.area(out, Tint.BACKING, Tint.INK, 1.2);
+        marks.area(out, Tint.wood(plan.job().section().wood()), Tint.INK, 1.2);
         marks.area(out.grown(-rim), Tint.ART, Tint.CONSTRUCTION, 0.8);
         marks.label(new Point(out.center().x(), out.bottom()), 0, 16, Anchor.MIDDLE, name, 12, false, Tint.INK);
     }

@@ -78,7 +78,7 @@ class WallOfThreeTest extends WindowTest {
         assertEquals(75, row.get(1).left() - row.get(0).right(), 1e-3);
         assertEquals(75, row.get(2).left() - row.get(1).right(), 1e-3);
         assertEquals(wall().width().toMm(), row.get(0).left() + row.get(2).right(), 1e-3, "in the wall's middle");
-        assertTrue(read(robot, ".slate").contains("frame 2: from the left, above the floor"), read(robot, ".slate"));
+        assertTrue(read(robot, ".slate").contains("Hook of frame 2, from the left"), read(robot, ".slate"));
         robot.clickOn("#wall-template");
         until("the hooks are on paper", () -> {
             try (DirectoryStream<Path> made = Files.newDirectoryStream(bench.home().paper(), "*-hooks.pdf")) {
