@@ -23,7 +23,9 @@ public final class JobFolders {
     private static final Logger LOG = Logger.getLogger(JobFolders.class.getName());
     private static final List<String> DEMO = List.of("tide-chart-sheet-1.json", "tide-chart-sheet-2.json",
             "tide-chart-sheet-3.json", "tide-chart-sheet-4.json", "harbour-panorama.json", "storm-painting.json",
-            "keepers-photographs.json", "compass-rose.json", "barometer-glass.json", "signal-mirror.json");
+            "washroom-mirror.json", "sailcloth.json", "keepers-photographs.json", "compass-rose.json",
+            "barometer-glass.json",
+            "signal-mirror.json");
 
     private static final List<String> DEMO_PHOTOS = List.of("tide-chart-sheet-3.photo.jpg");
 

@@ -53,7 +53,7 @@ class JobRailTest extends WindowTest {
     @Test
     void aJobIsFoundAndOpenedWithoutAMouse(FxRobot robot) {
         openRail(robot);
-        assertEquals(10, listed(robot).size());
+        assertEquals(12, listed(robot).size());
         robot.write("panorama beech");
         settle();
         assertEquals(List.of("Harbour panorama"), listed(robot).stream().map(JobCard::title).toList());

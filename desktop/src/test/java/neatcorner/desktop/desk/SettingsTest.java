@@ -84,7 +84,7 @@ class SettingsTest {
         JobFolders folders = new JobFolders(home(), () -> units);
         folders.layOutDemo();
         folders.lookNow();
-        assertEquals(10, folders.demoJobs().size());
+        assertEquals(12, folders.demoJobs().size());
         for (Path file : folders.demoJobs()) {
             Plan plan = Planner.plan(JobFile.read(file).job());
             assertFalse(plan.pieces().isEmpty(), file.toString());
@@ -108,7 +108,7 @@ class SettingsTest {
         Path first = folders.firstDemo();
         now[0] = Units.INCHES;
         folders.lookNow();
-        assertEquals(10, folders.demoJobs().size());
+        assertEquals(12, folders.demoJobs().size());
         assertTrue(folders.demoJobs().stream().noneMatch(file -> file.startsWith(first.getParent())));
         assertTrue(folders.isDemo(first) && folders.isDemo(folders.firstDemo()));
     }
