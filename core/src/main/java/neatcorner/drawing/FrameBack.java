@@ -102,6 +102,7 @@ public final class FrameBack {
                 marks.hatch(edge, -60, 60, Tint.GLASS_EDGE);
             }
             case Layer.Mat mat -> marks.area(edge, Tint.MAT, Tint.INK, 1);
+            case Layer.Spacers spacers -> marks.area(edge, Tint.GLASS, Tint.GLASS_EDGE, 1.2);
             case Layer.Art art -> marks.area(edge, Tint.ART, Tint.INK, 1);
             case Layer.Backing backing -> {
                 marks.area(edge, Tint.BACKING, Tint.INK, 1);

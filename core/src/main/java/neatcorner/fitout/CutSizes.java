@@ -31,6 +31,7 @@ public final class CutSizes {
             case Layer.Glazing glazing -> less(sizes.rabbet(), under);
             case Layer.Backing backing -> less(sizes.rabbet().grown(rabbet.widest().minus(rabbet.width())), under);
             case Layer.Mat mat -> sizes.pack();
+            case Layer.Spacers spacers -> sizes.pack();
             case Layer.Art art -> sizes.art();
         };
     }

@@ -81,6 +81,32 @@ public sealed interface Layer {
         }
     }
 
+    /** Strips round the edge, hidden under the lip, that keep the art off the glazing. */
+    record Spacers(Length thickness) implements Layer {
+        /** How wide the strips are. */
+        public static final Length WIDE = Length.mm(5);
+
+        @Override
+        public Spacers withThickness(Length newThickness) {
+            return new Spacers(newThickness);
+        }
+
+        @Override
+        public Material material() {
+            return Material.SPACER;
+        }
+
+        @Override
+        public String title() {
+            return "Spacers";
+        }
+    }
+
+    /** Whether it is cut from a sheet. */
+    default boolean isSheet() {
+        return !(this instanceof Art) && !(this instanceof Spacers);
+    }
+
     /** The board that closes the back. */
     record Backing(Material material, Length thickness) implements Layer {
         @Override

@@ -84,6 +84,7 @@ public record Pack(List<Layer> layers) {
         return switch (layer) {
             case Layer.Glazing glazing -> 0;
             case Layer.Mat mat -> 1;
+            case Layer.Spacers spacers -> 1;
             case Layer.Art art -> 2;
             case Layer.Backing backing -> 3;
         };

@@ -61,6 +61,9 @@ public record Weight(Mass wood, Mass pack) {
         if (layer instanceof Layer.Mat && window != null) {
             area -= window.areaM2();
         }
+        if (layer instanceof Layer.Spacers) {
+            area = 2 * cut.width().plus(cut.height()).toMm() * Layer.Spacers.WIDE.toMm() * 1e-6;
+        }
         return area * layer.thickness().toMm() * 1e-3 * layer.material().density();
     }
 

@@ -61,6 +61,7 @@ public final class FitOutFigure {
 
     private Figure draw() {
         new FrameBack(plan, contours, marks, FrameBack::turned).draw();
+        new BackMarks(plan, contours, marks).draw();
         retainers();
         screws();
         marks.label(new Point(outside.center().x(), outside.top()), 0, -10, Anchor.MIDDLE, FitOutTexts.TOP, 13, false,
@@ -245,13 +246,21 @@ public final class FitOutFigure {
         if (layer instanceof Layer.Mat) {
             marks.area(List.of(within(face, 0.22, 0.22), within(face, 0.78, 0.22), within(face, 0.78, 0.78),
                     within(face, 0.22, 0.78)), Tint.ART, Tint.MAT_CORE, 1.5);
+        } else if (layer instanceof Layer.Art && plan.job().pack().mat().isPresent()) {
+            for (double across : new double[]{0.24, 0.66}) {
+                marks.area(List.of(within(face, across, -0.10), within(face, across + 0.10, -0.10),
+                        within(face, across + 0.10, 0.10), within(face, across, 0.10)), Tint.MAT, Tint.INK, 0.8);
+            }
+        } else if (layer instanceof Layer.Spacers) {
+            marks.area(List.of(within(face, 0.06, 0.06), within(face, 0.94, 0.06), within(face, 0.94, 0.94),
+                    within(face, 0.06, 0.94)), Tint.TABLE, Tint.CONSTRUCTION, 1);
         } else if (layer instanceof Layer.Glazing) {
             marks.hatch(face, -30, 34, Tint.GLASS_EDGE);
         } else if (layer instanceof Layer.Backing) {
             marks.hatch(face, 20, 14, Tint.BACKING_LINE);
         }
         marks.label(new Point(left, y + deep), -14, -8, Anchor.END, number + "  " + layer.title(), 14, true, Tint.INK);
-        if (!(layer instanceof Layer.Art)) {
+        if (layer.isSheet()) {
             Opening cut = plan.cut(layer);
             boolean leads = layer instanceof Layer.Glazing && plan.job().hold().isInRabbet();
             Point foot = new Point(left, y + deep + thick);
@@ -278,6 +287,7 @@ public final class FitOutFigure {
         return switch (layer) {
             case Layer.Glazing glazing -> Tint.GLASS;
             case Layer.Mat mat -> Tint.MAT;
+            case Layer.Spacers spacers -> Tint.MAT_CORE;
             case Layer.Art art -> Tint.ART;
             case Layer.Backing backing -> Tint.BACKING;
         };
@@ -287,6 +297,7 @@ public final class FitOutFigure {
         return switch (layer) {
             case Layer.Glazing glazing -> Tint.GLASS_EDGE;
             case Layer.Mat mat -> Tint.MAT_CORE;
+            case Layer.Spacers spacers -> Tint.CONSTRUCTION;
             case Layer.Art art -> Tint.ART_LINE;
             case Layer.Backing backing -> Tint.BACKING_LINE;
         };

@@ -8,7 +8,9 @@ import neatcorner.fitout.RetainerKind;
 import neatcorner.fitout.Retainers;
 import neatcorner.job.Hold;
 import neatcorner.job.PresetNames;
+import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Units;
 import neatcorner.member.MemberKind;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Across;
@@ -61,8 +63,11 @@ public final class FitOutSteps {
             steps.add(Sentence.of(FitOutTexts.STEP_CLEAN));
         }
         if (matted || art) {
+            boolean spaced = layers.stream().anyMatch(Layer.Spacers.class::isInstance);
             steps.add(Sentence.of(glazed
-                    ? matted ? FitOutTexts.STEP_GLAZING_IN : FitOutTexts.STEP_GLAZING_IN_NO_MAT
+                    ? spaced
+                            ? FitOutTexts.STEP_GLAZING_IN_SPACED
+                            : matted ? FitOutTexts.STEP_GLAZING_IN : FitOutTexts.STEP_GLAZING_IN_NO_MAT
                     : FitOutTexts.STEP_ART_IN));
         }
         Retainers kept = plan.job().fitOut().retainers();
@@ -80,8 +85,13 @@ public final class FitOutSteps {
         Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
         steps.add(strainer.isPresent()
                 ? Sentence.naming(strainer.get().ring().name(), FitOutTexts.STEP_STRAINER)
-                : Sentence.of(FitOutTexts.STEP_DUST, plan.job().units().either(3, 1.0 / 8)));
+                : Sentence.of(FitOutTexts.STEP_DUST, sealInside(plan.job().units())));
         return steps;
+    }
+
+    /** How far inside the outer edge a dust seal ends: common practice. */
+    static Length sealInside(Units units) {
+        return units.either(3, 1.0 / 8);
     }
 
     private static List<Sentence> wrapped(Plan plan) {

@@ -96,6 +96,8 @@ final class FitOutTexts {
     static final String STEP_GLAZING_IN = "Lay the glazing in, then the mat with the art hinged to it at the top only, by two "
             + "hinges of acid-free tape.";
     static final String STEP_GLAZING_IN_NO_MAT = "Lay the glazing in, with spacers round its edge, then the art.";
+    static final String STEP_GLAZING_IN_SPACED = "Stick the spacers round the edge of the glazing, where the lip hides them; lay it in, "
+            + "then the art.";
     static final String STEP_ART_IN = "Lay the art in, face down.";
     static final String STEP_BACKING = "Lay the backing on, put in two %s, and turn it over: lint, fingerprints, a crooked "
             + "window? Now is the time.";

@@ -42,6 +42,7 @@ public record FitOutWork(List<Cut> cuts, List<Along> retainers, List<Row> screws
             return switch (layer) {
                 case Layer.Glazing glazing -> "glazing";
                 case Layer.Mat mat -> "mat";
+                case Layer.Spacers spacers -> "spacers";
                 case Layer.Art art -> "art";
                 case Layer.Backing backing -> "backing";
             };
@@ -90,7 +91,7 @@ public record FitOutWork(List<Cut> cuts, List<Along> retainers, List<Row> screws
         }
         List<Cut> cuts = new ArrayList<>();
         for (Layer layer : plan.job().pack().layers()) {
-            if (!(layer instanceof Layer.Art)) {
+            if (layer.isSheet()) {
                 cuts.add(new Cut(layer, plan.cut(layer), Weight.of(layer, plan.cut(layer), plan.sizes(),
                         plan.job().outline(), contours)));
             }

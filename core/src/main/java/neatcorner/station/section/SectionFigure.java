@@ -178,7 +178,10 @@ public final class SectionFigure {
                 wall = step.width().toMm();
             }
             double play = plan.job().clearance().toMm();
-            Box box = new Box(-reach, y, Math.max(-reach, wall - play), y + thickness);
+            double inner = layer instanceof Layer.Spacers
+                    ? Math.max(0, wall - play - Layer.Spacers.WIDE.toMm())
+                    : -reach;
+            Box box = new Box(inner, y, Math.max(-reach, wall - play), y + thickness);
             drawLayer(marks, layer, box.corners());
             labelAt = drawLayerLabel(layer, i, box, labelAt);
             y += thickness;
@@ -195,6 +198,7 @@ public final class SectionFigure {
                 marks.area(box, Tint.MAT, Tint.INK, 1);
                 marks.hatch(box, 90, 7, Tint.CONSTRUCTION);
             }
+            case Layer.Spacers spacers -> marks.area(box, Tint.MAT_CORE, Tint.INK, 1);
             case Layer.Art art -> marks.area(box, Tint.ART_LINE, Tint.ART_LINE, 1.2);
             case Layer.Backing backing -> {
                 marks.area(box, Tint.BACKING, Tint.INK, 1);

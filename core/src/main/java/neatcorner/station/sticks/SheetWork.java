@@ -33,7 +33,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
         }
         Map<String, List<Layer>> byMaterial = new LinkedHashMap<>();
         for (Layer layer : plan.job().pack().layers()) {
-            if (!(layer instanceof Layer.Art)) {
+            if (layer.isSheet()) {
                 byMaterial.computeIfAbsent(material(layer), name -> new ArrayList<>()).add(layer);
             }
         }

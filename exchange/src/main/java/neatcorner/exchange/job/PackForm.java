@@ -40,6 +40,8 @@ final class PackForm {
                                     "how far it covers the art, per side"),
                             g.must("borders", Layer.Mat::borders, new Borders(),
                                     "from its window to its outer edge: one for all sides, or four"))),
+            Kind.of("spacers", Layer.Spacers.class,
+                    g -> new Layer.Spacers(g.must("thickness", Layer.Spacers::thickness, THICK, ""))),
             Kind.of("art", Layer.Art.class, g -> new Layer.Art(
                     g.or("material", Layer.Art::material, MATERIAL, Material.PAPER,
                             "`paper`, `canvas on bars`, or any"),

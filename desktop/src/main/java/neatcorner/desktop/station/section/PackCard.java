@@ -57,7 +57,7 @@ final class PackCard {
         Units units = job.units();
         List<Layer> usual = new ArrayList<>(List.of(new Layer.Glazing(Material.GLASS, units.either(2, 3.0 / 32)),
                 new Layer.Glazing(Material.ACRYLIC, units.either(3, 1.0 / 8)),
-                new Layer.Art(units.either(0.3, 1.0 / 64))));
+                new Layer.Spacers(units.either(3, 1.0 / 8)), new Layer.Art(units.either(0.3, 1.0 / 64))));
         Material.BACKINGS.forEach(material -> usual.add(new Layer.Backing(material, units.either(3, 1.0 / 8))));
         more.getChildren().setAll(usual.stream().map(layer -> putIn(layer, notation)).toList());
     }

@@ -70,7 +70,7 @@ final class SheetsMode implements StationMode {
 
     private void list() {
         add.getItems().clear();
-        Set<String> materials = bench.job().pack().layers().stream().filter(layer -> !(layer instanceof Layer.Art))
+        Set<String> materials = bench.job().pack().layers().stream().filter(Layer::isSheet)
                 .map(SheetWork::material)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
         for (String material : materials) {
