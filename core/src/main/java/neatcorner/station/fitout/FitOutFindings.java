@@ -122,10 +122,11 @@ final class FitOutFindings {
             }
         }
         Length room = Defaults.retainerRoom(units);
-        if (!kept.kind().holdsProud() && plan.spareDepth().isLessThan(room)) {
+        if (!kept.kind().holdsProud() && !plan.spareDepth().isNegative()
+                && plan.spareDepth().isLessThan(room)) {
             findings.add(Finding.check(FitOutFinding.RETAINER_NO_ROOM, FIT_OUT,
                     Sentence.of(FitOutTexts.NO_ROOM_BEHIND.formatted(kept.kind().title()),
-                            Length.max(Length.ZERO, plan.spareDepth()), room),
+                            plan.spareDepth(), room),
                     new Remedy(Sentence.of(FitOutTexts.HOLD_IT_WITH.formatted(RetainerKind.OFFSET_CLIPS.title())),
                             j -> with(j, Retainers.of(RetainerKind.OFFSET_CLIPS, j.units())))));
         }
