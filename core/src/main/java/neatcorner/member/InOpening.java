@@ -45,16 +45,16 @@ final class InOpening {
     }
 
     static MadeMember bar(Member member, MemberKind.Bar bar, Ground ground) {
-        Loop sight = ground.contours().sight();
+        Loop opening = ground.opening();
         double half = member.width().toMm() / 2;
-        double low = (bar.upright() ? sight.left() : sight.top()) + half;
-        double high = (bar.upright() ? sight.right() : sight.bottom()) - half;
+        double low = (bar.upright() ? opening.left() : opening.top()) + half;
+        double high = (bar.upright() ? opening.right() : opening.bottom()) - half;
         if (high < low) {
             return MadeMember.not(member, MemberTexts.NO_ROOM_ACROSS);
         }
         double middle = Math.clamp(low - half + bar.at() * (high - low + 2 * half), low, high);
-        double[] one = chord(sight, bar.upright(), middle - half + 1e-6);
-        double[] other = chord(sight, bar.upright(), middle + half - 1e-6);
+        double[] one = chord(opening, bar.upright(), middle - half + 1e-6);
+        double[] other = chord(opening, bar.upright(), middle + half - 1e-6);
         double from = Math.max(one[0], other[0]) + bar.play().toMm();
         double to = Math.min(one[1], other[1]) - bar.play().toMm();
         if (to <= from) {

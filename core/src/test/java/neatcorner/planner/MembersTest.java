@@ -27,6 +27,7 @@ import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Plan;
+import neatcorner.section.Rabbet;
 import neatcorner.station.shape.TemplateFigure;
 
 import neatcorner.stock.Stick;
@@ -86,11 +87,12 @@ class MembersTest {
     @Test
     void aBarReachesFromSideToSideWhereverItLies() {
         MadeMember level = only(with(new MemberKind.Bar(false, 0.3, mm(1)), 30, 18));
-        assertEquals(Defaults.blank(Units.MILLIMETRES).sizes().sight().width().minus(mm(2)), level.length());
+        assertEquals(Defaults.blank(Units.MILLIMETRES).sizes().rabbet().width().minus(mm(2)), level.length(),
+                "behind the pack, from wall to wall");
         Job triangle = Defaults.blank(Units.MILLIMETRES).withOutline(Outline.of(new Shape.Regular(3, false)))
                 .withMembers(List.of(member(new MemberKind.Bar(false, 0.6, Length.ZERO), 30, 18)));
         MadeMember inside = only(triangle);
-        Loop sight = Plan.of(triangle, () -> true).edge(SizeOf.SIGHT);
+        Loop sight = Plan.of(triangle, () -> true).edge(SizeOf.RABBET);
         for (Vertex corner : inside.shapes().getFirst().outline()) {
             double toMiddle = 1 - 1e-4;
             assertTrue(sight.contains(new Vertex(corner.x() * toMiddle, corner.y() * toMiddle)), corner::toString);
@@ -256,6 +258,7 @@ class MembersTest {
     void membersAreWeighed() {
         Job job = Defaults.blank(Units.MILLIMETRES).withSize(SizeOf.SIGHT,
                 new Opening(mm(400), mm(300)));
+        job = job.withSection(job.section().withRabbet(Rabbet.NONE)).withHold(new Hold.Nothing());
         double before = Plan.of(job, () -> true).weight().wood().kilograms();
         Plan plan = Plan.of(job.withMembers(List.of(member(new MemberKind.Bar(false, 0.5, Length.ZERO), 30, 18))),
                 () -> true);

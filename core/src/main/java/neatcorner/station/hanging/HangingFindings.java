@@ -15,7 +15,9 @@ import neatcorner.hanging.HungFrame;
 import neatcorner.hanging.OnWall;
 import neatcorner.hanging.WallKind;
 import neatcorner.hanging.Wire;
+import neatcorner.job.Addition;
 import neatcorner.job.Job;
+import neatcorner.job.PresetNames;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
@@ -23,6 +25,10 @@ import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.measure.Units;
+import neatcorner.member.Member;
+import neatcorner.member.MemberKind;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -96,10 +102,32 @@ final class HangingFindings {
         }
         if (work.worst() > MOST_BEND) {
             findings.add(Finding.check(HangingFinding.SIDES_BEND, HANGING,
-                    Sentence.of(HangingTexts.SIDES_BEND, Length.mm(work.worst())), hang(
-                            Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
-                            h -> h.withBy(HangBy.D_RINGS))));
+                    Sentence.of(HangingTexts.SIDES_BEND, Length.mm(work.worst())), brace(rings)));
         }
+    }
+
+    /** A bar across where the wire goes, so that the sides cannot come nearer; D-rings where there is no room for one. */
+    private Remedy brace(HangingWork.Rings rings) {
+        Remedy dRings = hang(Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
+                h -> h.withBy(HangBy.D_RINGS));
+        Contours contours = plan.contours();
+        if (contours == null || plan.job().member(PresetNames.BRACE) != null
+                || !Addition.BAR.hasRoom(plan.job())) {
+            return dRings;
+        }
+        Loop outline = HangingWork.outermost(plan, contours);
+        Loop opening = plan.job().section().rabbet().isNone() ? contours.sight() : contours.rabbet();
+        double at = (outline.top() + rings.depth().toMm() - opening.top()) / (opening.bottom() - opening.top());
+        if (at < 0 || at > 1) {
+            return dRings;
+        }
+        Member bar = new Member(PresetNames.BRACE, "", new MemberKind.Bar(false, at, Length.ZERO),
+                plan.job().section().wood(), units.either(38, 1.5), units.either(19, 3.0 / 4));
+        return new Remedy(Sentence.of(HangingTexts.BRACE_IT), job -> {
+            List<Member> members = new ArrayList<>(job.members());
+            members.add(bar);
+            return job.withMembers(members);
+        });
     }
 
     /** A flatter wire where that is still 15° or more; else lower rings. */

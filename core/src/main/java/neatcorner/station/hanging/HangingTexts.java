@@ -108,6 +108,7 @@ final class HangingTexts {
 
     // Frames on a wall
 
+    static final String BRACE_IT = "Put a brace across where the wire goes";
     static final String FRAMES_MEET = "{name} and %s cover each other.";
     static final String SET_THEM_APART = "Set them {0} apart";
     static final String BESIDE_THE_WALL = "{name} reaches {0} past the wall.";

@@ -17,6 +17,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
 import neatcorner.measure.Units;
+import neatcorner.member.MemberKind;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
@@ -173,6 +174,7 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
             return bends;
         }
         Loop edge = contours.outside();
+        boolean braced = isBraced(plan, y);
         Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
         for (int i = 0; i < edge.sides(); i++) {
             Vertex a = edge.at(i);
@@ -183,12 +185,26 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
                 double across = pull * Math.abs(b.y() - a.y()) / length;
                 Piece piece = plan.pieces().get(i);
                 Beam beam = beam(plan.job().section(), piece.face(), length);
-                double by = strainer.map(bar -> beam.with(beam(bar.section(), bar.section().width(), length)))
-                        .orElse(beam).deflection(across, at);
+                double by = braced
+                        ? 0
+                        : strainer.map(bar -> beam.with(beam(bar.section(), bar.section().width(), length)))
+                                .orElse(beam).deflection(across, at);
                 bends.add(new Bend(piece, by, across, Length.mm(Math.min(at, length - at)), Length.mm(length)));
             }
         }
         return bends;
+    }
+
+    /** Whether a level bar reaches from side to side where the wire pulls, so that they cannot come nearer. */
+    private static boolean isBraced(Plan plan, double y) {
+        return plan.members().stream()
+                .filter(made -> made.member().kind() instanceof MemberKind.Bar bar && !bar.upright())
+                .flatMap(made -> made.shapes().stream()).anyMatch(shape -> {
+                    double top = shape.outline().stream().mapToDouble(Vertex::y).min().orElse(y);
+                    double bottom = shape.outline().stream().mapToDouble(Vertex::y).max().orElse(y);
+                    double reach = bottom - top;
+                    return y > top - reach && y < bottom + reach;
+                });
     }
 
     private static Beam beam(Section section, Length face, double length) {

@@ -119,6 +119,11 @@ final class Shots implements Shot.Demo {
 
     private void next(int index) {
         if (index == shots.size()) {
+            try {
+                KindPictures.write(folder.toAbsolutePath().resolveSibling("kinds"));
+            } catch (IOException e) {
+                LOG.log(Level.WARNING, "pictures of the kinds not written", e);
+            }
             Platform.exit();
             return;
         }

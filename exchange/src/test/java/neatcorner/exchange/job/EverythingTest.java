@@ -28,6 +28,7 @@ import neatcorner.glueup.jig.CornerJig;
 import neatcorner.job.Job;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.member.MemberKind;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
@@ -115,6 +116,8 @@ class EverythingTest {
         Job job = full().job();
         assertEquals(Set.of(Layer.class.getPermittedSubclasses()),
                 job.pack().layers().stream().map(Object::getClass).collect(Collectors.toSet()));
+        assertEquals(Set.of(MemberKind.class.getPermittedSubclasses()),
+                job.members().stream().map(member -> member.kind().getClass()).collect(Collectors.toSet()));
         Set<Object> operations = job.section().milling().operations().stream().map(Object::getClass)
                 .collect(Collectors.toSet());
         operations.add(Operation.PackRabbet.class);
@@ -203,6 +206,7 @@ class EverythingTest {
             case String file when component.getName().equals("photo") -> all.add("too “" + file);
             case String text -> all.add(text + " {1} “too” =\\");
             case Integer number -> all.add(number + 1);
+            case Double share when component.getName().equals("at") -> all.add(share / 2);
             case Double number -> all.add(number + 1);
             case Boolean flag -> all.add(!flag);
             case Length length -> all.add(length.plus(new Length(3217)));

@@ -102,7 +102,7 @@ public class JobFileTest {
         "\"units\": \"mm\" | \"units\": \"furlong\" | units: expected mm or in",
         "neat-corner-job/1 | neat-corner-job/7 | format",
         "\"of\": \"art\" | \"of\": \"soul\" | size.of: expected one of art, rabbet, sight, outside",
-        "\"kind\": \"art\" | \"kind\": \"cheese\" | pack[2].kind: expected one of glazing, mat, art, backing",
+        "\"kind\": \"art\" | \"kind\": \"cheese\" | pack[2].kind: expected one of glazing, mat, spacers, art, backing",
         "\"count\": 6 | \"count\": 2.5 | stock.sticks[0].count: expected a whole number",
         "\"length\": 2400 | \"length\": -3 | stock.sticks[0].length: expected a length from 1 mm to 50000 mm",
         "[310, 350] | [350, 310] | stock.sticks[0].defects[0]: expected a defect that ends after it starts",

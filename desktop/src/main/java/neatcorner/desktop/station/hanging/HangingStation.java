@@ -12,7 +12,7 @@ import neatcorner.plan.Station;
 public final class HangingStation {
     /** Its entry in the list of stations. */
     public static final StationSpec SPEC = new StationSpec(Station.HANGING, HangingView::new, null,
-            HangingTexts.FOUND_BY, List.of(), List.of(new Shot("9-hanging", demo -> {})),
+            HangingTexts.FOUND_BY, List.of(), List.of(new Shot("9-hanging", demo -> demo.open("storm-painting.json"))),
             Arrays.stream(HangBy.values()).map(by -> new StationSpec.Thing(HangingTexts.HANGS_A_FRAME,
                     Sentence.capital(by.title()), "", bench -> bench.change(HangingTexts.CHANGE_WAY,
                             job -> job.withHanging(job.hanging().withBy(by)))))
