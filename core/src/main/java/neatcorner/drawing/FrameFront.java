@@ -56,9 +56,19 @@ public final class FrameFront {
                 points.stream().mapToDouble(Point::y).max().orElse(0));
     }
 
-    /** Draws the frame from the front: wood, seams, letters. */
+    /** Draws the frame and its rings from the front: wood, seams, letters. */
     public void draw() {
-        drawQuietly();
+        draw(false);
+        letters();
+    }
+
+    /** As {@link #draw()}, with all else that belongs to it. */
+    public void drawAll() {
+        draw(true);
+        letters();
+    }
+
+    private void letters() {
         List<Point> wall = new ArrayList<>(points(contours.rabbet()));
         wall.add(wall.getFirst());
         if (!plan.job().section().rabbet().isNone()) {
@@ -69,24 +79,34 @@ public final class FrameFront {
         }
     }
 
-    /** As one sees it on a wall, without letters and hidden edges. */
+    /** All of it as one sees it on a wall, without letters and hidden edges. */
     public void drawQuietly() {
+        draw(true);
+    }
+
+    private void draw(boolean all) {
         RingFronts rings = new RingFronts(plan, marks);
         MemberMarks members = new MemberMarks(plan, marks, point -> point);
-        members.draw(MadeMember.Depth.BEHIND);
+        if (all) {
+            members.draw(MadeMember.Depth.BEHIND);
+        }
         rings.behind();
         held();
         rings.behindTheFace();
         for (int i = 0; i < plan.pieces().size(); i++) {
             piece(i);
         }
-        members.draw(MadeMember.Depth.WITHIN);
+        if (all) {
+            members.draw(MadeMember.Depth.WITHIN);
+        }
         if (plan.job().hold() instanceof Hold.Wrapped) {
             marks.area(points(contours.outside()), Tint.ART, Tint.INK, 1.2);
             soundings(points(contours.outside()), marks);
         }
         rings.before();
-        members.draw(MadeMember.Depth.FRONT);
+        if (all) {
+            members.draw(MadeMember.Depth.FRONT);
+        }
     }
 
     /** Mirror glass, or any frame that holds glazing alone. */

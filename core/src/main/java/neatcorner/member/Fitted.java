@@ -44,6 +44,9 @@ final class Fitted {
     }
 
     static MadeMember vents(Member member, MemberKind.Vents vents, Ground ground) {
+        if (!ground.outline().isRectangle()) {
+            return MadeMember.not(member, MemberTexts.ONLY_A_RECTANGLE);
+        }
         Loop sight = ground.contours().sight();
         Loop out = ground.outside();
         double across = sight.right() - sight.left();

@@ -20,7 +20,7 @@ public final class SheetFace {
 
     static MadeMember of(Member member, MemberKind.Face face, Ground ground) {
         if (!ground.outline().isRectangle()) {
-            return MadeMember.not(member, MemberTexts.FACE_OF_A_RECTANGLE);
+            return MadeMember.not(member, MemberTexts.ONLY_A_RECTANGLE);
         }
         Loop sight = ground.contours().sight();
         Loop out = ground.outside();

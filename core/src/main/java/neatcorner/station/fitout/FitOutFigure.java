@@ -8,6 +8,7 @@ import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameBack;
 import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.Marks;
+import neatcorner.drawing.MemberMarks;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.RingFace;
 import neatcorner.drawing.Tint;
@@ -49,6 +50,7 @@ public final class FitOutFigure {
                         Math.max(whole.right(), box.right()), Math.max(whole.bottom(), box.bottom()));
             }
         }
+        whole = MemberMarks.around(plan, whole);
         this.outside = new Box(-whole.right(), whole.top(), -whole.left(), whole.bottom());
         this.unit = Math.max(outside.height(), outside.width() * 0.45);
     }

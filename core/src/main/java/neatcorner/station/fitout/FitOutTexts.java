@@ -17,8 +17,8 @@ final class FitOutTexts {
     static final String TAKE_A_FACE_WIDE = "Take a face of {0}";
     static final String FABRIC_TOO_SMALL = "The fabric reaches only {0} onto the back; staples want {1}.";
     static final String LET_IT_REACH = "Let it reach {0}";
-    static final String STRAINER_TIGHT = "The {name} have only {0} of room in all. Wood swells, and what is forced in opens the miters: "
-            + "{1} is right.";
+    static final String STRAINER_TIGHT = "There is only {0} of room in all round the {name}. Wood swells, and what is forced in opens the "
+            + "miters: {1} is right.";
     static final String GIVE_IT_ROOM = "Give it {0} a side";
     static final String TAKE_SHORTER = "Take %s of {0}";
     static final String HOLD_IT_WITH = "Hold it with %s";

@@ -68,7 +68,7 @@ public final class OpeningFigure {
             drawPack(sight);
             drawWood(outside, sight);
         } else {
-            new FrameFront(plan, contours, marks).draw();
+            new FrameFront(plan, contours, marks).drawAll();
         }
         Box rabbet = sight.grown(plan.job().section().rabbet().width().toMm());
         if (!plan.job().section().rabbet().isNone()) {
@@ -86,7 +86,7 @@ public final class OpeningFigure {
 
     /** Of a shape that is no rectangle the sizes are those of the upright box round each edge. */
     private Figure anyShape(Contours contours) {
-        new FrameFront(plan, contours, marks).draw();
+        new FrameFront(plan, contours, marks).drawAll();
         things();
         Box outside = FrameFront.box(contours.outside());
         Box sight = FrameFront.box(contours.sight());

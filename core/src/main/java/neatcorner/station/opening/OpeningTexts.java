@@ -111,7 +111,7 @@ final class OpeningTexts {
     // MemberFindings
 
     static final String LEAVE_THE_PART_OUT = "Leave the {name} out";
-    static final String SLATS_STAND_OUT = "The {name} are {0} deep as they are tilted, and their sides {1} thick: they stand out.";
+    static final String SLATS_STAND_OUT = "{name}: tilted like this, a slat is {0} deep, and the sides are {1} thick. It stands out.";
     static final String TAKE_SIDES_THICK = "Take sides {0} thick";
 
     // MemberRows

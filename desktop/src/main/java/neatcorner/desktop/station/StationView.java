@@ -180,7 +180,7 @@ public abstract class StationView extends BorderPane {
 
     /** The id of a field's box. */
     public static String boxId(Field field) {
-        return "field-" + field.id().replace('.', '-');
+        return "field-" + field.id().replace('.', '-').replace(' ', '-');
     }
 
     /** A thing of the drawing was pressed, which may have choices of its own. */

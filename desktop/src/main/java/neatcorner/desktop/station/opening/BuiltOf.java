@@ -2,6 +2,7 @@ package neatcorner.desktop.station.opening;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -142,6 +143,7 @@ final class BuiltOf extends VBox {
             joints.setId("ring-joint");
             for (CornerJoint joint : CornerJoint.values()) {
                 MenuItem item = new MenuItem(notation.words(Sentence.capital(joint.title())));
+                item.setId(Controls.id("ring-joint-", joint));
                 item.setOnAction(e -> bench.change(OpeningTexts.CHANGE_RING_JOINT,
                         j -> j.withRing(name, each -> each.withJoint(joint))));
                 joints.getItems().add(item);
@@ -158,7 +160,7 @@ final class BuiltOf extends VBox {
                     : null)));
         });
         controls.add(screws);
-        controls.add(remove(job1 -> job1.withRings(job1.rings().stream()
+        controls.add(remove(without -> without.withRings(without.rings().stream()
                 .filter(each -> !each.name().equals(name)).toList())));
         return controls;
     }
@@ -176,6 +178,7 @@ final class BuiltOf extends VBox {
         menu.setId(id);
         for (SizeOf edge : EDGES) {
             MenuItem item = new MenuItem(notation.words(OpeningTexts.EDGES.get(EDGES.indexOf(edge))));
+            item.setId(id + "-" + edge.name().toLowerCase(Locale.ROOT));
             item.setOnAction(e -> taken.accept(edge));
             menu.getItems().add(item);
         }

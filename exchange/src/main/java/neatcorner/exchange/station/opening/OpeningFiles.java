@@ -91,7 +91,7 @@ public final class OpeningFiles implements StationFiles {
             return;
         }
         sheet.heading(OpeningPaperTexts.BESIDES_THE_PIECES);
-        sheet.columns(List.of("part", "how many", "width", "height", "thickness"), List.of(0.0, 0.36, 0.5, 0.66, 0.82));
+        sheet.columns(OpeningPaperTexts.COLUMNS_OF_PARTS, List.of(0.0, 0.36, 0.5, 0.66, 0.82));
         for (MadeMember made : sawn) {
             int frames = plan.job().quantity();
             for (MadeMember.Plate plate : made.plates()) {

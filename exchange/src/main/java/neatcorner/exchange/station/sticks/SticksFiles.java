@@ -6,6 +6,7 @@ import static neatcorner.exchange.station.PlanNumbers.piece;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
@@ -14,6 +15,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
+import neatcorner.piece.Place;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.saw.SawCut;
@@ -101,7 +103,15 @@ public final class SticksFiles implements StationFiles {
             places.add(tilted ? 0.89 : 0.8);
         }
         sheet.columns(columns, places);
-        for (Piece piece : plan.parts()) {
+        String of = "";
+        for (List<Piece> alike : rows(plan.parts())) {
+            Piece piece = alike.getFirst();
+            String ring = piece.place().ring();
+            if (!ring.equals(of)) {
+                of = ring;
+                sheet.columns(Stream.concat(Stream.of(ring), Stream.generate(() -> "")).limit(columns.size()).toList(),
+                        places);
+            }
             List<Quantity> figures = new ArrayList<>(List.of(piece.longPoint(), piece.shortPoint(),
                     piece.left().miter(), piece.right().miter()));
             if (tilted) {
@@ -110,8 +120,34 @@ public final class SticksFiles implements StationFiles {
             if (wide) {
                 figures.add(plan.blanks().width(piece));
             }
-            sheet.row(List.of(piece.name()), figures);
+            sheet.row(List.of(name(alike)), figures);
         }
+    }
+
+    /** Sides one by one; slats, bars and what else is no side of a ring, all that are alike on one line. */
+    private static List<List<Piece>> rows(List<Piece> parts) {
+        List<List<Piece>> rows = new ArrayList<>();
+        for (Piece piece : parts) {
+            if (isOneOfSeveral(piece) && !rows.isEmpty() && rows.getLast().getFirst().isTwinOf(piece)) {
+                rows.getLast().add(piece);
+            } else {
+                rows.add(new ArrayList<>(List.of(piece)));
+            }
+        }
+        return rows;
+    }
+
+    private static boolean isOneOfSeveral(Piece piece) {
+        return piece.place() instanceof Place.OfRing in && in.of() instanceof Place.OneOf;
+    }
+
+    /** Under the name of its ring, a side is only its letter; of what is alike, how many. */
+    private static String name(List<Piece> alike) {
+        Piece piece = alike.getFirst();
+        String before = piece.place().ring() + " ";
+        return isOneOfSeveral(piece)
+                ? alike.size() + " ×"
+                : piece.name().startsWith(before) ? piece.name().substring(before.length()) : piece.name();
     }
 
     /** Each stick with where its pieces start, and a box for each first cut. */
