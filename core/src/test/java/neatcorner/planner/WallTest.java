@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import neatcorner.drawing.Figure;
+import neatcorner.drawing.Mark;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Arrangement;
 import neatcorner.hanging.HangBy;
@@ -163,5 +165,24 @@ class WallTest {
         assertEquals(4, rows.size(), "two hooks of its own, one of each other");
         assertTrue(WallFigure.of(plan).marks().size() > 20);
         assertTrue(WallFigure.template(WallWork.of(plan).orElseThrow(), Units.MILLIMETRES).marks().size() >= 4 * 3);
+    }
+
+    /** Crosses on paper are as far apart as the hooks on the wall, in true millimetres. */
+    @Test
+    void theTemplateIsAtFullSize() {
+        WallWork work = work(three());
+        Figure figure = WallFigure.template(work, Units.MILLIMETRES);
+        List<Mark.Line> level = figure.marks().stream().filter(Mark.Line.class::isInstance).map(Mark.Line.class::cast)
+                .filter(line -> !line.dashed() && line.points().size() == 2
+                        && line.points().getFirst().y() == line.points().getLast().y()
+                        && Math.abs(line.points().getLast().x() - line.points().getFirst().x() - 24) < 1e-9)
+                .toList();
+        assertEquals(work.hooks().size(), level.size());
+        for (int i = 1; i < level.size(); i++) {
+            double across = level.get(i).points().getFirst().x() - level.getFirst().points().getFirst().x();
+            double down = level.get(i).points().getFirst().y() - level.getFirst().points().getFirst().y();
+            assertEquals(work.hooks().get(i).from().minus(work.hooks().getFirst().from()).toMm(), across, 1e-6);
+            assertEquals(work.hooks().getFirst().height().minus(work.hooks().get(i).height()).toMm(), down, 1e-6);
+        }
     }
 }

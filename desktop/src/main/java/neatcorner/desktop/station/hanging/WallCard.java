@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -91,8 +92,14 @@ final class WallCard extends VBox {
                 : null)));
         template = Controls.chip(HangingTexts.TEMPLATE, this::writeTemplate);
         template.setId("wall-template");
-        getChildren().addAll(new HBox(6, ofShop, another), rows, width, from, gap, ways, studs, firstStud, studsApart,
-                new HBox(6, template, today));
+        getChildren().addAll(row(ofShop, another), rows, width, from, gap, ways, studs, firstStud, studsApart,
+                row(template, today));
+    }
+
+    private static HBox row(Node... nodes) {
+        HBox row = new HBox(6, nodes);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     /** What sets the frames of a wall out. */
@@ -262,7 +269,7 @@ final class WallCard extends VBox {
                 return wall.withOthers(rest);
             }));
             away.setId("wall-out-" + i);
-            rows.getChildren().add(new HBox(6, name, wide, high, away));
+            rows.getChildren().add(row(name, wide, high, away));
             boxes.add(wide);
             boxes.add(high);
         }
