@@ -7,8 +7,11 @@ import java.util.List;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
+import neatcorner.job.Preset;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.member.Member;
 import neatcorner.shop.Shop;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -66,5 +69,22 @@ class OtherSystemTest {
         assertEquals(mm, OtherSystem.nearest(Units.MILLIMETRES, mm));
         double most = length.toMm() < 9 ? 0.26 : length.toMm() < 49 ? 0.51 : 2.6;
         assertTrue(Math.abs(mm.toMm() - length.toMm()) <= most, mm + " for " + length);
+    }
+
+    /** An inch shop gets rings and parts in sixty-fourths at the finest, not what millimetres happen to be. */
+    @Test
+    void ringsAndPartsTakeTheShopsSizesToo() {
+        Job job = Preset.WINDOW.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
+        job = job.withRings(Preset.BACK_BAND.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES).rings());
+        Job near = OtherSystem.nearestIn(Units.INCHES, job, Shop.usual(Units.INCHES));
+        long mark = Length.inches(1.0 / 64).units();
+        for (Ring ring : near.rings()) {
+            assertEquals(0, ring.section().width().units() % mark, ring.name());
+            assertEquals(0, ring.section().thickness().units() % mark, ring.name());
+        }
+        for (Member member : near.members()) {
+            assertEquals(0, member.width().units() % mark, member.name());
+            assertEquals(0, member.thickness().units() % mark, member.name());
+        }
     }
 }

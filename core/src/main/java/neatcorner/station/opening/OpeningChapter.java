@@ -45,6 +45,7 @@ public final class OpeningChapter implements Chapter {
         if (plan.job().pack().mat().isPresent()) {
             fields.addAll(MatFields.OF_MAT);
         }
+        plan.job().rings().forEach(ring -> fields.addAll(RingFields.of(ring)));
         fields.addAll(MemberFields.all(plan));
         return fields;
     }
