@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import neatcorner.member.MadeMember;
 import neatcorner.member.MemberKind;
+import neatcorner.outline.Contours;
 import neatcorner.outline.Vertex;
+import neatcorner.plan.CutRing;
 import neatcorner.plan.Plan;
 
 /** What belongs to a frame besides its rings, as it is seen from the front or from behind. */
@@ -54,16 +56,23 @@ public final class MemberMarks {
         return outline.stream().map(FrameFront::point).map(at).toList();
     }
 
-    /** The box round a box and all that stands out of it, from the front. */
+    /** The box round the frame's own and all rings and parts that stand out of it, from the front. */
     public static Box around(Plan plan, Box frame) {
         Box all = frame;
+        for (CutRing ring : plan.rings()) {
+            Contours edges = ring.contours();
+            all = edges == null ? all : both(all, FrameFront.box(edges.outside()));
+        }
         for (MadeMember member : plan.members()) {
             for (MadeMember.Shape shape : member.shapes()) {
-                Box box = FrameFront.box(shape.outline().stream().map(FrameFront::point).toList());
-                all = new Box(Math.min(all.left(), box.left()), Math.min(all.top(), box.top()),
-                        Math.max(all.right(), box.right()), Math.max(all.bottom(), box.bottom()));
+                all = both(all, FrameFront.box(shape.outline().stream().map(FrameFront::point).toList()));
             }
         }
         return all;
+    }
+
+    private static Box both(Box one, Box other) {
+        return new Box(Math.min(one.left(), other.left()), Math.min(one.top(), other.top()),
+                Math.max(one.right(), other.right()), Math.max(one.bottom(), other.bottom()));
     }
 }

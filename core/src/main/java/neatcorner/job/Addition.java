@@ -129,8 +129,14 @@ public enum Addition {
             case BRACKETS -> of(job, name, new MemberKind.Bought(MemberKind.Fitting.BRACKETS, 4),
                     units.either(60, 2.5), thick);
             case VENTS -> of(job, name, new MemberKind.Vents(WATTS), thick, thin);
-            default -> of(job, name, new MemberKind.Bar(false, 0.5, Length.ZERO), bar, thick);
+            default -> brace(job, "", 0.5).withName(name);
         };
+    }
+
+    /** A level bar across a ring, the frame's where that has no name, at a share of the opening from the top. */
+    public static Member brace(Job job, String ring, double at) {
+        return of(job, PresetNames.BRACE, new MemberKind.Bar(false, at, Length.ZERO), job.units().either(38, 1.5),
+                job.units().either(19, 3.0 / 4)).withOf(ring);
     }
 
     private static Member of(Job job, String name, MemberKind kind, Length width, Length thickness) {

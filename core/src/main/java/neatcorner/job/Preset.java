@@ -216,8 +216,7 @@ public enum Preset {
         Opening outside = held.sizes().outside();
         boolean large = Length.max(outside.width(), outside.height()).isMoreThan(units.either(800, 32));
         return large
-                ? held.withMembers(List.of(new Member(PresetNames.BRACE, PresetNames.STRAINER,
-                        new MemberKind.Bar(false, 0.3, Length.ZERO), job.section().wood(), units.either(38, 1.5), bar)))
+                ? held.withMembers(List.of(Addition.brace(held.withUnits(units), PresetNames.STRAINER, 0.3)))
                 : held;
     }
 }

@@ -41,7 +41,7 @@ public final class MemberTemplates {
         double rise = head.rise().toMm();
         double low = rise + member.width().toMm();
         Line line = new Line();
-        line.arc(new Vertex(0, rise), new Vertex(across, rise), radius(across, rise));
+        line.arc(new Vertex(0, rise), new Vertex(across, rise), Scallops.radius(across, rise));
         line.to(new Vertex(across, low));
         line.to(new Vertex(0, low));
         return new Template(line.path(), NONE, box(0, 0, across, low));
@@ -49,7 +49,7 @@ public final class MemberTemplates {
 
     private static Template band(Loop out, double width, double rise) {
         double across = out.right() - out.left();
-        double radius = radius(across, rise);
+        double radius = Scallops.radius(across, rise);
         double half = across / 2 - width;
         double foot = radius - Math.sqrt(Math.max(0, (radius - width) * (radius - width) - half * half));
         Line line = new Line();
@@ -75,10 +75,6 @@ public final class MemberTemplates {
                 box(0, -wave, chord, chord / 2))),
                 new Named(member, MemberTexts.CORNER, new Template(corner.path(), NONE,
                         box(-wave, -wave, chord, chord))));
-    }
-
-    private static double radius(double chord, double rise) {
-        return (chord * chord / 4 + rise * rise) / (2 * rise);
     }
 
     private static List<Vertex> box(double left, double top, double right, double bottom) {

@@ -18,8 +18,7 @@ final class OnTop {
     private record Arch(double left, double right, double ends, double rise) {
 
         double radius() {
-            double half = (right - left) / 2;
-            return (half * half + rise * rise) / (2 * rise);
+            return Scallops.radius(right - left, rise);
         }
 
         double halfAngle() {

@@ -59,6 +59,11 @@ public record Scallops(int across, int down, double chord, double atSides, doubl
 
     /** Of an arc that rises so far over its chord, mm: (c²/4 + s²) ÷ 2s. */
     public double radius(double wave) {
-        return (chord * chord / 4 + wave * wave) / (2 * wave);
+        return radius(chord, wave);
+    }
+
+    /** Of an arc over a chord, by how far it rises: (c²/4 + s²) ÷ 2s. */
+    static double radius(double chord, double rise) {
+        return (chord * chord / 4 + rise * rise) / (2 * rise);
     }
 }

@@ -71,7 +71,7 @@ public final class SheetFace {
         double ux = (to.x() - from.x()) / length;
         double uy = (to.y() - from.y()) / length;
         double chord = length / count;
-        double radius = (chord * chord / 4 + wave * wave) / (2 * wave);
+        double radius = Scallops.radius(chord, wave);
         for (int i = 0; i < count; i++) {
             for (int step = 0; step < STEPS; step++) {
                 double along = chord * step / STEPS;

@@ -45,6 +45,7 @@ class AdditionTest {
     @EnumSource
     void itIsInTheShopsOwnSizes(Addition addition) {
         Job job = addition.to(large(Units.INCHES));
+        assertEquals(1, job.rings().size() + job.members().size(), "one thing more");
         Stream<Length> sizes = Stream.concat(
                 job.rings().stream().flatMap(ring -> Stream.of(ring.section().width(), ring.section().thickness())),
                 job.members().stream().flatMap(member -> Stream.of(member.width(), member.thickness())));

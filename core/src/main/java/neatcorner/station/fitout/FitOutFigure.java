@@ -40,17 +40,7 @@ public final class FitOutFigure {
     private FitOutFigure(Plan plan, Contours contours) {
         this.plan = plan;
         this.contours = contours;
-        Box front = FrameFront.box(contours.outside());
-        Box whole = front;
-        for (var ring : plan.rings()) {
-            Contours edges = ring.contours();
-            if (edges != null) {
-                Box box = FrameFront.box(edges.outside());
-                whole = new Box(Math.min(whole.left(), box.left()), Math.min(whole.top(), box.top()),
-                        Math.max(whole.right(), box.right()), Math.max(whole.bottom(), box.bottom()));
-            }
-        }
-        whole = MemberMarks.around(plan, whole);
+        Box whole = MemberMarks.around(plan, FrameFront.box(contours.outside()));
         this.outside = new Box(-whole.right(), whole.top(), -whole.left(), whole.bottom());
         this.unit = Math.max(outside.height(), outside.width() * 0.45);
     }

@@ -26,7 +26,6 @@ import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.measure.Units;
 import neatcorner.member.Member;
-import neatcorner.member.MemberKind;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.plan.Finding;
@@ -121,8 +120,7 @@ final class HangingFindings {
         if (at < 0 || at > 1) {
             return dRings;
         }
-        Member bar = new Member(PresetNames.BRACE, "", new MemberKind.Bar(false, at, Length.ZERO),
-                plan.job().section().wood(), units.either(38, 1.5), units.either(19, 3.0 / 4));
+        Member bar = Addition.brace(plan.job(), "", at);
         return new Remedy(Sentence.of(HangingTexts.BRACE_IT), job -> {
             List<Member> members = new ArrayList<>(job.members());
             members.add(bar);

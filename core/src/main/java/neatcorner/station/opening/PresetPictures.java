@@ -11,9 +11,7 @@ import neatcorner.job.Job;
 import neatcorner.job.Preset;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
-import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
-import neatcorner.plan.CutRing;
 import neatcorner.plan.Plan;
 
 /** Kinds of frames to choose from, each round this very art. */
@@ -42,14 +40,7 @@ public final class PresetPictures {
         }
         Marks marks = new Marks();
         new FrameFront(plan, contours, marks).drawQuietly();
-        Loop outermost = contours.outside();
-        for (CutRing ring : plan.rings()) {
-            Contours edges = ring.contours();
-            if (edges != null && Math.abs(edges.outside().area()) > Math.abs(outermost.area())) {
-                outermost = edges.outside();
-            }
-        }
-        Box box = MemberMarks.around(plan, FrameFront.box(outermost));
+        Box box = MemberMarks.around(plan, FrameFront.box(contours.outside()));
         boolean fits = plan.members().stream().allMatch(member -> member.fault() == null);
         return new Choice(preset, new Opening(Length.mm(box.width()), Length.mm(box.height())), fits,
                 new Figure(preset.title(), box, Figure.Margin.all(2), marks.list()));
