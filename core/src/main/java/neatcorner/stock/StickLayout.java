@@ -22,6 +22,11 @@ public record StickLayout(List<CutStick> sticks, int unplaced, int bound, boolea
         sticks = List.copyOf(sticks);
     }
 
+    /** With what is known of another layout of the same pieces, which takes as much. */
+    public StickLayout withBound(int least, boolean isProved, String by) {
+        return new StickLayout(sticks, unplaced, least, isProved, by, cost, splitFrames);
+    }
+
     /** Whether every piece has its place. */
     public boolean isComplete() {
         return unplaced == 0;

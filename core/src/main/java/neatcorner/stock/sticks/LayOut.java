@@ -4,13 +4,16 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
+import neatcorner.stock.Keep;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Search;
 import neatcorner.stock.Span;
@@ -87,13 +90,35 @@ public final class LayOut {
     /** The best layout that is found; proved the best when the search was not told to stop. */
     public StickLayout solve(Search search) {
         PinnedSticks pinned = new PinnedSticks(rack, pieces, frames, this::canLie, this::taken, triangle());
+        StickLayout apart = solve(pinned, false, search);
+        Keep keep = rack.keepFrameTogether();
+        PinnedSticks whole = keep == Keep.NO || pinned.sticks().isEmpty() ? null : pinned.whole();
+        if (whole == null) {
+            return apart;
+        }
+        StickLayout together = solve(whole, true, search);
+        boolean better = together.unplaced() == 0 && together.splitFrames() < apart.splitFrames()
+                && (apart.unplaced() > 0 || !isDearer(together, apart));
+        return keep == Keep.MUST
+                ? together
+                : better ? together.withBound(apart.bound(), apart.proved(), apart.proof()) : apart;
+    }
+
+    private static boolean isDearer(StickLayout one, StickLayout other) {
+        Double cost = one.cost();
+        Double less = other.cost();
+        return one.sticks().size() > other.sticks().size() || (cost != null && less != null && cost > less + 1e-9);
+    }
+
+    /** @param whole whether frames of which nothing is held must each come from one stick */
+    private StickLayout solve(PinnedSticks pinned, boolean whole, Search search) {
         StickLoading most = new StickLoading(kinds, frames, rack, this::canLie, this::taken, triangle());
-        StickLoading.Result safe = most.solve(pinned, search);
+        StickLoading.Result safe = most.solve(pinned, whole, search);
         if (flipping || pieces.stream().allMatch(piece -> taken(piece).equals(takenAtLeast(piece)))) {
             return describe(safe, safe.bound(), safe.proved(), pinned);
         }
         StickLoading close = new StickLoading(kinds, frames, rack, this::canLie, this::takenAtLeast, triangle());
-        StickLoading.Result least = close.solve(pinned, search);
+        StickLoading.Result least = close.solve(pinned, whole, search);
         if (!isBetter(least, safe)) {
             return describe(safe, least.bound(), least.proved(), pinned);
         }
@@ -147,29 +172,32 @@ public final class LayOut {
     private int nameFrames(List<StickLoading.Loaded> sticks, PinnedSticks pinned) {
         List<Integer> ofTheFrame = IntStream.range(0, kinds.size())
                 .filter(kind -> kinds.get(kind).getFirst().place().ring().isEmpty()).boxed().toList();
-        int next = pinned.firstFreeFrame();
-        int first = next;
+        List<Integer> untouched = IntStream.rangeClosed(1, frames).filter(frame -> !pinned.isTouched(frame)).boxed()
+                .toList();
+        Set<Integer> dealt = new HashSet<>();
         List<int[]> open = new ArrayList<>();
         for (StickLoading.Loaded stick : sticks) {
             int[] counts = stick.countsByKind(kinds.size());
-            int whole = frames - next + 1;
+            int whole = untouched.size() - dealt.size();
             for (int kind : ofTheFrame) {
                 whole = Math.min(whole, counts[kind] / kinds.get(kind).size());
             }
-            for (int i = 0; i < whole; i++, next++) {
+            for (int i = 0; i < whole; i++) {
+                int frame = untouched.get(dealt.size());
+                dealt.add(frame);
                 for (int kind : ofTheFrame) {
                     counts[kind] -= kinds.get(kind).size();
-                    int frame = next;
                     kinds.get(kind).forEach(piece -> stick.named.add(new Named(piece, frame)));
                 }
             }
             open.add(counts);
         }
-        int split = frames - (next - first);
+        int split = (int) IntStream.rangeClosed(1, frames)
+                .filter(frame -> !dealt.contains(frame) && !pinned.isWhole(frame)).count();
         for (int kind = 0; kind < kinds.size(); kind++) {
             Deque<Named> waiting = new ArrayDeque<>();
             for (int frame = 1; frame <= frames; frame++) {
-                if (frame >= first && frame < next && ofTheFrame.contains(kind)) {
+                if (dealt.contains(frame) && ofTheFrame.contains(kind)) {
                     continue;
                 }
                 for (Piece piece : kinds.get(kind)) {

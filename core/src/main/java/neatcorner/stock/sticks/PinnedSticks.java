@@ -9,18 +9,26 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.stock.Pin;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The sticks that pieces are pinned to, and what room those leave. Pins on pieces, frames or sticks that are not there, and
  * those for which a stick has no room, are passed over.
  */
 final class PinnedSticks {
+    private final Rack rack;
+    private final List<Piece> pieces;
+    private final int frames;
+    private final BiPredicate<Piece, Stick> fits;
+    private final Function<Piece, Length> taken;
+    private final Length triangle;
     private final List<Begun> sticks = new ArrayList<>();
     private final List<LayOut.Named> held = new ArrayList<>();
 
@@ -36,6 +44,12 @@ final class PinnedSticks {
 
     PinnedSticks(Rack rack, List<Piece> pieces, int frames, BiPredicate<Piece, Stick> fits,
             Function<Piece, Length> taken, Length triangle) {
+        this.rack = rack;
+        this.pieces = pieces;
+        this.frames = frames;
+        this.fits = fits;
+        this.taken = taken;
+        this.triangle = triangle;
         Map<Key, List<LayOut.Named>> wanted = new LinkedHashMap<>();
         Set<LayOut.Named> once = new HashSet<>();
         for (Pin pin : rack.pins()) {
@@ -106,8 +120,58 @@ final class PinnedSticks {
         return counts;
     }
 
-    /** The first frame after all those of which a piece is held. */
-    int firstFreeFrame() {
-        return held.stream().mapToInt(LayOut.Named::frame).max().orElse(0) + 1;
+    /** Whether any piece of the frame itself is held, of that number. */
+    boolean isTouched(int frame) {
+        return held.stream().anyMatch(named -> named.frame() == frame && isOfTheFrame(named.piece()));
+    }
+
+    /** Whether all pieces of the frame itself are held, and all on one stick. */
+    boolean isWhole(int frame) {
+        List<Piece> all = pieces.stream().filter(PinnedSticks::isOfTheFrame).toList();
+        return sticks.stream().anyMatch(stick -> all.stream().allMatch(piece -> stick.held.stream()
+                .flatMap(List::stream).anyMatch(named -> named.frame() == frame
+                        && named.piece().name().equals(piece.name()))));
+    }
+
+    private static boolean isOfTheFrame(Piece piece) {
+        return piece.place().ring().isEmpty();
+    }
+
+    /**
+     * With the rest of every frame of which a piece is held on a stick on which it is held, the same one if there is room; null
+     * where there is none.
+     */
+    @Nullable
+    PinnedSticks whole() {
+        PinnedSticks whole = this;
+        for (int frame = 1; frame <= frames; frame++) {
+            List<Begun> here = holding(frame);
+            for (Piece piece : pieces) {
+                if (!here.isEmpty() && isOfTheFrame(piece) && !whole.holds(piece, frame)) {
+                    whole = whole.with(piece, frame, here);
+                    if (whole == null) {
+                        return null;
+                    }
+                }
+            }
+        }
+        return whole;
+    }
+
+    private List<Begun> holding(int frame) {
+        return sticks.stream().filter(stick -> stick.held.stream().flatMap(List::stream)
+                .anyMatch(named -> named.frame() == frame && isOfTheFrame(named.piece()))).toList();
+    }
+
+    private @Nullable PinnedSticks with(Piece piece, int frame, List<Begun> among) {
+        for (Begun stick : among) {
+            List<Pin> pins = new ArrayList<>(rack.pins());
+            pins.add(new Pin(piece.name(), frame, stick.stock, stick.number));
+            PinnedSticks more = new PinnedSticks(rack.withPins(pins), pieces, frames, fits, taken, triangle);
+            if (more.held.size() > held.size()) {
+                return more;
+            }
+        }
+        return null;
     }
 }

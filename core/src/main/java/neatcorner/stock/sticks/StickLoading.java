@@ -105,7 +105,8 @@ final class StickLoading {
         }
     }
 
-    Result solve(PinnedSticks pinned, Search search) {
+    /** @param whole whether every frame of which nothing is held must come from one stick, whatever is held of others */
+    Result solve(PinnedSticks pinned, boolean whole, Search search) {
         List<Loaded> loaded = new ArrayList<>();
         for (PinnedSticks.Begun begun : pinned.sticks()) {
             loaded.add(new Loaded(begun.stock(), begun.number(), begun.rooms(), kinds.size()));
@@ -115,15 +116,16 @@ final class StickLoading {
         List<List<Integer>> groups = groups();
         List<Nesting.Result> results = new ArrayList<>();
         for (List<Integer> group : groups) {
-            results.add(load(group, groups.size() == 1 || isTheFrame(group), held, pinned, loaded, used, search));
+            results.add(
+                    load(group, groups.size() == 1 || isTheFrame(group), whole, held, pinned, loaded, used, search));
         }
         int unplaced = results.stream().flatMap(result -> result.missing().stream()).mapToInt(Integer::intValue).sum();
         double cost = loaded.stream().mapToDouble(stick -> rack.sticks().get(stick.stock).cost()).sum();
-        Nesting.Result whole = groups.size() == 1
+        Nesting.Result all = groups.size() == 1
                 ? results.getFirst()
                 : together(groups, results, held, pinned, loaded.size(), cost, search);
-        int bound = unplaced == 0 ? whole.bound() + pinned.sticks().size() : 0;
-        return new Result(loaded, unplaced, cost, bound, unplaced == 0 && whole.proved(), whole.proof());
+        int bound = unplaced == 0 ? all.bound() + pinned.sticks().size() : 0;
+        return new Result(loaded, unplaced, cost, bound, unplaced == 0 && all.proved(), all.proof());
     }
 
     /** Kinds that fit the same sticks, those that fit the fewest first. */
@@ -153,7 +155,7 @@ final class StickLoading {
                 kinds.get(kind).size() * frames - held[kind])).toList();
     }
 
-    private Nesting.Result load(List<Integer> group, boolean alone, int[] held, PinnedSticks pinned,
+    private Nesting.Result load(List<Integer> group, boolean alone, boolean whole, int[] held, PinnedSticks pinned,
             List<Loaded> loaded, int[] used, Search search) {
         List<Integer> fitting = fitting(group.getFirst());
         List<Nesting.Bar> bars = new ArrayList<>();
@@ -164,10 +166,11 @@ final class StickLoading {
         }
         List<Loaded> begun = loaded.stream().filter(stick -> fitting.contains(stick.stock)).toList();
         begun.forEach(stick -> bars.add(new Nesting.Bar(List.copyOf(stick.free), 1, 0, true)));
-        boolean free = alone && begun.isEmpty() && pinned.sticks().isEmpty();
+        boolean free = alone && (whole || (begun.isEmpty() && pinned.sticks().isEmpty()));
         List<Integer> frame = free ? group.stream().map(kind -> kinds.get(kind).size()).toList() : List.of();
         List<Nesting.Part> parts = parts(group, held);
-        Nesting.Result result = new Nesting(parts, bars, frame, free ? rack.keepFrameTogether() : Keep.NO)
+        Nesting.Result result = new Nesting(parts, bars, frame,
+                whole && free ? Keep.MUST : free ? rack.keepFrameTogether() : Keep.NO)
                 .solve(search);
         List<Length> lengths = parts.stream().map(Nesting.Part::taken).toList();
         for (Nesting.Filling filling : result.fillings()) {

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -183,5 +184,44 @@ class LayOutTest {
 
     private static boolean layoutShares(CutPiece cut, CutPiece before) {
         return cut.flipped() != before.flipped();
+    }
+
+    /** The numbers of the sticks that each frame's pieces come from. */
+    private static Map<Integer, Set<Integer>> sticksOf(StickLayout layout) {
+        Map<Integer, Set<Integer>> sticks = new HashMap<>();
+        for (CutStick stick : layout.sticks()) {
+            stick.cuts().forEach(cut -> sticks.computeIfAbsent(cut.frame(), none -> new HashSet<>())
+                    .add(stick.number()));
+        }
+        return sticks;
+    }
+
+    @Property(tries = 150)
+    void aFrameOfWhichAPieceIsHeldComesOffThatPiecesStick(@ForAll @IntRange(min = 1, max = 6) int frames,
+            @ForAll @IntRange(min = 0, max = 3) int piece, @ForAll @IntRange(min = 1, max = 6) int frame,
+            @ForAll @IntRange(min = 1, max = 3) int number, @ForAll boolean must) {
+        List<Piece> pieces = frame(200, 300, 20);
+        int held = Math.min(frame, frames);
+        Rack rack = rack(must ? Keep.MUST : Keep.WISH, false, stick(2500, 4))
+                .pinned(new Pin(pieces.get(piece).name(), held, 0, number));
+        StickLayout layout = layOut(pieces, frames, rack, 3);
+        assertTrue(layout.isComplete());
+        assertEquals(Set.of(number), sticksOf(layout).get(held));
+        assertEquals(0, layout.splitFrames());
+        assertTrue(sticksOf(layout).values().stream().allMatch(sticks -> sticks.size() == 1));
+        StickLayout apart = layOut(pieces, frames, rack.withKeep(Keep.NO), 3);
+        assertTrue(must || layout.sticks().size() == apart.sticks().size(), "a wish costs no wood");
+    }
+
+    @Test
+    void framesHeldOnSeveralSticksAreSplitAsTheMakerWants() {
+        List<Piece> pieces = frame(200, 300, 20);
+        Rack rack = rack(Keep.MUST, false, stick(2500, 4)).pinned(new Pin("A", 1, 0, 1)).pinned(new Pin("B", 1, 0, 2));
+        StickLayout layout = layOut(pieces, 3, rack, 3);
+        assertTrue(layout.isComplete());
+        assertEquals(1, layout.splitFrames(), "the other two are whole");
+        Rack tight = rack(Keep.MUST, false, stick(800, 8)).pinned(new Pin("A", 1, 0, 1));
+        assertEquals(0, layOut(pieces, 1, tight, 3).unplaced(), "no stick is long enough for all of it");
+        assertEquals(1, layOut(pieces, 1, tight, 3).splitFrames());
     }
 }
