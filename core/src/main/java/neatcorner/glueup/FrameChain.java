@@ -25,6 +25,9 @@ public final class FrameChain {
     private static final double FLUSH_CORNER = 1.5;
     private static final double COAT_BEGIN = 3;
     private static final double FIT_OUT = 12;
+    /** Glue is rubbery from three quarters of the usual wait to half as much again: 15 to 30 minutes (common practice). */
+    private static final double SOONEST = 0.75;
+    private static final double LATEST = 1.5;
 
     private FrameChain() {}
 
@@ -107,27 +110,34 @@ public final class FrameChain {
         return (again ? 0 : craft.setUp()) + craft.perCorner() * corners;
     }
 
-    /** Hands-on steps in a run are one task; a wait ends it, unless glue must be lifted after it and cannot wait longer. */
+    /** Hands-on steps in a run are one task; a wait ends it. Where glue is lifted after it, that cannot wait for long. */
     private static void glue(List<Task> tasks, GluePlan plan, GlueUp chosen) {
         Map<Resource, Integer> held = held(plan);
         double hands = 0;
+        double early = 0;
+        boolean lifting = false;
         List<Task> run = new ArrayList<>();
         int round = 0;
         for (GlueStep step : plan.steps()) {
             hands += step.seconds() / 60.0;
             boolean lift = step.kind() == GlueStep.Kind.SET && step.rest() <= GluePlan.RUBBERY;
-            if ((step.rest() >= 300 && !lift) || step.kind() == GlueStep.Kind.UNCLAMP) {
+            if (step.rest() >= 300 || step.kind() == GlueStep.Kind.UNCLAMP) {
                 String name = step.kind() == GlueStep.Kind.UNCLAMP
                         ? GlueTexts.OUT_OF_THE_CLAMPS
-                        : gluing(plan, round++);
-                run.add(Task.of(name, hands, step.rest() / 60.0));
+                        : lifting ? GlueTexts.LIFT_WHAT_CAME_OUT : gluing(plan, round++);
+                double minutes = step.rest() / 60.0;
+                run.add(lift
+                        ? Task.of(name, hands, minutes * SOONEST).within((int) Math.round(minutes * LATEST))
+                        : Task.of(name, hands, lifting ? minutes + early : minutes));
+                early = lift ? minutes * (1 - SOONEST) : 0;
+                lifting = lift;
                 hands = 0;
             } else {
                 hands += step.rest() / 60.0;
             }
         }
         if (hands > 0) {
-            run.add(Task.of(gluing(plan, round), hands, 0));
+            run.add(Task.of(lifting ? GlueTexts.LIFT_WHAT_CAME_OUT : gluing(plan, round), hands, 0));
         }
         int last = run.size() - 1;
         int handling = chosen.glue().handling();
@@ -138,7 +148,7 @@ public final class FrameChain {
         }
         for (int i = 0; i <= last; i++) {
             Task task = run.get(i);
-            task = i == last ? new Task(task.name(), task.hands(), handling, Map.of(), Map.of()) : task;
+            task = i == last ? Task.of(task.name(), task.hands(), handling) : task;
             task = i == 0 ? task.taking(held) : task;
             tasks.add(i == last ? task.freeing(held) : task);
         }
@@ -210,6 +220,7 @@ public final class FrameChain {
                 boolean last = i == parts - 1;
                 int hands = task.hands() * (i + 1) / parts - task.hands() * i / parts;
                 all.add(new Task(GlueTexts.PART_OF_A_TASK.formatted(task.name(), i + 1), hands, last ? task.rest() : 0,
+                        last ? task.most() : Task.NO_HURRY,
                         i == 0 ? task.takes() : Map.of(), last ? task.frees() : Map.of()));
             }
         }

@@ -55,6 +55,7 @@ final class GlueTexts {
     static final String MEASURE_ACROSS = "Before it sets: measure from corner to opposite corner, lay a straightedge "
             + "across; pull the longest in.";
     static final String LET_IT_TURN_RUBBERY = "Let it turn rubbery.";
+    static final String LIFT_WHAT_CAME_OUT = "Lift the squeeze-out";
     static final String LIFT_THE_SQUEEZE_OUT = "Lift the squeeze-out with a chisel, bevel down.";
     static final String WIPE_THE_SQUEEZE_OUT = "Wipe the squeeze-out off with a wet rag and a brush.";
     static final String TAKE_OUT_OF_CLAMPS = "Out of the %s; no strain on the corners until the glue is hard.";

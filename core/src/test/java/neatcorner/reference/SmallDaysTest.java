@@ -76,7 +76,13 @@ class SmallDaysTest {
             tasks.add(Task.of("saw", 1 + random.nextInt(9), random.nextInt(3)));
         }
         int forAll = leads ? tasks.size() : 0;
-        tasks.add(Task.of("glue", 1 + random.nextInt(6), 2 + random.nextInt(30)).taking(band));
+        Task glue = Task.of("glue", 1 + random.nextInt(6), 2 + random.nextInt(30)).taking(band);
+        if (random.nextBoolean()) {
+            tasks.add(glue.within(glue.rest() + random.nextInt(6)));
+            tasks.add(Task.of("lift", 1 + random.nextInt(3), random.nextInt(20)));
+        } else {
+            tasks.add(glue);
+        }
         tasks.add(Task.of("out", 1 + random.nextInt(2), random.nextInt(20)).freeing(band));
         if (random.nextBoolean()) {
             tasks.add(Task.of("coat", 1 + random.nextInt(8), random.nextInt(60)).taking(place));
@@ -98,10 +104,16 @@ class SmallDaysTest {
         for (Chain chain : floor.chains()) {
             Map<Resource, IntVar> taken = new HashMap<>();
             LinearExpr ready = chain.follows() == null ? LinearExpr.constant(0) : sawn.get(chain.follows());
+            IntVar before = end;
             for (int i = 0; i < chain.tasks().size(); i++) {
                 Task task = chain.tasks().get(i);
                 IntVar start = model.newIntVar(chain.notBefore().get(i), horizon, task.name());
                 model.addGreaterOrEqual(start, ready);
+                if (i > 0 && chain.tasks().get(i - 1).isHurried()) {
+                    model.addLessOrEqual(start, LinearExpr.newBuilder().add(before).add(
+                            chain.tasks().get(i - 1).hands() + chain.tasks().get(i - 1).most()).build());
+                }
+                before = start;
                 inOneSpan(model, start, task.hands(), floor.calendar());
                 hands.add(model.newFixedSizeIntervalVar(start, task.hands(), task.name()));
                 task.takes().keySet().forEach(resource -> taken.put(resource, start));
@@ -143,6 +155,7 @@ class SmallDaysTest {
     private static void worked(Floor floor, Schedule schedule) {
         Map<String, Long> ready = new HashMap<>();
         Map<String, Long> sawn = new HashMap<>();
+        Map<String, Long> latest = new HashMap<>();
         Map<Resource, Integer> free = new HashMap<>(floor.capacity());
         long now = 0;
         for (Schedule.Step step : schedule.steps()) {
@@ -150,6 +163,7 @@ class SmallDaysTest {
             Task task = chain.tasks().get(step.task());
             assertTrue(step.start() >= now && step.start() >= chain.notBefore().get(step.task()), "hands, wishes");
             assertTrue(step.start() >= ready.getOrDefault(chain.frame(), 0L), "waits");
+            assertTrue(step.start() <= latest.getOrDefault(chain.frame(), Long.MAX_VALUE), "what cannot wait");
             assertTrue(chain.follows() == null
                     || step.start() >= sawn.getOrDefault(chain.follows(), Long.MAX_VALUE), "wood that is not sawn yet");
             long from = step.start() % 100;
@@ -159,6 +173,7 @@ class SmallDaysTest {
             task.frees().forEach((what, count) -> free.merge(what, count, Integer::sum));
             now = step.start() + task.hands();
             ready.put(chain.frame(), now + task.rest());
+            latest.put(chain.frame(), now + task.most());
             if (step.task() + 1 == chain.forAll()) {
                 sawn.put(chain.frame(), now + task.rest());
             }

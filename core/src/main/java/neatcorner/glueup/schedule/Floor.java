@@ -39,6 +39,10 @@ public record Floor(List<Chain> chains, WorkCalendar calendar, Map<Resource, Int
         for (Resource resource : Resource.values()) {
             room[resource.ordinal()] = capacity.getOrDefault(resource, 0);
         }
+        if (chain.tasks().stream().anyMatch(Task::isHurried)
+                && new Lanes(List.of(chain.following(null)), calendar).alone()[0] >= WorkCalendar.NEVER) {
+            return false;
+        }
         for (Task task : chain.tasks()) {
             for (Map.Entry<Resource, Integer> taken : task.takes().entrySet()) {
                 room[taken.getKey().ordinal()] -= taken.getValue();

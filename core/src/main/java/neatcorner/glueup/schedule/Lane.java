@@ -1,30 +1,37 @@
 package neatcorner.glueup.schedule;
 
+import java.util.Arrays;
 import java.util.Map;
 
 /** A chain in arrays, for the searches. */
 final class Lane {
     final int[] hands;
     final int[] wait;
+    /** Minutes after each step by which the next must begin; {@link WorkCalendar#NEVER} where it can wait. */
+    final long[] most;
     final long[] notBefore;
     final int[][] takes;
     final int[][] frees;
     final long ready;
+    final long by;
     private final boolean[] takesAny;
 
     Lane(Chain chain) {
         int n = chain.tasks().size();
         hands = new int[n];
         wait = new int[n];
+        most = new long[n];
         notBefore = new long[n];
         takes = new int[n][];
         frees = new int[n][];
         ready = chain.ready();
+        by = chain.by();
         takesAny = new boolean[n];
         for (int i = 0; i < n; i++) {
             Task task = chain.tasks().get(i);
             hands[i] = task.hands();
             wait[i] = task.rest();
+            most[i] = task.isHurried() && i + 1 < n ? task.most() : WorkCalendar.NEVER;
             notBefore[i] = chain.notBefore().get(i);
             takes[i] = counts(task.takes());
             takesAny[i] = !task.takes().isEmpty();
@@ -40,6 +47,16 @@ final class Lane {
 
     int size() {
         return hands.length;
+    }
+
+    /** Whether the step after one must begin soon. */
+    boolean isHurried(int task) {
+        return most[task] < WorkCalendar.NEVER;
+    }
+
+    /** Whether that is so of any of its steps. */
+    boolean isEverHurried() {
+        return by < WorkCalendar.NEVER || Arrays.stream(most).anyMatch(minutes -> minutes < WorkCalendar.NEVER);
     }
 
     /** Whether so much is free that a step can start. */
@@ -73,6 +90,15 @@ final class Lane {
             }
         }
         return -1;
+    }
+
+    /** The last of the steps that are placed together with one: what it takes is free again, and nothing must follow soon. */
+    int lastOfRun(int task) {
+        int last = lastOfHold(task);
+        while (isHurried(last)) {
+            last = Math.max(last + 1, lastOfHold(last + 1));
+        }
+        return last;
     }
 
     /** The step that frees what a step takes; the step itself when it takes nothing. */

@@ -53,11 +53,13 @@ final class ScheduleSearch {
         }
         end = known.end();
         complete = true;
-        follow(0, 0, new int[lanes.size()], lanes.ready(), floor.free());
+        follow(0, new Lanes.Timing(new long[0], 0, lanes.ready(), lanes.latest()), new int[lanes.size()], floor.free());
         return best;
     }
 
-    private void follow(int depth, long now, int[] next, long[] ready, int[] free) {
+    private void follow(int depth, Lanes.Timing so, int[] next, int[] free) {
+        long now = so.now();
+        long[] ready = so.ready();
         if (++nodes > MOST_NODES || ((nodes & 255) == 0 && search.isCancelled())) {
             complete = false;
             return;
@@ -71,7 +73,7 @@ final class ScheduleSearch {
             }
             return;
         }
-        if (isBeaten(now, next, ready) || cannotBeat(now, next, ready)) {
+        if ((isFree(so) && isBeaten(now, next, ready)) || cannotBeat(now, next, ready)) {
             return;
         }
         Integer[] order = IntStream.range(0, lanes.size()).boxed().filter(c -> next[c] < lanes.get(c).size()
@@ -87,16 +89,21 @@ final class ScheduleSearch {
             }
             Lane lane = lanes.get(c);
             int task = next[c];
-            long was = ready[c];
             path[depth] = c;
-            next[c]++;
-            lanes.done(c, task, starts[c] + lane.hands[task] + lane.wait[task], ready);
-            lane.move(task, free);
-            follow(depth + 1, starts[c] + lane.hands[task], next, ready, free);
-            undo(lane, task, free);
-            lanes.undone(c, task, was, ready);
-            next[c]--;
+            Lanes.Timing then = lanes.timed(path, depth + 1);
+            if (then != null) {
+                next[c]++;
+                lane.move(task, free);
+                follow(depth + 1, then, next, free);
+                undo(lane, task, free);
+                next[c]--;
+            }
         }
+    }
+
+    /** Whether nothing must follow soon: only then can nothing that is done be put off by what comes after it. */
+    private static boolean isFree(Lanes.Timing so) {
+        return Arrays.stream(so.latest()).allMatch(by -> by >= WorkCalendar.NEVER);
     }
 
     private static void undo(Lane lane, int task, int[] free) {
@@ -106,9 +113,7 @@ final class ScheduleSearch {
     }
 
     private long start(int c, long now, int[] next, long[] ready) {
-        Lane lane = lanes.get(c);
-        return floor.calendar().place(Math.max(now, Math.max(ready[c], lane.notBefore[next[c]])),
-                lane.hands[next[c]]);
+        return lanes.place(c, next[c], Math.max(now, ready[c]));
     }
 
     /** Remembers the state unless one that is no worse was here before. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import neatcorner.stock.Search;
@@ -51,7 +52,7 @@ public final class Scheduling {
     private Schedule solve(Search search) {
         int[] capacity = Arrays.stream(Resource.values())
                 .mapToInt(resource -> floor.capacity().getOrDefault(resource, 0)).toArray();
-        Order first = decode(urgencies(Arrays.stream(lanes.alone()).max().orElse(0)), 0);
+        Order first = first(capacity);
         if (first == null || lanes.size() == 0) {
             return unplaced();
         }
@@ -75,6 +76,13 @@ public final class Scheduling {
             }
         }
         return schedule(best, bound, proved, proof);
+    }
+
+    private @Nullable Order first(int[] capacity) {
+        Order first = decode(urgencies(Arrays.stream(lanes.alone()).max().orElse(0)), 0);
+        return first == null && lanes.hurries()
+                ? filled(IntStream.range(0, lanes.size()).toArray(), capacity)
+                : first;
     }
 
     private Schedule unplaced() {
@@ -194,17 +202,12 @@ public final class Scheduling {
     }
 
     /** Every step of an order as early as the order allows. */
-    private Order started(int[] order) {
-        int[] next = new int[lanes.size()];
-        long[] ready = lanes.ready();
-        long now = 0;
-        for (int c : order) {
-            Lane lane = lanes.get(c);
-            int task = next[c]++;
-            now = floor.calendar().place(Math.max(now, Math.max(ready[c], lane.notBefore[task])), lane.hands[task])
-                    + lane.hands[task];
-            lanes.done(c, task, now + lane.wait[task], ready);
+    private @Nullable Order started(int[] order) {
+        Lanes.Timing timed = lanes.timed(order, order.length);
+        if (timed == null) {
+            return null;
         }
+        long[] ready = timed.ready();
         return new Order(order, Arrays.stream(ready).max().orElse(0), Arrays.stream(ready).sum(), late(ready));
     }
 
@@ -226,13 +229,15 @@ public final class Scheduling {
     }
 
     /**
-     * Takes step after step: of those that could start within so many minutes of the soonest, the most urgent. Null when the
-     * working time does not suffice, or all frames wait for what another holds.
+     * Takes step after step: of those that could start within so many minutes of the soonest, the most urgent, and none that
+     * would keep one too long that must follow soon. Null when the working time does not suffice, or all frames wait for what
+     * another holds.
      */
     private @Nullable Order decode(double[][] urgencies, int within) {
         int m = lanes.size();
         int[] next = new int[m];
         long[] ready = lanes.ready();
+        long[] latest = lanes.latest();
         int[] free = floor.free();
         int total = lanes.steps();
         int[] order = new int[total];
@@ -246,7 +251,10 @@ public final class Scheduling {
                 if (next[c] < lane.size()) {
                     long from = Math.max(now, Math.max(ready[c], lane.notBefore[next[c]]));
                     if (from <= soonest + within && lane.canTake(next[c], free)) {
-                        starts[c] = floor.calendar().place(from, lane.hands[next[c]]);
+                        starts[c] = lanes.place(c, next[c], from);
+                        if (lanes.hurries() && !keepsAll(c, starts[c], next, ready, latest)) {
+                            starts[c] = WorkCalendar.NEVER;
+                        }
                         soonest = Math.min(soonest, starts[c]);
                     }
                 }
@@ -264,11 +272,28 @@ public final class Scheduling {
             Lane lane = lanes.get(chosen);
             int task = next[chosen]++;
             now = starts[chosen] + lane.hands[task];
+            latest[chosen] = lanes.latestAfter(chosen, task, now);
             lanes.done(chosen, task, now + lane.wait[task], ready);
             lane.move(task, free);
             order[step] = chosen;
         }
         return new Order(order, Arrays.stream(ready).max().orElse(0), Arrays.stream(ready).sum(), late(ready));
+    }
+
+    /** Whether everything that must begin soon still can when a lane's next step is done at a moment. */
+    private boolean keepsAll(int c, long start, int[] next, long[] ready, long[] latest) {
+        if (start >= WorkCalendar.NEVER || start > latest[c]) {
+            return false;
+        }
+        int task = next[c];
+        long end = start + lanes.get(c).hands[task];
+        int[] nextThen = next.clone();
+        long[] readyThen = ready.clone();
+        long[] latestThen = latest.clone();
+        nextThen[c]++;
+        readyThen[c] = end + lanes.get(c).wait[task];
+        latestThen[c] = lanes.latestAfter(c, task, end);
+        return lanes.canKeep(end, nextThen, readyThen, latestThen);
     }
 
     private long late(long[] ready) {
@@ -278,16 +303,15 @@ public final class Scheduling {
     private Schedule schedule(Order order, long bound, boolean proved, String proof) {
         List<Schedule.Step> steps = new ArrayList<>();
         int[] next = new int[lanes.size()];
-        long[] ready = lanes.ready();
-        long now = 0;
-        for (int c : order.lanes()) {
+        Lanes.Timing timed = Objects.requireNonNull(lanes.timed(order.lanes(), order.lanes().length),
+                "an order that keeps");
+        long[] ready = timed.ready();
+        for (int k = 0; k < order.lanes().length; k++) {
+            int c = order.lanes()[k];
             Lane lane = lanes.get(c);
             int task = next[c]++;
-            long start = floor.calendar().place(Math.max(now, Math.max(ready[c], lane.notBefore[task])),
-                    lane.hands[task]);
-            now = start + lane.hands[task];
-            lanes.done(c, task, now + lane.wait[task], ready);
-            steps.add(new Schedule.Step(numbers.get(c), task, start, now, ready[c]));
+            long end = timed.starts()[k] + lane.hands[task];
+            steps.add(new Schedule.Step(numbers.get(c), task, timed.starts()[k], end, end + lane.wait[task]));
         }
         List<Long> done = new ArrayList<>();
         for (int i = 0; i < floor.chains().size(); i++) {

@@ -34,10 +34,16 @@ final class Timetable {
     }
 
     /**
-     * Puts all frames in, in this order, those that hold something already before the others; false when the working time does
+     * Puts all frames in, in this order, those whose first step must begin soon, and those that hold something already, before the others; false when the working time does
      * not suffice.
      */
     boolean fill(int[] order) {
+        long[] latest = lanes.latest();
+        for (int lane : order) {
+            if (latest[lane] < WorkCalendar.NEVER && !put(lane)) {
+                return false;
+            }
+        }
         for (boolean holding : new boolean[]{true, false}) {
             for (int lane : order) {
                 if (lanes.get(lane).holdsAlready() == holding && !put(lane)) {
@@ -74,9 +80,9 @@ final class Timetable {
         long at = Math.max(lane.ready, leader < 0 ? 0 : released(leader));
         int task = 0;
         while (task < lane.size()) {
-            int last = lane.lastOfHold(task);
+            int last = lane.lastOfRun(task);
             long[] hold = placeHold(lane, task, last, at);
-            if (hold == null) {
+            if (hold == null || (task == 0 && hold[0] > lanes.latest()[number])) {
                 return false;
             }
             for (int i = task; i <= last; i++) {
@@ -91,8 +97,9 @@ final class Timetable {
             }
             at = hold[last - task] + lane.hands[last] + lane.wait[last];
             for (int r = 0; r < capacity.length; r++) {
-                if (lane.heldUntil(r) == last) {
-                    holds.get(r).add(new long[]{0, at - lane.wait[last], lane.frees[last][r]});
+                int freed = lane.heldUntil(r);
+                if (freed >= task && freed <= last) {
+                    holds.get(r).add(new long[]{0, hold[freed - task] + lane.hands[freed], lane.frees[freed][r]});
                 }
             }
             task = last + 1;
@@ -109,22 +116,32 @@ final class Timetable {
     /** Starts of the steps during which something is held, so that there is enough of it all the while. */
     private long @Nullable [] placeHold(Lane lane, int first, int last, long ready) {
         long[] placed = new long[last - first + 1];
-        long from = ready;
+        long[] least = new long[placed.length];
+        least[0] = ready;
         for (int tries = 0; tries < MOST_RETRIES; tries++) {
-            long at = from;
-            for (int i = first; i <= last; i++) {
-                long start = gap(Math.max(at, lane.notBefore[i]), lane.hands[i]);
+            int tooSoon = -1;
+            long at = 0;
+            for (int i = first; i <= last && tooSoon < 0; i++) {
+                long start = gap(Math.max(Math.max(at, least[i - first]), lane.notBefore[i]), lane.hands[i]);
                 if (start >= WorkCalendar.NEVER) {
                     return null;
                 }
                 placed[i - first] = start;
+                if (i > first && lane.isHurried(i - 1)
+                        && start > placed[i - first - 1] + lane.hands[i - 1] + lane.most[i - 1]) {
+                    tooSoon = i - first - 1;
+                    least[tooSoon] = start - lane.most[i - 1] - lane.hands[i - 1];
+                }
                 at = start + lane.hands[i] + lane.wait[i];
+            }
+            if (tooSoon >= 0) {
+                continue;
             }
             long later = conflict(lane.takes[first], placed[0], placed[last - first] + lane.hands[last]);
             if (later < 0) {
                 return placed;
             }
-            from = Math.max(later, placed[0] + 1);
+            least[0] = Math.max(later, placed[0] + 1);
         }
         return null;
     }

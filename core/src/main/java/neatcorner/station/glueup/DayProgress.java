@@ -13,6 +13,7 @@ import neatcorner.glueup.schedule.Floor;
 import neatcorner.glueup.schedule.Resource;
 import neatcorner.glueup.schedule.Scheduling;
 import neatcorner.glueup.schedule.Task;
+import neatcorner.glueup.schedule.WorkCalendar;
 import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
@@ -104,19 +105,25 @@ public record DayProgress(Map<String, List<Instant>> done, Map<String, Map<Integ
         int count = Math.min(times.size(), chain.tasks().size());
         Map<Integer, Instant> wishes = later.getOrDefault(chain.frame(), Map.of());
         boolean follows = count == 0 && chain.follows() != null && !sawn.containsKey(chain.follows());
+        long by = WorkCalendar.NEVER;
         long ready = chain.follows() == null ? 0 : sawn.getOrDefault(chain.follows(), 0L);
         for (int i = 0; i < count; i++) {
             Task task = chain.tasks().get(i);
             task.takes().forEach((resource, number) -> held.merge(resource, number, Integer::sum));
             task.frees().forEach((resource, number) -> held.merge(resource, -number, Integer::sum));
             ready = minutes(now.toInstant(), over(chain, i));
+            Instant last = times.get(i).plus(Duration.ofMinutes(task.most()));
+            by = task.isHurried() && !last.isBefore(now.toInstant())
+                    ? Duration.between(now.toInstant(), last).toMinutes()
+                    : WorkCalendar.NEVER;
         }
         List<Long> notBefore = new ArrayList<>();
         for (int i = count; i < chain.tasks().size(); i++) {
             Instant wish = wishes.get(i);
             notBefore.add(wish == null ? 0L : minutes(now.toInstant(), wish));
         }
-        return new Chain(chain.frame(), chain.tasks().subList(count, chain.tasks().size()), ready, notBefore,
+        return new Chain(chain.frame(), chain.tasks().subList(count, chain.tasks().size()), ready, Math.max(by, ready),
+                notBefore,
                 Math.max(0, chain.forAll() - count), follows ? chain.follows() : null);
     }
 

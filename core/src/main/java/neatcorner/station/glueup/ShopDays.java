@@ -8,6 +8,7 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Floor;
 import neatcorner.glueup.schedule.Schedule;
@@ -75,6 +76,20 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
             rests = Math.max(rests, own + wish);
         }
         return shop.hours().from(start, 3 * hands + 3 * rests + 10_000);
+    }
+
+    /** The minute by which a step must have begun, because of the one before it; none where it can wait. */
+    public OptionalLong by(Schedule.Step step) {
+        Chain chain = chains.get(step.chain());
+        if (step.task() == 0) {
+            return chain.by() < WorkCalendar.NEVER ? OptionalLong.of(chain.by()) : OptionalLong.empty();
+        }
+        Task before = chain.tasks().get(step.task() - 1);
+        return before.isHurried()
+                ? schedule.steps().stream()
+                        .filter(each -> each.chain() == step.chain() && each.task() == step.task() - 1)
+                        .mapToLong(each -> each.end() + before.most()).findFirst()
+                : OptionalLong.empty();
     }
 
     /** When a minute of the plan is. */

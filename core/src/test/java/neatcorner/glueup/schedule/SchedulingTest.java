@@ -107,11 +107,64 @@ class SchedulingTest {
     void whatIsHeldAlreadyIsNotGivenOutAgain() {
         Task out = Task.of("out", 2, 0).freeing(ONE_BAND);
         Task glue = Task.of("glue", 5, 20).taking(ONE_BAND);
-        Chain going = new Chain("going", List.of(out), 40, List.of(0L), 0, null);
+        Chain going = new Chain("going", List.of(out), 40, WorkCalendar.NEVER, List.of(0L), 0, null);
         Chain next = new Chain("next", List.of(glue, out));
         Schedule schedule = Scheduling.solve(new Floor(List.of(going, next), WorkCalendar.always(), ONE_BAND, ONE_BAND),
                 Search.PATIENT);
         assertEquals(40, schedule.steps().getFirst().start());
         assertEquals(42, schedule.steps().get(1).start(), "the band comes free first");
+    }
+
+    private static final Task GLUE = Task.of("glue", 10, 15).within(30);
+    private static final Task LIFT = Task.of("lift", 2, 40);
+
+    private static long start(Schedule schedule, int chain, int task) {
+        return schedule.steps().stream().filter(step -> step.chain() == chain && step.task() == task).findFirst()
+                .orElseThrow().start();
+    }
+
+    @Test
+    void glueThatMustBeLiftedSoonIsNotSpreadBeforeABreak() {
+        WorkCalendar calendar = new WorkCalendar(List.of(new WorkCalendar.Span(0, 60),
+                new WorkCalendar.Span(120, 300)));
+        Chain frame = new Chain("frame", List.of(GLUE, LIFT)).withNotBefore(0, 40);
+        Schedule schedule = Scheduling.solve(new Floor(List.of(frame), calendar, Map.of(), Map.of()), Search.PATIENT);
+        assertEquals(120, start(schedule, 0, 0), "from 50 on, it would turn rubbery in the break");
+        assertEquals(145, start(schedule, 0, 1));
+        Chain sooner = new Chain("frame", List.of(GLUE, LIFT)).withNotBefore(0, 35);
+        Schedule before = Scheduling.solve(new Floor(List.of(sooner), calendar, Map.of(), Map.of()), Search.PATIENT);
+        assertEquals(120, start(before, 0, 0), "45 and 15 is when the break begins");
+        Floor hopeless = new Floor(List.of(sooner), new WorkCalendar(List.of(new WorkCalendar.Span(0, 20))), Map.of(),
+                Map.of());
+        assertEquals(List.of("frame"), Scheduling.solve(hopeless, Search.PATIENT).stuck());
+    }
+
+    @Test
+    void otherWorkIsDoneWhileTheGlueTurnsRubberyAndNoneThatTakesTooLong() {
+        Chain frame = new Chain("frame", List.of(GLUE, LIFT));
+        Chain shortWork = new Chain("short", List.of(Task.of("sand", 18, 0)));
+        Chain longWork = new Chain("long", List.of(Task.of("mill", 31, 0)));
+        Schedule schedule = Scheduling.solve(new Floor(List.of(frame, shortWork, longWork), WorkCalendar.always(),
+                Map.of(), Map.of()), Search.PATIENT);
+        assertEquals(0, start(schedule, 0, 0));
+        assertEquals(10, start(schedule, 1, 0));
+        assertEquals(28, start(schedule, 0, 1));
+        assertEquals(30, start(schedule, 2, 0));
+    }
+
+    @Test
+    void glueThatIsGoingOffComesBeforeAllElse() {
+        Chain going = new Chain("going", List.of(LIFT), 3, 8, List.of(0L), 0, null);
+        Chain other = new Chain("other", List.of(Task.of("saw", 9, 0), Task.of("coat", 5, 300)));
+        Schedule schedule = Scheduling.solve(new Floor(List.of(going, other), WorkCalendar.always(), Map.of(),
+                Map.of()), Search.PATIENT);
+        assertEquals(3, start(schedule, 0, 0));
+        assertEquals(5, start(schedule, 1, 0));
+        Chain tooLate = going.withReady(20).withBy(20);
+        Chain alsoTooLate = tooLate.named("too");
+        Schedule both = Scheduling.solve(new Floor(List.of(tooLate, alsoTooLate), WorkCalendar.always(), Map.of(),
+                Map.of()), Search.PATIENT);
+        assertTrue(both.stuck().isEmpty(), "what comes too late is still done");
+        assertEquals(2, both.steps().size());
     }
 }

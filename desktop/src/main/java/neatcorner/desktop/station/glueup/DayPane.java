@@ -182,7 +182,7 @@ final class DayPane extends BorderPane {
             ZonedDateTime from = shown.rest().at(next.start());
             boolean later = from.toInstant().isAfter(day().now().plusSeconds(90));
             now.setText((later ? GlueUpTexts.NEXT_AT : GlueUpTexts.NOW).formatted(chain.frame(),
-                    task.name(), task.hands(), WHEN.format(from)));
+                    task.name() + DaySlate.by(shown, next, WHEN), task.hands(), WHEN.format(from)));
         }
         showEnd();
         showChosen();

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalLong;
 import neatcorner.desktop.desk.ShopDay;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
@@ -34,7 +35,8 @@ final class DaySlate {
             Chain chain = shown.chains().get(steps.get(i).chain());
             Task task = chain.tasks().get(shown.task(steps.get(i)));
             boolean same = i > 0 && steps.get(i).chain() == steps.get(i - 1).chain();
-            String name = GlueUpTexts.NAMED_STEP.formatted(i == 0 ? GlueUpTexts.FIRST : GlueUpTexts.THEN, task.name(),
+            String name = GlueUpTexts.NAMED_STEP.formatted(i == 0 ? GlueUpTexts.FIRST : GlueUpTexts.THEN,
+                    task.name() + by(shown, steps.get(i), when),
                     same ? "" : GlueUpTexts.OF_FRAME.formatted(chain.frame()));
             Reading hands = Reading.given(name, new Scalar(task.hands(), GlueUpTexts.MIN, 0));
             rows.add(i == 0 ? Slate.Row.large(name, hands) : Slate.Row.plain(name, hands));
@@ -47,6 +49,12 @@ final class DaySlate {
                             new Scalar(Math.round(left * 10) / 10.0, GlueUpTexts.HOURS_UNIT, 1))));
         }
         return new Slate(rows);
+    }
+
+    /** By when a step must have begun, in words; nothing where it can wait. */
+    static String by(ShopDay.Shown shown, Schedule.Step step, DateTimeFormatter when) {
+        OptionalLong by = shown.rest().by(step);
+        return by.isPresent() ? GlueUpTexts.BY.formatted(when.format(shown.rest().at(by.getAsLong()))) : "";
     }
 
     private static String said(LocalDate day, ShopDay.Late late, Spelling spelling) {

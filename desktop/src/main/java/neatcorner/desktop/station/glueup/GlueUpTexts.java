@@ -33,6 +33,7 @@ final class GlueUpTexts {
             + "are no working hours.";
     static final String NEXT_AT = "Next, %4$s: %1$s: %2$s (%3$s min)";
     static final String NOW = "Now: %s: %s (%s min)";
+    static final String BY = ", by %s";
     static final String LAYING_OUT = "laying out …";
     static final String NO_ORDER_SOONER = "; no order is sooner";
     static final String NO_ORDER_BEFORE = "; no order ends before %s";

@@ -31,9 +31,12 @@ public final class DaysJson {
     private static Json step(ShopDays days, Schedule.Step step) {
         Chain chain = days.chains().get(step.chain());
         long day = ChronoUnit.DAYS.between(days.start().toLocalDate(), days.at(step.start()).toLocalDate()) + 1;
-        return Json.object().with("frame", chain.frame()).with("step", chain.tasks().get(step.task()).name())
+        Json.Fields fields = Json.object().with("frame", chain.frame())
+                .with("step", chain.tasks().get(step.task()).name())
                 .with("start", Json.of(step.start())).with("end", Json.of(step.end()))
                 .with("ready", Json.of(step.ready())).with("day", Json.of(day))
-                .with("time", days.at(step.start()).toLocalTime().toString()).end();
+                .with("time", days.at(step.start()).toLocalTime().toString());
+        days.by(step).ifPresent(by -> fields.with("by", Json.of(by)));
+        return fields.end();
     }
 }
