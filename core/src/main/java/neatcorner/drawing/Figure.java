@@ -2,6 +2,9 @@ package neatcorner.drawing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
+import neatcorner.measure.Quantity;
+import neatcorner.plan.Field;
 
 /**
  * A picture in millimetres.
@@ -24,6 +27,19 @@ public record Figure(String title, Box bounds, Margin margin, List<Mark> marks) 
 
     public Figure {
         marks = List.copyOf(marks);
+    }
+
+    /** With every length that can be changed in it another one's. */
+    public Figure withFields(UnaryOperator<Field> change) {
+        return new Figure(title, bounds, margin, marks.stream().map(mark -> switch (mark) {
+            case Mark.Dimension(Point from, Point to, double offset, boolean outside, Quantity value, String name, Field field) when field != null ->
+                new Mark.Dimension(from, to, offset, outside, value, name, change.apply(field));
+            case Mark.Value(Point at, Anchor anchor, Quantity value, String name, Field field) when field != null ->
+                new Mark.Value(at, anchor, value, name, change.apply(field));
+            case Mark.Handle(Point at, Field field, double dx, double dy) ->
+                new Mark.Handle(at, change.apply(field), dx, dy);
+            default -> mark;
+        }).toList());
     }
 
     /** Without words, numbers and grain, for a picture too small for them. */

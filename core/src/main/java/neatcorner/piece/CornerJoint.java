@@ -57,6 +57,11 @@ public enum CornerJoint {
         return this == BUTT || this == DADO;
     }
 
+    /** Whether glue alone would hold it by end grain: no face of one piece lies along the other's. */
+    public boolean isEndGrain() {
+        return this == MITER || isButted();
+    }
+
     /** Whether the face shows a miter. */
     public boolean showsMiter() {
         return this == MITER || this == MITRED_LAP;

@@ -5,6 +5,10 @@ package neatcorner.plan;
  * quantities.
  */
 final class PlanTexts {
+    // AsFrame
+
+    static final String OF_RING = "%s: %s";
+
     // BoardWork
 
     static final String CUT_LONG = "cut {1} long";

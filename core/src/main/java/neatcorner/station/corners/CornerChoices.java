@@ -124,7 +124,12 @@ public final class CornerChoices {
 
     /** The strongest of a kind that clears everything in every corner; empty when none does. */
     public static Optional<Reinforcement> strongest(Plan plan, ReinforcementKind kind) {
-        return Optional.ofNullable(fit(plan, kind, CornerWork.of(plan))).map(fit -> fit.chosen());
+        return strongest(plan, kind, CornerWork.of(plan));
+    }
+
+    /** The strongest of a kind that clears everything in such corners; empty when none does. */
+    static Optional<Reinforcement> strongest(Plan plan, ReinforcementKind kind, CornerWork corners) {
+        return Optional.ofNullable(fit(plan, kind, corners)).map(fit -> fit.chosen());
     }
 
     /** The fit in the corner that takes least; null when there is no corner. */

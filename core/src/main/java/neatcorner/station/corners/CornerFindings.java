@@ -38,24 +38,28 @@ public final class CornerFindings {
     }
 
     static void add(Plan plan, List<Finding> findings, Search search) {
-        Job job = plan.job();
-        if (job.reinforcement().isEmpty()) {
+        if (plan.job().reinforcement().isEmpty()) {
             addWeak(plan, findings);
-            return;
+        } else {
+            addHeld(plan, findings, search);
         }
+    }
+
+    /** About what holds the corners, if anything does. */
+    static void addHeld(Plan plan, List<Finding> findings, Search search) {
+        Job job = plan.job();
         CornerWork work = CornerWork.of(plan);
         for (int i = 0; i < job.reinforcement().size() && !work.kinds().isEmpty(); i++) {
             addOf(plan, work, i, findings, search);
         }
-        if (job.outline().isSloped()) {
+        if (job.outline().isSloped() && !job.reinforcement().isEmpty() && !work.kinds().isEmpty()) {
             findings.add(Finding.note(CornerFinding.CORNER_SLOPED, CORNERS, Sentence.of(
                     CornersTexts.SIDES_SLOPE_PARTS_IN_THE_CORNERS), null));
         }
     }
 
     private static void addWeak(Plan plan, List<Finding> findings) {
-        boolean endGrain = plan.job().joint() == CornerJoint.MITER || plan.job().joint().isButted();
-        if (endGrain && plan.weight().total().kilograms() > LIGHT) {
+        if (plan.job().joint().isEndGrain() && plan.weight().total().kilograms() > LIGHT) {
             findings.add(Finding.note(CornerFinding.CORNER_UNREINFORCED, CORNERS, Sentence.of(
                     CornersTexts.FRAME_OF_HANGS_ON_GLUED,
                     plan.weight().total()),

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
+import neatcorner.job.Ring;
+import neatcorner.plan.AsFrame;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
@@ -25,6 +27,12 @@ public final class CornersChapter implements Chapter {
     public List<Finding> findings(Plan plan, Search search) {
         List<Finding> findings = new ArrayList<>();
         CornerFindings.add(plan, findings, search);
+        for (Ring ring : plan.job().rings()) {
+            AsFrame at = new AsFrame(ring.name());
+            List<Finding> found = new ArrayList<>();
+            CornerFindings.addHeld(at.plan(plan), found, search);
+            found.forEach(each -> findings.add(at.finding(each)));
+        }
         return findings;
     }
 

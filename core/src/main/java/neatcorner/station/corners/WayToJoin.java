@@ -12,7 +12,6 @@ import neatcorner.corner.solid.GlueArea;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
-import neatcorner.stock.Search;
 
 /**
  * One way to hold the corners of a frame, to be set beside another.
@@ -87,8 +86,7 @@ public record WayToJoin(String name, CornerJoint joint, List<Reinforcement> rein
     }
 
     private static Optional<WayToJoin> fitted(Plan plan, CornerJoint joint, ReinforcementKind kind) {
-        Plan bare = Plan.of(plan.job().withJoint(joint).withReinforcement(List.of()).withQuantity(1),
-                plan.shop(), Search.PATIENT);
-        return CornerChoices.fitted(bare, kind).map(job -> of(bare, joint, job.reinforcement()));
+        return CornerChoices.strongest(plan, kind, CornerWork.of(plan, joint, List.of()))
+                .map(chosen -> of(plan, joint, List.of(chosen)));
     }
 }

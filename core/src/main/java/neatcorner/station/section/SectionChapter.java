@@ -3,6 +3,8 @@ package neatcorner.station.section;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.job.Ring;
+import neatcorner.plan.AsFrame;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.FrameFields;
@@ -25,6 +27,12 @@ public final class SectionChapter implements Chapter {
         List<Finding> findings = new ArrayList<>();
         SectionFindings.add(plan, findings);
         MillingFindings.add(plan, findings);
+        for (Ring ring : plan.job().rings()) {
+            AsFrame at = new AsFrame(ring.name());
+            List<Finding> found = new ArrayList<>();
+            MillingFindings.add(at.plan(plan), found);
+            found.forEach(each -> findings.add(at.finding(each)));
+        }
         return findings;
     }
 

@@ -43,7 +43,7 @@ public final class SectionFigure {
         this.t = Math.max(1, section.thickness().toMm());
         this.rw = clamp(section.rabbet().width().toMm(), w);
         this.rd = clamp(section.rabbet().depth().toMm(), t);
-        this.reach = Math.max(8, w * 0.55);
+        this.reach = plan.job().hold() instanceof Hold.Nothing ? 0 : Math.max(8, w * 0.55);
         this.beside = w;
     }
 
@@ -131,8 +131,8 @@ public final class SectionFigure {
         Box flat = new Box(-reach, 0, w, Math.max(t, packBottom));
         Box stick = tilted == null ? flat : tilted.bounds(flat);
         Box bounds = rings == null ? stick : rings.bounds(stick);
-        return new Figure(SectionTexts.SECTION_WITH_THE_PACK, bounds, new Figure.Margin(64, 130, 76, 200),
-                marks.list());
+        return new Figure(SectionTexts.SECTION_WITH_THE_PACK, bounds,
+                new Figure.Margin(64, 130, 76, reach > 0 ? 200 : 130), marks.list());
     }
 
     private void drawWood() {

@@ -8,6 +8,7 @@ public final class BenchTexts {
 
     // StationView
 
+    static final String FRAME_ITSELF = "Frame";
     static final String CORNER = "corner";
 
     private BenchTexts() {}

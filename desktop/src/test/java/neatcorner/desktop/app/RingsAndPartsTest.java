@@ -1,13 +1,16 @@
 package neatcorner.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Objects;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.job.Ring;
@@ -15,6 +18,7 @@ import neatcorner.measure.Length;
 import neatcorner.member.Member;
 import neatcorner.member.MemberKind;
 import neatcorner.piece.CornerJoint;
+import neatcorner.section.Section;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -106,6 +110,78 @@ class RingsAndPartsTest extends WindowTest {
         settle();
         at(robot, KeyCode.DIGIT2);
         assertTrue(read(robot, ".findings").contains("band round it"), "it now lies in the frame's wood");
+    }
+
+    @Test
+    void aRingsCornersAreLookedAtAndHeldByThemselves(FxRobot robot) {
+        settle();
+        openCard(robot);
+        add(robot, "ring-round");
+        type(robot, "#field-ring-width-band-round-it", "40");
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        Job before = bench.job();
+        at(robot, KeyCode.DIGIT4);
+        robot.clickOn("#corners-of-ring-band-round-it");
+        settle();
+        robot.clickOn("#joint-butt");
+        settle();
+        robot.clickOn("#hold-pin");
+        settle();
+        Ring band = Objects.requireNonNull(bench.job().ring("band round it"));
+        assertEquals(CornerJoint.BUTT, band.joint());
+        assertEquals(ReinforcementKind.PIN, band.reinforcement().getFirst().kind());
+        assertEquals(before.frame(), bench.job().frame(), "the frame's own are as they were");
+        robot.clickOn("#hold-chip-0");
+        settle();
+        type(robot, "#field-reinforcement-0-size-band-round-it", "19");
+        assertEquals(Length.mm(19), Objects.requireNonNull(bench.job().ring("band round it"))
+                .reinforcement().getFirst().size());
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        robot.clickOn("#corners-of-frame");
+        settle();
+        assertEquals(before.reinforcement().isEmpty(), !isShown(robot, "#hold-chip-0"), "of the frame again");
+        robot.clickOn("#corners-of-ring-band-round-it");
+        settle();
+        assertTrue(isShown(robot, "#hold-chip-0"));
+        bench.change("leave out", job -> job.withRings(List.of()));
+        settle();
+        assertFalse(isShown(robot, "#corners-of"), "a frame alone has no other corners");
+    }
+
+    @Test
+    void aRingHasAWoodARabbetAndACutOfItsOwn(FxRobot robot) {
+        settle();
+        openCard(robot);
+        add(robot, "ring-round");
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        Job before = bench.job();
+        at(robot, KeyCode.DIGIT2);
+        robot.clickOn("#section-of-ring-band-round-it");
+        settle();
+        robot.clickOn("#wood");
+        settle();
+        robot.clickOn("#wood-name");
+        robot.write("black cherry");
+        robot.push(KeyCode.ENTER);
+        settle();
+        robot.clickOn("#ring-rabbet");
+        settle();
+        type(robot, "#value-rabbet-depth-band-round-it", "4.5");
+        robot.clickOn("#mill");
+        settle();
+        robot.clickOn("Cove");
+        settle();
+        Section band = Objects.requireNonNull(bench.job().ring("band round it")).section();
+        assertEquals("black cherry", band.wood().name());
+        assertEquals(Length.mm(4.5), band.rabbet().depth());
+        assertEquals(1, band.milling().operations().size());
+        assertEquals(before.section(), bench.job().section(), "the frame's own is as it was");
+        type(robot, "#field-milled-1-band-round-it", "400");
+        assertTrue(read(robot, ".findings").contains("band round it: "), read(robot, ".findings"));
+        assertFalse(bench.currentPlan().canBeMade());
     }
 
     @Test

@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.AtRing;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Physical;
 import neatcorner.measure.Scalar;
@@ -22,13 +23,15 @@ import neatcorner.station.corners.WayToJoin;
 /** Two ways to hold the corners side by side: the one that the job has, and one of the schools. */
 final class ComparePane extends GridPane {
     private final Workbench bench;
+    private final AtRing at;
     private final ToggleButton toggle = new ToggleButton(CornersTexts.COMPARE);
     private final MenuButton others = new MenuButton(CornersTexts.OTHER_WAY);
     private int other = 1;
     private final Later<Plan, List<WayToJoin>> ways;
 
-    ComparePane(Workbench bench, Runnable refresh) {
+    ComparePane(Workbench bench, AtRing at, Runnable refresh) {
         this.bench = bench;
+        this.at = at;
         ways = new Later<>(bench, List.of(), (plan, search) -> WayToJoin.schools(plan), refresh);
         toggle.setId("compare");
         toggle.getStyleClass().add("chip");
@@ -69,14 +72,14 @@ final class ComparePane extends GridPane {
             MenuItem item = new MenuItem(notation.words(way.name()));
             item.setOnAction(e -> {
                 other = schools.indexOf(way);
-                show(bench.currentPlan(), bench.notation().get());
+                show(at.plan(), bench.notation().get());
             });
             return item;
         }).toList());
         WayToJoin now = WayToJoin.of(plan);
         WayToJoin way = schools.get(other);
         getChildren().clear();
-        Button take = Controls.chip(CornersTexts.TAKE_THIS, () -> bench.change(CornersTexts.CHANGE_WAY_TO_JOIN,
+        Button take = Controls.chip(CornersTexts.TAKE_THIS, () -> at.change(CornersTexts.CHANGE_WAY_TO_JOIN,
                 job -> job.withJoint(way.joint()).withReinforcement(way.reinforcement())));
         take.setId("take-way");
         header(CornersTexts.AS_IT_IS.formatted(notation.words(now.name())));

@@ -45,6 +45,7 @@ final class CornersTexts {
     static final String HELD_WITH = "Held with";
     static final String ONLY_GLUE = "glue alone";
     static final String END_GRAIN = "end grain";
+    static final String LONG_GRAIN = "long grain";
     static final String AND_ALSO = "and also …";
     static final String CHANGE_ONLY_GLUE = "glue alone";
     static final String CHANGE_FIT = "fit %ss";

@@ -11,6 +11,7 @@ import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.document.Planning;
 import neatcorner.desktop.draw.PictureChoice;
+import neatcorner.desktop.station.AtRing;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
@@ -20,6 +21,7 @@ import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.CornerJoint;
+import neatcorner.plan.AsFrame;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
@@ -34,6 +36,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Station 4: one corner close up, what holds it, and whether that fits into the wood there is. */
 public final class CornersView extends StationView {
+    private final AtRing at;
     private final PictureChoice<CornerJoint> joints;
     private final Controls.Picker which;
     private final HoldEditor editor;
@@ -48,31 +51,32 @@ public final class CornersView extends StationView {
     public CornersView(Desk desk) {
         super(desk, Station.CORNERS);
         refresh = desk::refresh;
+        at = new AtRing(bench(), "corners-of", refresh);
         ways = new Later<>(bench(), CornerChoices.Ways.NONE,
                 (asked, search) -> CornerChoices.ways(asked.plan, asked.also), refresh);
         joints = new PictureChoice<CornerJoint>(view(), 2, 2,
-                joint -> bench().change(CornersTexts.CHANGE_CORNER_JOINT, job -> job.withJoint(joint))).inOneRow();
+                joint -> at.change(CornersTexts.CHANGE_CORNER_JOINT, job -> job.withJoint(joint))).inOneRow();
         joints.setId("corner-joint");
         which = new Controls.Picker("corner", refresh);
-        editor = new HoldEditor(desk, refresh);
+        editor = new HoldEditor(desk, at, refresh);
         held = new HeldWith(view(), editor, this::take, refresh);
-        compare = new ComparePane(bench(), refresh);
-        addTools(joints, which, compare.toggle());
+        compare = new ComparePane(bench(), at, refresh);
+        addTools(at, joints, which, compare.toggle());
         setBelowTools(new VBox(compare));
         setUnderDrawing(held);
     }
 
     /** A kind to hold the corners with was pressed; null for nothing but glue. */
-    private void take(@Nullable ReinforcementKind kind, Node at) {
-        List<Reinforcement> now = bench().job().reinforcement();
+    private void take(@Nullable ReinforcementKind kind, Node beside) {
+        List<Reinforcement> now = at.now().reinforcement();
         if (kind == null) {
             held.say(Sentence.of(""));
-            bench().change(CornersTexts.CHANGE_ONLY_GLUE, job -> CornerChoices.only(job, null));
+            at.change(CornersTexts.CHANGE_ONLY_GLUE, job -> CornerChoices.only(job, null));
             return;
         }
         for (int i = 0; i < now.size(); i++) {
             if (now.get(i).kind() == kind && !held.isAlso()) {
-                editor.toggle(i, at);
+                editor.toggle(i, beside);
                 return;
             }
         }
@@ -83,8 +87,9 @@ public final class CornersView extends StationView {
     private void fit(ReinforcementKind kind, boolean also) {
         Job before = bench().job();
         Shop shop = bench().shop();
+        AsFrame ring = at.ring();
         bench().planning().ask(Planning.Pace.QUICK,
-                search -> CornerChoices.hold(Plan.of(before, shop, () -> true), kind, also),
+                search -> CornerChoices.hold(ring.plan(Plan.of(before, shop, () -> true)), kind, also),
                 hold -> {
                     held.say(hold.why());
                     Reinforcement chosen = hold.what();
@@ -93,9 +98,9 @@ public final class CornersView extends StationView {
                         return;
                     }
                     held.taken();
-                    editor.choose(also ? bench().job().reinforcement().size() : 0);
-                    bench().change(CornersTexts.CHANGE_FIT.formatted(kind.title()),
-                            job -> also ? CornerChoices.with(job, chosen) : CornerChoices.only(job, chosen));
+                    editor.choose(also ? at.now().reinforcement().size() : 0);
+                    bench().change(CornersTexts.CHANGE_FIT.formatted(kind.title()), ring.change(
+                            job -> also ? CornerChoices.with(job, chosen) : CornerChoices.only(job, chosen)));
                 }, bench()::fault);
     }
 
@@ -106,38 +111,44 @@ public final class CornersView extends StationView {
     }
 
     @Override
-    public void pressed(String key, Node at) {
-        for (int i = 0; i < bench().job().reinforcement().size(); i++) {
+    public void pressed(String key, Node beside) {
+        for (int i = 0; i < at.now().reinforcement().size(); i++) {
             if (CornerFigure.key(i).equals(key)) {
-                editor.toggle(i, at);
+                editor.toggle(i, beside);
             }
         }
     }
 
     @Override
     public String caution(Plan plan) {
-        return CornerCautionWords.of(plan);
+        return CornerCautionWords.of(at.ring().plan(plan));
     }
 
-    private CornerWork.@Nullable Kind kind(Plan plan) {
-        kinds = CornerWork.of(plan).kinds();
+    private CornerWork.@Nullable Kind kind(Plan seen) {
+        kinds = CornerWork.of(seen).kinds();
         return kinds.isEmpty() ? null : kinds.get(Math.min(which.index(), kinds.size() - 1));
     }
 
     @Override
     public Figure figure(Plan plan) {
-        CornerWork.Kind kind = kind(plan);
-        return kind == null ? FrameFront.nothing() : CornerFigure.of(plan, kind, editor.chosen());
+        Plan seen = at.ring().plan(plan);
+        CornerWork.Kind kind = kind(seen);
+        return kind == null
+                ? FrameFront.nothing()
+                : CornerFigure.of(seen, kind, editor.chosen()).withFields(at.ring()::field);
     }
 
     @Override
     public Slate slate(Plan plan) {
-        CornerWork.Kind kind = kind(plan);
-        return kind == null ? new Slate(List.of()) : CornerSlate.of(plan, kind);
+        Plan seen = at.ring().plan(plan);
+        CornerWork.Kind kind = kind(seen);
+        return kind == null ? new Slate(List.of()) : CornerSlate.of(seen, kind);
     }
 
     @Override
-    public void showTools(Plan plan, Notation notation) {
+    public void showTools(Plan whole, Notation notation) {
+        at.show(whole, notation);
+        Plan plan = at.ring().plan(whole);
         kinds = CornerWork.of(plan).kinds();
         which.show(kinds.stream().map(kind -> String.join(", ", kind.at())).toList());
         CornerChoices.Ways known = ways.of(new Asked(plan, held.isAlso()));
@@ -149,7 +160,7 @@ public final class CornersView extends StationView {
                     each.picture()));
         }
         joints.show(options);
-        editor.show(plan, notation);
+        editor.show(whole, notation);
         compare.show(plan, notation);
         held.setVisible(!compare.isOpen());
         held.setManaged(!compare.isOpen());

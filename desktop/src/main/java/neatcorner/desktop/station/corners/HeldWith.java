@@ -88,10 +88,12 @@ final class HeldWith extends VBox {
         Set<ReinforcementKind> taken = now.stream().map(Reinforcement::kind).collect(Collectors.toSet());
         also.setVisible(!now.isEmpty());
         also.setManaged(!now.isEmpty());
+        boolean weak = plan.job().joint().on(plan.job().outline()).isEndGrain();
         List<PictureChoice.Option<Held>> options = new ArrayList<>();
         if (!ways.holds().isEmpty() && !isAlso()) {
             options.add(new PictureChoice.Option<>(new Held(null, "hold-nothing"), "hold-nothing",
-                    CornersTexts.ONLY_GLUE, notation.words(CornersTexts.END_GRAIN), "", true, now.isEmpty(),
+                    CornersTexts.ONLY_GLUE, notation.words(weak ? CornersTexts.END_GRAIN : CornersTexts.LONG_GRAIN), "",
+                    true, now.isEmpty(),
                     ways.bare()));
         }
         for (CornerChoices.Hold hold : ways.holds()) {
@@ -103,7 +105,7 @@ final class HeldWith extends VBox {
         choice.show(options);
         editor.chips().setVisible(!now.isEmpty());
         editor.chips().setManaged(!now.isEmpty());
-        says.setText(now.isEmpty() && said.template().isEmpty()
+        says.setText(weak && now.isEmpty() && said.template().isEmpty()
                 ? notation.words(CornersTexts.GLUE_IS_WEAK)
                 : said.in(notation));
     }

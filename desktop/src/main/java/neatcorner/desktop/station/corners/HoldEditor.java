@@ -25,6 +25,7 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.AtRing;
 import neatcorner.desktop.station.Desk;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Notation;
@@ -38,6 +39,7 @@ import org.jspecify.annotations.Nullable;
 /** What holds the corners, one chip each; a card beside it has its sizes, its place, how many, the drawer, leaving it out. */
 final class HoldEditor {
     private final Desk desk;
+    private final AtRing at;
     private final Workbench bench;
     private final HBox chips = new HBox();
     private final FlowPane sizes = new FlowPane();
@@ -47,9 +49,10 @@ final class HoldEditor {
     private List<LengthBox> boxes = List.of();
     private int chosen;
 
-    HoldEditor(Desk desk, Runnable refresh) {
+    HoldEditor(Desk desk, AtRing at, Runnable refresh) {
         this.desk = desk;
         this.bench = desk.bench();
+        this.at = at;
         this.refresh = refresh;
         chips.setId("holds");
         chips.getStyleClass().add("hold-chips");
@@ -81,7 +84,7 @@ final class HoldEditor {
     /** Opens the card in which a field is. */
     @Nullable
     ValueTag reveal(String box) {
-        for (int i = 0; i < bench.job().reinforcement().size(); i++) {
+        for (int i = 0; i < at.now().reinforcement().size(); i++) {
             if (box.startsWith("field-reinforcement-" + i + "-") && i < chips.getChildren().size()) {
                 toggle(i, chips.getChildren().get(i));
                 return card.lookup("#" + box) instanceof ValueTag found ? found : null;
@@ -90,13 +93,14 @@ final class HoldEditor {
         return null;
     }
 
-    void show(Plan plan, Notation notation) {
+    void show(Plan whole, Notation notation) {
+        Plan plan = at.ring().plan(whole);
         List<Reinforcement> all = plan.job().reinforcement();
-        if (chosen >= plan.job().reinforcement().size() && bench.isOld(plan)) {
+        if (chosen >= plan.job().reinforcement().size() && bench.isOld(whole)) {
             return;
         }
         chosen = Math.max(0, Math.min(chosen, all.size() - 1));
-        if (built.changed(all, chosen, notation, plan.job().section().wood(), plan.shop().inventory())) {
+        if (built.changed(all, chosen, notation, at.ring(), plan.job().section().wood(), plan.shop().inventory())) {
             boxes = new ArrayList<>();
             List<Node> names = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
@@ -111,7 +115,7 @@ final class HoldEditor {
                 card.setTitle(Sentence.capital(name(what, notation, false)));
             }
         }
-        boxes.forEach(box -> box.show(plan, notation));
+        boxes.forEach(box -> box.show(whole, notation));
     }
 
     private static String name(Reinforcement what, Notation notation, boolean counted) {
@@ -132,7 +136,7 @@ final class HoldEditor {
         List<Node> nodes = new ArrayList<>();
         for (Field field : CornerFields.of(what.kind(), chosen)) {
             String title = field.title();
-            LengthBox box = new LengthBox(bench, field,
+            LengthBox box = new LengthBox(bench, at.ring().field(field),
                     Sentence.capital(title.substring(title.indexOf(", ") + 2)));
             boxes.add(box);
             nodes.add(box);
@@ -152,7 +156,7 @@ final class HoldEditor {
         }
         Button remove = Controls.chip(CornersTexts.LEAVE_OUT, () -> {
             int index = chosen;
-            bench.change(CornersTexts.CHANGE_LEAVE_OUT, job -> CornerChoices.without(job, index));
+            at.change(CornersTexts.CHANGE_LEAVE_OUT, job -> CornerChoices.without(job, index));
         });
         remove.setId("hold-remove");
         nodes.add(remove);
@@ -161,7 +165,7 @@ final class HoldEditor {
 
     private void change(UnaryOperator<Reinforcement> change) {
         int index = chosen;
-        bench.change(CornersTexts.CHANGE_HOLD, job -> index < job.reinforcement().size()
+        at.change(CornersTexts.CHANGE_HOLD, job -> index < job.reinforcement().size()
                 ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
                 : job);
     }

@@ -17,6 +17,7 @@ import neatcorner.desktop.control.Card;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.station.AtRing;
 import neatcorner.desktop.station.Desk;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -40,6 +41,7 @@ final class MillingEditor extends FlowPane {
     private static final double ROW = 640;
 
     private final Desk desk;
+    private final AtRing at;
     private final Workbench bench;
     private final VBox own = new VBox();
     private final Card card = new Card("op-card", "", List.of(own));
@@ -50,8 +52,9 @@ final class MillingEditor extends FlowPane {
     /** The card is to be opened at the cut that is chosen, once that is there. */
     private boolean opens;
 
-    MillingEditor(Desk desk) {
+    MillingEditor(Desk desk, AtRing at) {
         this.desk = desk;
+        this.at = at;
         bench = desk.bench();
         own.getStyleClass().add("card-fields");
         setId("milling");
@@ -96,7 +99,7 @@ final class MillingEditor extends FlowPane {
     private void item(MenuButton menu, String title, List<? extends Operation> operations) {
         MenuItem item = new MenuItem(bench.notation().get().words(Sentence.capital(title)));
         item.setOnAction(e -> {
-            chosen = bench.job().section().milling().operations().size() + 1;
+            chosen = at.now().section().milling().operations().size() + 1;
             opens = true;
             edit(milling -> {
                 Milling more = milling;
@@ -110,14 +113,15 @@ final class MillingEditor extends FlowPane {
     }
 
     private void edit(UnaryOperator<Milling> change) {
-        bench.change(SectionTexts.CHANGE_MILLING,
+        at.change(SectionTexts.CHANGE_MILLING,
                 job -> job.withSection(job.section().withMilling(change.apply(job.section().milling()))));
     }
 
-    void show(Plan plan, Notation notation) {
+    void show(Plan whole, Notation notation) {
+        Plan plan = at.ring().plan(whole);
         Milling milling = plan.job().section().milling();
         List<Operation> order = milling.order(plan.job().section().rabbet());
-        if (chosen >= order.size() && bench.isOld(plan)) {
+        if (chosen >= order.size() && bench.isOld(whole)) {
             return;
         }
         boolean any = milling.shapes();
@@ -128,10 +132,10 @@ final class MillingEditor extends FlowPane {
             return;
         }
         chosen = Math.min(chosen, order.size() - 1);
-        if (built.changed(milling, order, chosen, notation)) {
+        if (built.changed(at.ring(), milling, order, chosen, notation)) {
             build(milling, order, notation);
         }
-        boxes.forEach(box -> box.show(plan, notation));
+        boxes.forEach(box -> box.show(whole, notation));
     }
 
     private void build(Milling milling, List<Operation> order, Notation notation) {
@@ -262,7 +266,7 @@ final class MillingEditor extends FlowPane {
     }
 
     private LengthBox length(Field field, String name) {
-        LengthBox box = new LengthBox(bench, field, name);
+        LengthBox box = new LengthBox(bench, at.ring().field(field), name);
         boxes.add(box);
         return box;
     }

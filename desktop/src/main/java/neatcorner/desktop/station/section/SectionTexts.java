@@ -64,6 +64,8 @@ final class SectionTexts {
 
     static final String PACK = "Pack";
     static final String BLANK = "Blank";
+    static final String RABBET = "Rabbet";
+    static final String CHANGE_RABBET = "rabbet";
     static final String SAFE_ZONE = "Safe zone";
     static final String CHANGE_WOOD = "wood";
     static final String CAUTION = "Rabbets are cut in light passes, [3 to 4 mm|1/8 in] deep at most, with the stick held "

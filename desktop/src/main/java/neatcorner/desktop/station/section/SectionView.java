@@ -6,6 +6,7 @@ import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Later;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.PictureChoice;
+import neatcorner.desktop.station.AtRing;
 import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
@@ -27,7 +28,9 @@ import neatcorner.station.section.SectionLook;
 
 /** Station 2: the stick's end, with the pack lying in its rabbet. */
 public final class SectionView extends StationView {
+    private final AtRing at;
     private final WoodPicker wood;
+    private final ToggleButton rabbet = new ToggleButton(SectionTexts.RABBET);
     private final ToggleButton doubleRabbet = new ToggleButton();
     private final PackCard pack;
     private final PictureChoice<RabbetWay> ways;
@@ -42,20 +45,24 @@ public final class SectionView extends StationView {
         super(desk, Station.SECTION);
         Workbench bench = desk.bench();
         Runnable refresh = desk::refresh;
-        milling = new MillingEditor(desk);
+        at = new AtRing(bench, "section-of", refresh);
+        rabbet.setId("ring-rabbet");
+        rabbet.getStyleClass().add("chip");
+        rabbet.setOnAction(e -> at.change(SectionTexts.CHANGE_RABBET, SectionView::rabbetToggled));
+        milling = new MillingEditor(desk, at);
         passes = new PassStepper(refresh);
-        wood = new WoodPicker(desk, species -> bench.change(SectionTexts.CHANGE_WOOD,
+        wood = new WoodPicker(desk, species -> at.change(SectionTexts.CHANGE_WOOD,
                 job -> job.withSection(job.section().withWood(species))));
         known = new Later<>(bench, SectionChoices.NONE, (plan, search) -> SectionChoices.of(plan), refresh);
         doubleRabbet.setId("double-rabbet");
         doubleRabbet.getStyleClass().add("chip");
         doubleRabbet.setOnAction(e -> toggleStep());
         pack = new PackCard(desk);
-        ways = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionTexts.CHANGE_WAY_OF_THE_RABBET,
+        ways = new PictureChoice<>(view(), 5, 3.4, wanted -> at.change(SectionTexts.CHANGE_WAY_OF_THE_RABBET,
                 job -> job.withSection(job.section().withMilling(job.section().milling().withWay(wanted)))));
         ways.inCard();
         way = new CardButton(desk, "rabbet-way", "", SectionTexts.HOW_RABBET_IS_CUT, List.of(ways, doubleRabbet));
-        blanks = new PictureChoice<>(view(), 5, 3.4, wanted -> bench.change(SectionTexts.CHANGE_BLANK,
+        blanks = new PictureChoice<>(view(), 5, 3.4, wanted -> at.change(SectionTexts.CHANGE_BLANK,
                 job -> job.withSection(wanted.of(job))));
         blanks.inCard();
         CardButton blank = new CardButton(desk, "section-blank", SectionTexts.BLANK, SectionTexts.MADE_FROM,
@@ -63,12 +70,12 @@ public final class SectionView extends StationView {
         safeZone.setId("safe-zone");
         safeZone.getStyleClass().add("chip");
         safeZone.setOnAction(e -> refresh.run());
-        addTools(wood, pack.button(), way, milling.adding(), blank, passes.play(), safeZone);
+        addTools(at, wood, pack.button(), rabbet, way, milling.adding(), blank, passes.play(), safeZone);
         addUnderDrawing(List.of(passes, milling));
     }
 
     private void toggleStep() {
-        bench().change(SectionTexts.CHANGE_SECOND_STEP, SectionView::stepToggled);
+        at.change(SectionTexts.CHANGE_SECOND_STEP, SectionView::stepToggled);
     }
 
     private static Job stepToggled(Job job) {
@@ -79,6 +86,14 @@ public final class SectionView extends StationView {
                 : new Rabbet.Step(rabbet.width().plus(units.either(4, 3.0 / 16)),
                         new Length(rabbet.depth().units() / 2)));
         return job.withSection(job.section().withRabbet(changed));
+    }
+
+    /** A ring lies against others by its edges: its rabbet is cut where nothing was, or left out again. */
+    private static Job rabbetToggled(Job job) {
+        Units units = job.units();
+        return job.withSection(job.section().withRabbet(job.section().rabbet().isNone()
+                ? Rabbet.plain(units.either(6, 1.0 / 4), units.either(6, 1.0 / 4))
+                : Rabbet.NONE));
     }
 
     private void showChoices(Plan plan, Notation notation) {
@@ -100,17 +115,28 @@ public final class SectionView extends StationView {
 
     @Override
     public Figure figure(Plan plan) {
-        return SectionFigure.of(plan, new SectionLook(passes.index(plan), safeZone.isSelected()));
+        Plan seen = at.ring().plan(plan);
+        return SectionFigure.of(seen, new SectionLook(passes.index(seen), safeZone.isSelected()))
+                .withFields(at.ring()::field);
     }
 
     @Override
     public Slate slate(Plan plan) {
-        int pass = passes.index(plan);
-        return pass < 0 || !plan.job().section().isSound() ? super.slate(plan) : MillingSlate.of(plan, pass);
+        Plan seen = at.ring().plan(plan);
+        int pass = passes.index(seen);
+        return pass < 0 || !seen.job().section().isSound() ? super.slate(seen) : MillingSlate.of(seen, pass);
     }
 
     @Override
-    public void showTools(Plan plan, Notation notation) {
+    public void showTools(Plan whole, Notation notation) {
+        at.show(whole, notation);
+        Plan plan = at.ring().plan(whole);
+        boolean ring = !at.ring().ring().isEmpty();
+        pack.button().setVisible(!ring);
+        pack.button().setManaged(!ring);
+        rabbet.setVisible(ring);
+        rabbet.setManaged(ring);
+        rabbet.setSelected(!plan.job().section().rabbet().isNone());
         wood.show(plan.job().section().wood());
         doubleRabbet.setText(notation.words(SectionTexts.DOUBLE_RABBET));
         doubleRabbet.setSelected(plan.job().section().rabbet().step() != null);
@@ -118,9 +144,9 @@ public final class SectionView extends StationView {
         way.setManaged(way.isVisible());
         way.setText(notation.words(SectionTexts.RABBET_BY.formatted(
                 plan.job().section().milling().way().title().split(",", 2)[0])));
-        pack.show(plan.job(), notation);
+        pack.show(whole.job(), notation);
         showChoices(plan, notation);
-        milling.show(plan, notation);
+        milling.show(whole, notation);
         passes.show(plan);
     }
 }

@@ -2,8 +2,11 @@ package neatcorner.exchange.station.corners;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.corner.solid.Clash;
@@ -15,9 +18,11 @@ import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.station.StationFiles;
+import neatcorner.job.Ring;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Theirs;
 import neatcorner.outline.Vertex;
+import neatcorner.plan.AsFrame;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
@@ -35,24 +40,45 @@ public final class CornersFiles implements StationFiles {
 
     @Override
     public void json(Plan plan, Telling telling, Json.Fields root) {
+        corner(plan).ifPresent(corner -> root.with("corner", corner.end()));
+        List<Json> rings = new ArrayList<>();
+        for (Ring ring : plan.job().rings()) {
+            corner(new AsFrame(ring.name()).plan(plan))
+                    .ifPresent(corner -> rings.add(corner.with("ring", ring.name()).end()));
+        }
+        if (!rings.isEmpty()) {
+            root.with("ringCorners", Json.of(rings));
+        }
+    }
+
+    private static Optional<Json.Fields> corner(Plan plan) {
         List<CornerWork.Kind> kinds = CornerWork.of(plan).kinds();
         if (kinds.isEmpty()) {
-            return;
+            return Optional.empty();
         }
         Json.Fields first = kind(kinds.getFirst());
         if (kinds.size() > 1) {
             first.with("others", Json.of(kinds.stream().skip(1).map(each -> kind(each).end()).toList()));
         }
-        root.with("corner", first.end());
+        return Optional.of(first);
     }
 
     @Override
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
-        if (moment == Moment.CORNERS && !plan.job().reinforcement().isEmpty()) {
-            for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
-                corner(plan, kind, telling.notation(), sheet);
+        if (moment != Moment.CORNERS) {
+            return;
+        }
+        Set<String> cautions = new LinkedHashSet<>();
+        for (AsFrame ring : AsFrame.all(plan.job())) {
+            Plan seen = ring.plan(plan);
+            if (!seen.job().reinforcement().isEmpty()) {
+                for (CornerWork.Kind kind : CornerWork.of(seen).kinds()) {
+                    corner(seen, ring, kind, telling.notation(), sheet);
+                }
+                cautions.add(CornerCautionWords.of(seen));
             }
-            String caution = CornerCautionWords.of(plan);
+        }
+        for (String caution : cautions) {
             if (!caution.isEmpty()) {
                 sheet.note("!", caution, true);
             }
@@ -111,9 +137,12 @@ public final class CornersFiles implements StationFiles {
                 .with("by", Json.of(clash.by(), 4)).with("breach", Json.of(clash.breach())).end();
     }
 
-    private static void corner(Plan plan, CornerWork.Kind kind, Notation notation, PaperSheet sheet)
+    private static void corner(Plan plan, AsFrame ring, CornerWork.Kind kind, Notation notation, PaperSheet sheet)
             throws IOException {
-        sheet.heading(CornersPaperTexts.CORNERS_NAMED.formatted(String.join(", ", kind.at())),
+        String at = CornersPaperTexts.CORNERS_NAMED.formatted(String.join(", ", kind.at()));
+        sheet.heading(ring.ring().isEmpty()
+                ? at
+                : CornersPaperTexts.CORNERS_OF_RING.formatted(Theirs.words(ring.ring()), at),
                 CornersPaperTexts.PARTS_ARE_NUMBERED_IN_THE_ORDER);
         sheet.beside(0.52, () -> {
             sheet.figure(Drawing.snug(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 84 / UNIT, notation),

@@ -17,6 +17,8 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
+import neatcorner.plan.AsFrame;
 import neatcorner.plan.CutRing;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
@@ -50,7 +52,11 @@ public final class SectionFiles implements StationFiles {
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         switch (moment) {
             case CUT_LIST -> section(plan, telling.notation(), sheet);
-            case MILLING -> milling(plan.job().section(), sheet);
+            case MILLING -> {
+                for (AsFrame ring : AsFrame.all(plan.job())) {
+                    milling(ring, ring.in(plan.job()).section(), sheet);
+                }
+            }
             case FULL_SIZE -> fullSize(plan, telling.notation(), sheet);
             case FRAME, BOARDS, FIRST_CUTS, FINAL_CUTS, CORNERS, GLUE_UP, FIT_OUT, HANGING, PACK, SHEETS, CAUTIONS -> {
             }
@@ -127,12 +133,15 @@ public final class SectionFiles implements StationFiles {
     }
 
     /** The section, pass by pass, where there is more to it than a router's rabbet. */
-    private static void milling(Section section, PaperSheet sheet) throws IOException {
+    private static void milling(AsFrame ring, Section section, PaperSheet sheet) throws IOException {
         if (!section.isSound() || Passes.of(section).isEmpty()) {
             return;
         }
         sheet.keepTogether(80);
-        sheet.heading(SectionPaperTexts.MILLING_PASS_BY_PASS);
+        sheet.heading(ring.ring().isEmpty()
+                ? SectionPaperTexts.MILLING_PASS_BY_PASS
+                : SectionPaperTexts.MILLING_OF_RING.formatted(Theirs.words(ring.ring()),
+                        SectionPaperTexts.MILLING_PASS_BY_PASS));
         for (List<MillPass> passes : MillingSlate.alike(section)) {
             sheet.tick(MillingSlate.inWords(section, passes));
         }

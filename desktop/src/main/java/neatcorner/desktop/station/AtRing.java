@@ -1,0 +1,83 @@
+package neatcorner.desktop.station;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import neatcorner.desktop.control.BuiltFrom;
+import neatcorner.desktop.desk.Workbench;
+import neatcorner.job.Job;
+import neatcorner.job.Ring;
+import neatcorner.measure.Notation;
+import neatcorner.plan.AsFrame;
+import neatcorner.plan.Plan;
+
+/** Which is looked at: the frame, or one of its rings, which is shown and changed here as if it were the frame. */
+public final class AtRing extends HBox {
+    private final Workbench bench;
+    private final String id;
+    private final Runnable refresh;
+    private final BuiltFrom built = new BuiltFrom();
+    private AsFrame picked = AsFrame.FRAME;
+
+    /** @param id what the ids of its choices begin with */
+    public AtRing(Workbench bench, String id, Runnable refresh) {
+        this.bench = bench;
+        this.id = id;
+        this.refresh = refresh;
+        setId(id);
+        getStyleClass().add("choices");
+        setAlignment(Pos.CENTER_LEFT);
+    }
+
+    /** The one that is looked at. */
+    public AsFrame ring() {
+        return picked;
+    }
+
+    /** It, as the window's plan has it. */
+    public Plan plan() {
+        return picked.plan(bench.currentPlan());
+    }
+
+    /** It, as the job has it now. */
+    public Ring now() {
+        return picked.in(bench.job());
+    }
+
+    /** Changes it as if it were the frame. */
+    public void change(String name, UnaryOperator<Job> change) {
+        bench.change(name, picked.change(change));
+    }
+
+    /** Shows what there is to look at in a plan; a frame alone takes no room. */
+    public void show(Plan whole, Notation notation) {
+        if (!picked.isIn(whole.job())) {
+            picked = AsFrame.FRAME;
+        }
+        List<AsFrame> all = AsFrame.all(whole.job());
+        setVisible(all.size() > 1);
+        setManaged(all.size() > 1);
+        if (built.changed(all, picked, notation)) {
+            getChildren().setAll(all.stream().map(each -> choice(each, notation)).toList());
+        }
+    }
+
+    private Node choice(AsFrame each, Notation notation) {
+        String name = each.ring();
+        ToggleButton choice = new ToggleButton(name.isEmpty() ? notation.words(BenchTexts.FRAME_ITSELF) : name);
+        choice.setMnemonicParsing(false);
+        choice.setId(id + "-" + (name.isEmpty() ? "frame" : "ring-" + name.replace(' ', '-')));
+        choice.getStyleClass().add("choice");
+        choice.setMinWidth(USE_PREF_SIZE);
+        choice.setSelected(each.equals(picked));
+        choice.setOnAction(e -> {
+            choice.setSelected(true);
+            picked = each;
+            refresh.run();
+        });
+        return choice;
+    }
+}
