@@ -8,12 +8,15 @@ import neatcorner.job.Cutting;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
+import neatcorner.piece.Piece;
+import neatcorner.section.Section;
 import neatcorner.stock.Allowances;
 import neatcorner.stock.BoardMilling;
 import neatcorner.stock.Rack;
 import neatcorner.stock.RoughBoard;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
 
 /** Rough boards and the sticks that they give for a job: steps in words, what to buy, what to do when they are short. */
 public final class BoardWork {
@@ -30,17 +33,22 @@ public final class BoardWork {
         return Objects.requireNonNull(plan.derived(MILLINGS));
     }
 
-    /** How a rough board becomes sticks for a plan: cross-cut, ripped, planed, with the most sticks that it gives. */
+    /** How a rough board becomes sticks for its ring: cross-cut, ripped, planed, with the most sticks that it gives. */
     public static BoardMilling of(Plan plan, RoughBoard board) {
-        Length longest = plan.frame().parts().stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
+        List<Piece> parts = parts(plan, board.ring());
+        Length longest = parts.stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
                 .orElse(Length.ZERO).plus(plan.job().stock().endTrim());
-        return BoardMilling.of(board, blankWidth(plan), plan.job().section().thickness(), longest,
-                Allowances.USUAL);
+        return BoardMilling.of(board, plan.blanks().widest(parts), section(plan.job(), board.ring()).thickness(),
+                longest, Allowances.USUAL);
     }
 
-    /** As wide as the widest blank that the frame's pieces are cut from. */
-    private static Length blankWidth(Plan plan) {
-        return plan.blanks().widest(plan.frame().parts());
+    /** What is cut for a ring; for the frame where there is none of that name. */
+    private static List<Piece> parts(Plan plan, String ring) {
+        return plan.rings().stream().filter(each -> each.name().equals(ring)).findFirst().orElse(plan.frame()).parts();
+    }
+
+    private static Section section(Job job, String ring) {
+        return new AsFrame(ring).in(job).section();
     }
 
     /** The job with a kind of board milled: it leaves the boards and its sticks lie on the rack. Unchanged without such. */
@@ -48,14 +56,18 @@ public final class BoardWork {
         if (index >= job.stock().boards().size()) {
             return job;
         }
-        BoardMilling milling = of(Plan.of(job, () -> true), job.stock().boards().get(index));
+        RoughBoard board = job.stock().boards().get(index);
+        BoardMilling milling = of(Plan.of(job, () -> true), board);
         List<RoughBoard> boards = new ArrayList<>(job.stock().boards());
         boards.remove(index);
         List<Stick> sticks = new ArrayList<>(job.stock().sticks());
         Length usual = job.section().blankWidth();
         Length width = milling.width();
-        milling.sticks().forEach(
-                stick -> sticks.add(width.equals(usual) ? stick : stick.withAcross(width, stick.thickness())));
+        boolean ofRing = job.ring(board.ring()) != null;
+        Species wood = section(job, board.ring()).wood();
+        milling.sticks().forEach(stick -> sticks.add(ofRing
+                ? stick.withWood(wood).withAcross(width, milling.thickness())
+                : width.equals(usual) ? stick : stick.withAcross(width, stick.thickness())));
         return job.withStock(job.stock().withBoards(boards).withSticks(sticks));
     }
 
@@ -82,13 +94,18 @@ public final class BoardWork {
         return steps;
     }
 
-    /** Rough lumber that the job takes, in cubic metres: its sticks with what milling takes off them. */
+    /** Rough lumber that the job takes, in cubic metres: the sticks of its frame and rings with what milling takes off them. */
     public static double volumeNeeded(Plan plan) {
+        return AsFrame.all(plan.job()).stream().mapToDouble(ring -> volumeNeeded(plan, ring.ring())).sum();
+    }
+
+    private static double volumeNeeded(Plan plan, String ring) {
         Allowances a = Allowances.USUAL;
-        double width = blankWidth(plan).plus(a.ripKerf()).plus(a.edge()).toMm();
-        double thickness = plan.job().section().thickness().plus(a.face()).plus(a.planing()).toMm();
-        double length = plan.stickNeeded().plus(a.roughLength().times(plan.job().quantity())).toMm();
-        return width * thickness * length * 1e-9;
+        List<Piece> parts = parts(plan, ring);
+        double width = plan.blanks().widest(parts).plus(a.ripKerf()).plus(a.edge()).toMm();
+        double thickness = section(plan.job(), ring).thickness().plus(a.face()).plus(a.planing()).toMm();
+        Length one = Length.sum(parts.stream().map(Cutting.lengthTaken(plan.job())).toList()).plus(a.roughLength());
+        return width * thickness * one.times(plan.job().quantity()).toMm() * 1e-9;
     }
 
     /** Changes that would let boards and sticks together be enough, each in one step; none when they are. */
@@ -98,6 +115,9 @@ public final class BoardWork {
         }
         List<Remedy> remedies = new ArrayList<>();
         for (BoardMilling milling : of(plan)) {
+            if (plan.job().ring(milling.board().ring()) != null) {
+                continue;
+            }
             Length narrower = whole(milling.forOneMore(true));
             if (narrower.isLessThan(milling.width()) && narrower.isPositive()) {
                 add(remedies, plan.job(), Sentence.of(PlanTexts.MAKE_THE_FACE_WIDE, narrower),

@@ -33,6 +33,11 @@ public final class Edit {
         return new Edit((job, shop) -> job, change);
     }
 
+    /** Of the job and of the shop at once, as where what is left of the one's wood is kept in the other. */
+    public static Edit both(UnaryOperator<Job> job, UnaryOperator<Shop> shop) {
+        return new Edit((before, in) -> job.apply(before), shop);
+    }
+
     /** The job, changed, in such a shop. */
     public Job of(Job before, Shop in) {
         return job.apply(before, in);

@@ -12,6 +12,7 @@ import neatcorner.glueup.schedule.Resource;
 import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
+import neatcorner.stock.Sheet;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,15 +21,17 @@ import org.jspecify.annotations.Nullable;
  * @param inventory fasteners, tenons and blades
  * @param jig       its corner clamping jig; null when it has none
  * @param jigs      how many of them
+ * @param sheets    what was kept of sheets that were cut for frames: glass, mat board, backing
  * @param bench     places where a frame can lie in its clamps
  * @param drying    places where a frame can dry
  */
 @RecordBuilder
-public record Shop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig jig, int jigs, int bench,
-        int drying, WorkingHours hours) implements ShopBuilder.With {
+public record Shop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig jig, int jigs, List<Sheet> sheets,
+        int bench, int drying, WorkingHours hours) implements ShopBuilder.With {
 
     public Shop {
         clamps = List.copyOf(clamps);
+        sheets = List.copyOf(sheets);
     }
 
     /** A small shop: three bands, four corner clamps, one jig. Forces are common practice. */
@@ -37,17 +40,17 @@ public record Shop(Inventory inventory, List<Clamp> clamps, @Nullable CornerJig 
                 List.of(new Clamp(Clamp.Kind.BAND, "band clamp", units.either(4000, 156), 1200, 3),
                         new Clamp(Clamp.Kind.CORNER, "corner clamp", units.either(70, 2.75), 1500, 4),
                         new Clamp(Clamp.Kind.BAR, "bar clamp", units.either(600, 24), 2500, 4)),
-                CornerJig.usual(units), 1, 4, 10, WorkingHours.usual());
+                CornerJig.usual(units), 1, List.of(), 4, 10, WorkingHours.usual());
     }
 
     /** With another jig, of which there are so many; null for none. */
     public Shop withJig(@Nullable CornerJig newJig, int count) {
-        return new Shop(inventory, clamps, newJig, newJig == null ? 0 : count, bench, drying, hours);
+        return new Shop(inventory, clamps, newJig, newJig == null ? 0 : count, sheets, bench, drying, hours);
     }
 
     /** With so many places to glue at and to dry at. */
     public Shop withPlaces(int newBench, int newDrying) {
-        return new Shop(inventory, clamps, jig, jigs, newBench, newDrying, hours);
+        return new Shop(inventory, clamps, jig, jigs, sheets, newBench, newDrying, hours);
     }
 
     /** What of it can hold a frame while its glue sets. */

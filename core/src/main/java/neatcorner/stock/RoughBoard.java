@@ -11,13 +11,20 @@ import org.jspecify.annotations.Nullable;
  * @param bow     how far its middle stands off a straight line along its length
  * @param price   of one; null for a board that is already paid for
  * @param defects stretches along it that no stick may have
+ * @param ring    the ring that its sticks are for; empty for the frame itself
  */
 @RecordBuilder
 public record RoughBoard(String name, Length length, Length width, Length thickness, Length bow, int count,
-        @Nullable Double price, List<Span> defects) implements RoughBoardBuilder.With {
+        @Nullable Double price, List<Span> defects, String ring) implements RoughBoardBuilder.With {
 
     public RoughBoard {
         defects = List.copyOf(defects);
+    }
+
+    /** For the frame itself. */
+    public RoughBoard(String name, Length length, Length width, Length thickness, Length bow, int count,
+            @Nullable Double price, List<Span> defects) {
+        this(name, length, width, thickness, bow, count, price, defects, "");
     }
 
     /** Volume of one, in cubic metres. */

@@ -7,12 +7,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.StandardSize;
+import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -32,6 +35,7 @@ import neatcorner.section.Milling;
 import neatcorner.section.Operation;
 import neatcorner.section.Passes;
 import neatcorner.section.Ply;
+import neatcorner.section.Rabbet;
 import neatcorner.section.RabbetWay;
 import neatcorner.section.Section;
 import neatcorner.station.section.MillingSlate;
@@ -40,6 +44,7 @@ import neatcorner.station.sticks.MoreFrames;
 import neatcorner.station.sticks.Offcuts;
 import neatcorner.station.sticks.SheetWork;
 import neatcorner.station.sticks.StockFields;
+import neatcorner.stock.BoardMilling;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
 import neatcorner.stock.RoughBoard;
@@ -316,5 +321,34 @@ class WoodPlanTest {
         assertEquals(Length.mm(9),
                 SectionFields.ply(0)
                         .in(Planner.plan(SectionFields.ply(0).edit(Length.mm(9)).of(glued.job(), Jobs.SHOP))));
+    }
+
+    /** A board that is meant for a strainer gives sticks as wide, as thick and of the wood that the strainer is. */
+    @Test
+    void aBoardIsMilledForTheRingThatItIsMeantFor() {
+        Section pine = new Section(Species.named("eastern white pine"), Length.mm(38), Length.mm(19), Rabbet.NONE);
+        Job framed = Defaults.blank(Units.MILLIMETRES);
+        Job job = framed.withRings(List.of(Ring.against(new Ring.Place.Against("strainer", "", SizeOf.RABBET,
+                SizeOf.OUTSIDE, Length.mm(1), null), pine)));
+        RoughBoard board = new RoughBoard("pine plank", Length.mm(2500), Length.mm(180), Length.mm(27), Length.ZERO, 1,
+                null, List.of(), "strainer");
+        Job there = job.withStock(job.stock().withBoards(List.of(board)));
+        Plan plan = Plan.of(there, () -> true);
+        BoardMilling milling = BoardWork.of(plan).getFirst();
+        assertEquals(Length.mm(38), milling.width());
+        assertEquals(Length.mm(19), milling.thickness());
+        Job milled = BoardWork.milled(there, 0);
+        assertTrue(milled.stock().boards().isEmpty());
+        assertFalse(milled.stock().sticks().isEmpty());
+        for (Stick stick : milled.stock().sticks()) {
+            assertEquals("eastern white pine", Objects.requireNonNull(stick.wood()).name());
+            Plan with = Plan.of(milled, () -> true);
+            assertTrue(with.blanks().fits(with.rings().getFirst().pieces().getFirst(), stick));
+            assertFalse(with.blanks().fits(with.pieces().getFirst(), stick), "it is no wood for the frame");
+        }
+        Job forFrame = there.withStock(there.stock().withBoards(List.of(board.withRing("gone"))));
+        assertEquals(framed.section().thickness(), BoardWork.of(Plan.of(forFrame, () -> true)).getFirst().thickness());
+        assertTrue(BoardWork.volumeNeeded(plan) > BoardWork.volumeNeeded(Plan.of(framed, () -> true)),
+                "the strainer takes wood as well");
     }
 }

@@ -74,7 +74,9 @@ public final class BoardsFigure {
             marks.area(gone, Tint.WASTE, Tint.DEFECT, 1.6);
             marks.hatch(gone.corners(), 45, 6, Tint.DEFECT);
         }
-        String name = Theirs.words(board.name());
+        String name = board.ring().isEmpty()
+                ? Theirs.words(board.name())
+                : SticksTexts.BOARD_FOR_RING.formatted(Theirs.words(board.name()), Theirs.words(board.ring()));
         marks.label(new Point(0, y), 0, -8, Anchor.START,
                 board.count() > 1 ? SticksTexts.BOARDS_ALIKE.formatted(name, board.count()) : name, 13, true, Tint.INK);
         marks.thing(new Box(0, y - longest * 0.05, longest * 0.28, y).corners(), key(index), name);

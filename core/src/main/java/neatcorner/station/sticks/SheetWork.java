@@ -1,17 +1,26 @@
 package neatcorner.station.sticks;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neatcorner.fitout.CutSizes;
+import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Material;
+import neatcorner.job.Geometry;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Theirs;
+import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
+import neatcorner.section.Seat;
 import neatcorner.stock.Search;
 import neatcorner.stock.Sheet;
 import neatcorner.stock.sheets.Panel;
@@ -25,21 +34,64 @@ import neatcorner.stock.sheets.SheetNesting;
  * @param thickness of the layer; strips that are narrow against it do not snap
  */
 public record SheetWork(String material, Length thickness, SheetNesting nesting, SheetLayout layout) {
+    /** Smaller pieces are not worth keeping: common practice. */
+    private static final double LEAST_MM = 150;
+    private static final double LEAST_INCHES = 6;
 
     /** One for each material of glazing, mat and backing; without sheets of it on the rack, nothing finds a place. */
     public static List<SheetWork> of(Plan plan, Search search) {
-        if (!plan.sizes().arePossible()) {
-            return List.of();
-        }
-        Map<String, List<Layer>> byMaterial = new LinkedHashMap<>();
-        for (Layer layer : plan.job().pack().layers()) {
-            if (layer.isSheet()) {
-                byMaterial.computeIfAbsent(material(layer), name -> new ArrayList<>()).add(layer);
+        return of(plan, List.of(), search);
+    }
+
+    /**
+     * With what other jobs need of the same materials, from the same sheets. Panels are numbered by their jobs then, this one's
+     * is 1.
+     */
+    public static List<SheetWork> of(Plan plan, List<Job> others, Search search) {
+        Map<String, List<Panel>> panels = new LinkedHashMap<>();
+        Map<String, Length> thickness = new LinkedHashMap<>();
+        List<Job> jobs = new ArrayList<>(List.of(plan.job()));
+        jobs.addAll(others);
+        for (int i = 0; i < jobs.size(); i++) {
+            Job job = jobs.get(i);
+            FrameSizes sizes = i == 0 ? plan.sizes() : Geometry.of(job).sizes();
+            for (Layer layer : sizes.arePossible() ? job.pack().layers() : List.<Layer>of()) {
+                if (layer.isSheet() && (i == 0 || panels.containsKey(material(layer)))) {
+                    thickness.putIfAbsent(material(layer), layer.thickness());
+                    Opening size = CutSizes.of(layer, sizes, Seat.of(job.section(), job.outline().slope()).rabbet(),
+                            job.hold().isInRabbet(), job.units());
+                    List<Panel> all = panels.computeIfAbsent(material(layer), name -> new ArrayList<>());
+                    if (size.isPositive()) {
+                        String name = others.isEmpty()
+                                ? layer.title()
+                                : SticksTexts.PANEL_OF_A_JOB.formatted(i + 1, layer.title());
+                        all.add(new Panel(name, size.width(), size.height(), job.quantity()));
+                    }
+                }
             }
         }
         List<SheetWork> works = new ArrayList<>();
-        byMaterial.forEach((material, layers) -> works.add(of(plan, material, layers, search)));
+        panels.forEach((material, all) -> works.add(of(plan.job(), material,
+                thickness.getOrDefault(material, Length.ZERO), all, search)));
         return List.copyOf(works);
+    }
+
+    /** Whether a job takes sheets of a material that another takes as well. */
+    public static boolean sharesSheets(Job job, Job other) {
+        Set<String> materials = materials(job);
+        return materials(other).stream().anyMatch(materials::contains);
+    }
+
+    /** What sheets a job takes. */
+    public static Set<String> materials(Job job) {
+        return job.pack().layers().stream().filter(Layer::isSheet).map(SheetWork::material)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** Whether panels of a material can be cut from a sheet. */
+    public static boolean isOf(String material, Sheet sheet) {
+        String own = sheet.material().toLowerCase(Locale.ROOT);
+        return own.equals(material) || material.startsWith(own + " ");
     }
 
     /** What a layer is cut from: a mat from mat board. */
@@ -53,21 +105,54 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
         return named.isKnown() ? named.name() : Theirs.words(material);
     }
 
-    private static SheetWork of(Plan plan, String material, List<Layer> layers, Search search) {
-        Job job = plan.job();
-        List<Panel> panels = new ArrayList<>();
-        for (Layer layer : layers) {
-            Opening size = plan.cut(layer);
-            if (size.isPositive()) {
-                panels.add(new Panel(layer.title(), size.width(), size.height(), job.quantity()));
+    private static SheetWork of(Job job, String material, Length thickness, List<Panel> panels, Search search) {
+        List<Sheet> sheets = job.stock().sheets().stream().filter(sheet -> isOf(material, sheet)).toList();
+        SheetNesting nesting = new SheetNesting(panels, sheets, kerf(material, job), true);
+        return new SheetWork(material, thickness, nesting, nesting.solve(search));
+    }
+
+    /** What is left of the sheets and large enough to be kept, the largest first; it is already paid for. */
+    public static List<Sheet> left(List<SheetWork> works, Units units) {
+        Length least = units.either(LEAST_MM, LEAST_INCHES);
+        List<Sheet> kept = new ArrayList<>();
+        for (SheetWork work : works) {
+            for (SheetLayout.Cut cut : work.layout.sheets()) {
+                Sheet sheet = work.nesting.sheets().get(cut.stock());
+                for (Opening left : cut.left()) {
+                    if (!left.width().isLessThan(least) && !left.height().isLessThan(least)) {
+                        kept.add(new Sheet(leftOf(sheet.name()), sheet.material(), left.width(), left.height(),
+                                cut.times(), null, sheet.grained()));
+                    }
+                }
             }
         }
-        List<Sheet> sheets = job.stock().sheets().stream()
-                .filter(sheet -> sheet.material().toLowerCase(Locale.ROOT).equals(material)
-                        || material.startsWith(sheet.material().toLowerCase(Locale.ROOT) + " "))
-                .toList();
-        SheetNesting nesting = new SheetNesting(panels, sheets, kerf(material, job), true);
-        return new SheetWork(material, layers.getFirst().thickness(), nesting, nesting.solve(search));
+        kept.sort(Comparator.comparingDouble((Sheet sheet) -> sheet.width().toMm() * sheet.height().toMm()).reversed());
+        return List.copyOf(kept);
+    }
+
+    /** What is left of what was left is still left of the first. */
+    private static String leftOf(String name) {
+        String before = SticksTexts.LEFT_OF_A_SHEET.formatted("");
+        return name.startsWith(before) ? name : SticksTexts.LEFT_OF_A_SHEET.formatted(name);
+    }
+
+    /** A job once its sheets are cut: those that were taken are gone from the rack, where they are still there. */
+    public static Job cut(Job job, List<SheetWork> works) {
+        List<Sheet> sheets = new ArrayList<>();
+        for (Sheet sheet : job.stock().sheets()) {
+            int used = 0;
+            for (SheetWork work : works) {
+                for (SheetLayout.Cut cut : work.layout.sheets()) {
+                    used += work.nesting.sheets().get(cut.stock()).withCount(1).equals(sheet.withCount(1))
+                            ? cut.times()
+                            : 0;
+                }
+            }
+            if (sheet.count() > used) {
+                sheets.add(sheet.withCount(sheet.count() - used));
+            }
+        }
+        return job.withStock(job.stock().withSheets(sheets));
     }
 
     /** Glass is scored and boards of paper are cut with a knife: neither loses anything. */

@@ -96,7 +96,14 @@ public final class SheetsFigure {
         marks.area(box, fill, Tint.INK, 1.2);
         String name = work.nesting().panels().get(panel.panel()).name();
         boolean wide = box.width() > sheet.width() * 0.2;
-        marks.label(box.center(), 0, 5, Anchor.MIDDLE, wide ? name : name.substring(0, 1), 13, true, Tint.INK);
+        marks.label(box.center(), 0, 5, Anchor.MIDDLE,
+                wide ? name : brief(name), 13, true, Tint.INK);
+    }
+
+    /** What still fits on a narrow panel: the number of its job, or its first letter. */
+    private static String brief(String name) {
+        String last = name.substring(name.lastIndexOf(' ') + 1);
+        return last.chars().allMatch(Character::isDigit) ? last : name.substring(0, 1);
     }
 
     private void line(SheetWork work, SheetCut cut, Box sheet) {

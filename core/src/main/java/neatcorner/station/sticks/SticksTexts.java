@@ -22,6 +22,9 @@ final class SticksTexts {
 
     // SheetsFigure
 
+    static final String BOARD_FOR_RING = "%s, for %s";
+    static final String PANEL_OF_A_JOB = "%2$s for %1$s";
+    static final String LEFT_OF_A_SHEET = "left of %s";
     static final String NO_SHEETS_TO_CUT = "No sheets to cut from yet";
     static final String ADD_THE_SHEETS_OF_GLASS = "Add the sheets of glass, mat and backing that you have, above.";
     static final String NO_SHEETS_YET = "No sheets yet";

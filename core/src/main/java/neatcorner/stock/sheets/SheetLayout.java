@@ -1,6 +1,7 @@
 package neatcorner.stock.sheets;
 
 import java.util.List;
+import neatcorner.outline.Opening;
 
 /**
  * Where panels of one material are cut from.
@@ -16,11 +17,13 @@ public record SheetLayout(List<Cut> sheets, int unplaced, int bound, boolean pro
      * A sheet with its panels and cuts, cut alike so many times.
      *
      * @param stock index of its kind
+     * @param left  what comes off besides the panels, from edge to edge
      */
-    public record Cut(int stock, int times, List<PlacedPanel> panels, List<SheetCut> cuts) {
+    public record Cut(int stock, int times, List<PlacedPanel> panels, List<SheetCut> cuts, List<Opening> left) {
         public Cut {
             panels = List.copyOf(panels);
             cuts = List.copyOf(cuts);
+            left = List.copyOf(left);
         }
     }
 

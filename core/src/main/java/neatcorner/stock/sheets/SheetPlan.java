@@ -3,6 +3,7 @@ package neatcorner.stock.sheets;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
 import neatcorner.stock.Sheet;
 
 /** Turns blocks on sheets into places and numbered cuts, the longest cuts first. */
@@ -24,11 +25,12 @@ final class SheetPlan {
         long trim = nesting.trim(stock);
         cutting.trim(sheet, trim);
         cutting.takeApart(block, trim, trim, sheet.width().units() - trim, sheet.height().units() - trim);
-        SheetLayout.Cut cut = new SheetLayout.Cut(stock, 1, cutting.panels, cutting.cuts);
+        SheetLayout.Cut cut = new SheetLayout.Cut(stock, 1, cutting.panels, cutting.cuts, cutting.left);
         for (int i = 0; i < sheets.size(); i++) {
             SheetLayout.Cut other = sheets.get(i);
             if (other.stock() == stock && other.panels().equals(cut.panels())) {
-                sheets.set(i, new SheetLayout.Cut(stock, other.times() + 1, other.panels(), other.cuts()));
+                sheets.set(i, new SheetLayout.Cut(stock, other.times() + 1, other.panels(), other.cuts(),
+                        other.left()));
                 return;
             }
         }
@@ -42,6 +44,7 @@ final class SheetPlan {
     private final class Cutting {
         final List<PlacedPanel> panels = new ArrayList<>();
         final List<SheetCut> cuts = new ArrayList<>();
+        final List<Opening> left = new ArrayList<>();
 
         /** Bruised edges come off first, where there is a trim. */
         void trim(Sheet sheet, long trim) {
@@ -62,6 +65,12 @@ final class SheetPlan {
                     new Length(strip)));
         }
 
+        private void leave(long width, long height) {
+            if (width > 0 && height > 0) {
+                left.add(new Opening(new Length(width), new Length(height)));
+            }
+        }
+
         /** First to the block's own size, the longer way of waste first; then between its two blocks, and so on. */
         void takeApart(Block block, long x, long y, long right, long bottom) {
             long kerf = nesting.kerf().units();
@@ -72,10 +81,12 @@ final class SheetPlan {
                 if ((i == 0) == wide && x + block.width() < toRight) {
                     cut(true, x + block.width(), y, toBottom,
                             Math.min(block.width(), Math.max(0, toRight - x - block.width() - kerf)));
+                    leave(toRight - x - block.width() - kerf, toBottom - y);
                     toRight = x + block.width();
                 } else if ((i == 0) != wide && y + block.height() < toBottom) {
                     cut(false, y + block.height(), x, toRight,
                             Math.min(block.height(), Math.max(0, toBottom - y - block.height() - kerf)));
+                    leave(toRight - x, toBottom - y - block.height() - kerf);
                     toBottom = y + block.height();
                 }
             }

@@ -49,6 +49,33 @@ class SheetSearchesTest {
         }
     }
 
+    private static double area(Length width, Length height) {
+        return width.toMm() * height.toMm();
+    }
+
+    @Property(tries = 200)
+    void whatIsLeftAndThePanelsMakeUpTheSheet(@ForAll long seed) {
+        Random random = new Random(seed);
+        SheetNesting nesting = any(random);
+        double trim = random.nextBoolean() ? 0 : 10;
+        boolean scored = nesting.kerf().equals(Length.ZERO) && trim == 0;
+        SheetNesting trimmed = new SheetNesting(nesting.panels(),
+                nesting.sheets().stream().map(sheet -> sheet.withTrim(Length.mm(trim))).toList(), nesting.kerf(), true);
+        for (SheetLayout.Cut cut : trimmed.solve(Search.PATIENT).sheets()) {
+            Sheet sheet = trimmed.sheets().get(cut.stock());
+            double whole = area(sheet.width(), sheet.height());
+            double taken = cut.panels().stream().mapToDouble(panel -> area(panel.width(), panel.height())).sum()
+                    + cut.left().stream().mapToDouble(left -> area(left.width(), left.height())).sum();
+            double sawn = cut.cuts().stream().mapToDouble(each -> area(each.to().minus(each.from()), trimmed.kerf()))
+                    .sum();
+            double edges = whole - area(sheet.width().minus(Length.mm(2 * trim)),
+                    sheet.height().minus(Length.mm(2 * trim)));
+            assertTrue(taken <= whole + 1e-6);
+            assertTrue(taken + sawn + edges >= whole - 1e-6, "nothing is lost but dust and bruised edges");
+            assertTrue(!scored || Math.abs(taken - whole) < 1e-6, "a scored sheet loses nothing");
+        }
+    }
+
     @Test
     void manyPanelsGetAGoodPlanQuicklyAndNoClaim() {
         List<Panel> panels = new ArrayList<>();

@@ -20,6 +20,7 @@ import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.outline.Opening;
 import neatcorner.section.RabbetWay;
+import neatcorner.stock.Sheet;
 import neatcorner.stock.Stick;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -74,6 +75,53 @@ class RackTest extends WindowTest {
         assertEquals("thick ash", robot.lookup("#board-name").queryTextInputControl().getText());
         assertTrue(read(robot, "#wood-says").contains("resaw 2 layers"), read(robot, "#wood-says"));
         assertTrue(read(robot, "#wood-says").contains("lead"), "the caution stands where the work is");
+    }
+
+    @Test
+    void whatIsLeftOfASheetIsKeptInTheShopAndTakenForAnotherJob(FxRobot robot) {
+        settle();
+        at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#wood-sheets");
+        settle();
+        List<Sheet> before = bench.job().stock().sheets();
+        List<Sheet> shop = bench.shop().sheets();
+        settle();
+        robot.clickOn("#sheets-more");
+        robot.clickOn("#sheets-cut");
+        settle();
+        List<Sheet> kept = bench.shop().sheets();
+        assertTrue(kept.size() > shop.size());
+        assertTrue(kept.getLast().name().startsWith("left of "), kept.getLast().name());
+        int left = bench.job().stock().sheets().stream().mapToInt(Sheet::count).sum();
+        assertTrue(left < before.stream().mapToInt(Sheet::count).sum(), "what was cut is off the rack");
+        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertEquals(before, bench.job().stock().sheets());
+        assertEquals(shop, bench.shop().sheets(), "both in one step");
+        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        settle();
+        assertEquals(kept, bench.shop().sheets());
+        Sheet first = kept.stream().filter(sheet -> sheet.material().equals("glass")).findFirst().orElseThrow();
+        robot.clickOn("#sheets-more");
+        robot.clickOn("Take " + first.name() + ", " + bench.notation().get().text(first.width()) + " × "
+                + bench.notation().get().text(first.height()));
+        settle();
+        assertEquals(first, bench.job().stock().sheets().getFirst());
+        assertEquals(kept.size() - 1, bench.shop().sheets().size());
+    }
+
+    @Test
+    void sheetsAreCutForSeveralJobsTogether(FxRobot robot) {
+        settle();
+        at(robot, KeyCode.DIGIT5);
+        robot.clickOn("#wood-sheets");
+        settle();
+        robot.clickOn("#sheets-more");
+        settle();
+        robot.clickOn("Cut together with Tide chart, sheet 4");
+        settle();
+        assertTrue(read(robot, ".slate").contains("Glass for 2"), read(robot, ".slate"));
+        assertTrue(read(robot, "#wood-says").contains("2 is Tide chart, sheet 4"), read(robot, "#wood-says"));
     }
 
     @Test

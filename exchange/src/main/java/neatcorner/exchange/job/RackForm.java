@@ -50,7 +50,8 @@ final class RackForm {
                     f.must("thickness", RoughBoard::thickness, STOCK, ""),
                     f.or("bow", RoughBoard::bow, ALLOWANCE, Length.ZERO, "off a straight line, in its middle"),
                     f.or("count", RoughBoard::count, COUNT, 1, ""), price(f, RoughBoard::price),
-                    f.or("defects", RoughBoard::defects, DEFECTS, List.of(), "`[[from, to], …]`")));
+                    f.or("defects", RoughBoard::defects, DEFECTS, List.of(), "`[[from, to], …]`"),
+                    f.or("ring", RoughBoard::ring, Forms.TEXT, "", "whose sticks it gives; without it, the frame's")));
 
     private static final Form<Sheet> SHEET = Form.of("sheet",
             f -> new Sheet(name(f, Sheet::name, "sheet"),
@@ -71,7 +72,7 @@ final class RackForm {
     private static final Form<List<Stick>> STICKS = kinds(STICK);
     private static final Form<List<Pin>> PINS = kinds(PIN);
     private static final Form<List<RoughBoard>> BOARDS = kinds(BOARD);
-    private static final Form<List<Sheet>> SHEETS = kinds(SHEET);
+    static final Form<List<Sheet>> SHEETS = kinds(SHEET);
 
     static final Form<Rack> RACK = Form.of("stock", f -> {
         List<Stick> sticks = f.get("sticks", Rack::sticks, STICKS, "");

@@ -83,6 +83,7 @@ final class ShopForm {
         CornerJig jig = f.take("jig", Shop::jig, JIG, Fields.Need.USUAL, in -> null, "the corner clamping jig");
         int jigs = f.get("jigs", Shop::jigs, COUNT, "how many of them");
         return new Shop(inventory, clamps, jigs == 0 ? null : jig, jigs,
+                f.or("sheets", Shop::sheets, RackForm.SHEETS, List.of(), "what was kept of sheets that were cut"),
                 f.get("bench", Shop::bench, COUNT, "places where a frame can lie in its clamps"),
                 f.get("drying", Shop::drying, COUNT, "places where a frame can dry"),
                 f.get("hours", Shop::hours, HOURS, "when the maker works"));

@@ -6,6 +6,8 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
@@ -21,6 +23,7 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
+import neatcorner.plan.AsFrame;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -39,6 +42,7 @@ final class BoardsMode implements StationMode {
     private final LengthRow lengths;
     private final HBox advice = new HBox();
     private final Button mill;
+    private final MenuButton ring = new MenuButton();
     private final List<Node> tools;
     private final Later<Plan, List<Remedy>> whenShort;
     private final Runnable refresh;
@@ -67,7 +71,11 @@ final class BoardsMode implements StationMode {
         editor = new StockEditor("board", SticksTexts.BOARD, new StockEditor.Edits(
                 name -> change(b -> b.withName(name)), count -> change(b -> b.withCount(count)),
                 price -> change(b -> b.withPrice(price))),
-                List.of(lengths), List.of(Controls.chip(SticksTexts.REMOVE, this::remove)));
+                List.of(lengths), List.of(ring, Controls.chip(SticksTexts.REMOVE, this::remove)));
+        ring.setId("board-ring");
+        ring.setMnemonicParsing(false);
+        ring.setOnShowing(e -> listRings());
+        ring.getItems().add(new MenuItem());
         card = new CardButton(desk, "board-own", "", SticksTexts.BOARD, List.of(editor));
         tools = List.of(add, picker, card, mill);
     }
@@ -83,6 +91,15 @@ final class BoardsMode implements StationMode {
             return job.withStock(job.stock().withBoards(boards));
         });
         card.toggle();
+    }
+
+    private void listRings() {
+        ring.getItems().setAll(AsFrame.all(bench.job()).stream().map(each -> {
+            MenuItem item = new MenuItem(each.ring().isEmpty() ? SticksTexts.FOR_THE_FRAME : each.ring());
+            item.setMnemonicParsing(false);
+            item.setOnAction(e -> change(board -> board.withRing(each.ring())));
+            return item;
+        }).toList());
     }
 
     private void change(UnaryOperator<RoughBoard> changed) {
@@ -139,6 +156,11 @@ final class BoardsMode implements StationMode {
             editor.show(board.name(), board.count(), board.price(), notation);
             card.setText(SticksTexts.OWN_CARD.formatted(board.name()));
             lengths.show(index, plan, notation);
+            ring.setText(plan.job().ring(board.ring()) == null
+                    ? SticksTexts.FOR_THE_FRAME
+                    : SticksTexts.FOR_A_RING.formatted(board.ring()));
+            ring.setVisible(!plan.job().rings().isEmpty());
+            ring.setManaged(ring.isVisible());
             mill.setDisable(BoardWork.of(plan, board).cuts().isEmpty());
         }
         List<Node> buttons = new ArrayList<>();

@@ -39,18 +39,15 @@ public final class RackMenu {
     private static final int LARGEST_LIST = 2_000_000;
 
     private final Workbench bench;
-    private final Runnable refresh;
     private final MenuButton menu = new MenuButton(SticksTexts.RACK);
-    private int listed;
-    private final Map<Path, Job> together = new LinkedHashMap<>();
+    private final OtherJobs others;
 
     public RackMenu(Workbench bench, Runnable refresh) {
         this.bench = bench;
-        this.refresh = refresh;
         menu.setId("rack-menu");
         menu.setOnShowing(e -> list());
         menu.getItems().add(new MenuItem());
-        bench.document().addListener((observed, old, now) -> together.clear());
+        others = new OtherJobs(bench, refresh);
     }
 
     MenuButton button() {
@@ -59,48 +56,18 @@ public final class RackMenu {
 
     /** Jobs that are cut from the same sticks as this one. */
     List<Job> together() {
-        return List.copyOf(together.values());
+        return others.picked();
     }
 
     void forgetTogether() {
-        together.clear();
+        others.forget();
     }
 
     /** Other jobs that could be cut together with this one are added as soon as they are read. */
     private void list() {
         listOwn();
         Job job = bench.job();
-        List<Path> files = others();
-        int turn = ++listed;
-        bench.planning().ask(Planning.Pace.QUICK, search -> alike(job, files), alike -> {
-            if (turn == listed) {
-                alike.forEach(this::offer);
-            }
-        }, bench::fault);
-    }
-
-    private static Map<Path, Job> alike(Job job, List<Path> files) {
-        Map<Path, Job> alike = new LinkedHashMap<>();
-        for (Path file : files) {
-            Job other = read(file);
-            if (other != null && Batch.areAlike(job, other)) {
-                alike.put(file, other);
-            }
-        }
-        return alike;
-    }
-
-    private void offer(Path file, Job other) {
-        CheckMenuItem item = new CheckMenuItem(SticksTexts.CUT_TOGETHER_WITH.formatted(other.title()));
-        item.setMnemonicParsing(false);
-        item.setSelected(together.containsKey(file));
-        item.setOnAction(e -> {
-            if (together.remove(file) == null) {
-                together.put(file, other);
-            }
-            refresh.run();
-        });
-        menu.getItems().add(item);
+        others.offer(menu, other -> Batch.areAlike(job, other));
     }
 
     private void listOwn() {
@@ -143,22 +110,6 @@ public final class RackMenu {
         item.setMnemonicParsing(false);
         item.setOnAction(e -> run.run());
         menu.getItems().add(item);
-    }
-
-    private List<Path> others() {
-        Path own = bench.file();
-        return (bench.folders().isDemo(own) ? bench.folders().demoJobs() : bench.folders().ownJobs()).stream()
-                .filter(file -> !file.equals(own))
-                .limit(40).toList();
-    }
-
-    private static @Nullable Job read(Path file) {
-        try {
-            return JobFile.read(file).job();
-        } catch (BadFile | IOException e) {
-            LOG.log(Level.INFO, "left out of the list: " + file, e);
-            return null;
-        }
     }
 
     private void sayWhatElse() {

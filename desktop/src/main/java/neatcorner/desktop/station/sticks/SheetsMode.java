@@ -13,17 +13,21 @@ import javafx.scene.control.MenuItem;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.desk.Later;
+import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.drawing.Figure;
 import neatcorner.fitout.Layer;
+import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
+import neatcorner.measure.Theirs;
 import neatcorner.measure.Units;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.station.sticks.SheetWork;
@@ -44,14 +48,23 @@ final class SheetsMode implements StationMode {
     private final MenuButton add = new MenuButton(SticksTexts.ADD_A_SHEET_OF);
     private final CheckBox grained = new CheckBox(SticksTexts.HAS_PATTERN);
     private final List<Node> tools;
-    private final Later<Plan, List<SheetWork>> works;
+    private final MenuButton more = new MenuButton(SticksTexts.MORE);
+    private final OtherJobs others;
+    private final Later<Asked, List<SheetWork>> works;
     private final Runnable refresh;
+
+    private record Asked(Plan plan, List<Job> others) {}
 
     SheetsMode(Desk desk, Runnable refresh) {
         bench = desk.bench();
         this.refresh = refresh;
         picker = new Controls.Picker("sheet", refresh);
-        works = new Later<>(bench, List.of(), SheetWork::of, refresh);
+        works = new Later<>(bench, List.of(), (asked, search) -> SheetWork.of(asked.plan, asked.others, search),
+                refresh);
+        others = new OtherJobs(bench, refresh);
+        more.setId("sheets-more");
+        more.setOnShowing(e -> listMore());
+        more.getItems().add(new MenuItem());
         add.setId("add-sheet");
         add.setOnShowing(e -> list());
         add.getItems().add(new MenuItem());
@@ -65,14 +78,12 @@ final class SheetsMode implements StationMode {
                 price -> change(s -> s.withPrice(price))),
                 List.of(lengths), List.of(grained, Controls.chip(SticksTexts.REMOVE, this::remove)));
         card = new CardButton(desk, "sheet-own", "", SticksTexts.SHEET, List.of(editor));
-        tools = List.of(add, picker, card);
+        tools = List.of(add, picker, card, more);
     }
 
     private void list() {
         add.getItems().clear();
-        Set<String> materials = bench.job().pack().layers().stream().filter(Layer::isSheet)
-                .map(SheetWork::material)
-                .collect(Collectors.toCollection(LinkedHashSet::new));
+        Set<String> materials = SheetWork.materials(bench.job());
         for (String material : materials) {
             MenuItem item = new MenuItem(bench.notation().get().words(SheetWork.title(material)));
             item.setMnemonicParsing(false);
@@ -82,6 +93,50 @@ final class SheetsMode implements StationMode {
         if (materials.isEmpty()) {
             add.getItems().add(new MenuItem(SticksTexts.NO_SHEETS));
         }
+    }
+
+    /** What is left of sheets is kept in the shop, and taken from there; other jobs are cut from the same sheets. */
+    private void listMore() {
+        more.getItems().clear();
+        Job job = bench.job();
+        List<SheetWork> now = works(bench.currentPlan());
+        List<Sheet> left = SheetWork.left(now, job.units());
+        MenuItem cut = new MenuItem(SticksTexts.SHEETS_ARE_CUT.formatted(left.size()));
+        cut.setId("sheets-cut");
+        cut.setDisable(now.stream().allMatch(work -> work.layout().count() == 0));
+        cut.setOnAction(e -> cut(now, left));
+        more.getItems().add(cut);
+        Set<String> materials = SheetWork.materials(job);
+        bench.shop().sheets().stream()
+                .filter(sheet -> materials.stream().anyMatch(material -> SheetWork.isOf(material, sheet)))
+                .forEach(sheet -> more.getItems().add(taking(sheet)));
+        others.offer(more, other -> SheetWork.sharesSheets(job, other));
+    }
+
+    private void cut(List<SheetWork> now, List<Sheet> left) {
+        bench.change(SticksTexts.CHANGE_SHEETS_ARE_CUT, Edit.both(job -> SheetWork.cut(job, now), shop -> {
+            List<Sheet> kept = new ArrayList<>(shop.sheets());
+            kept.addAll(left);
+            return shop.withSheets(kept);
+        }));
+        bench.notice().set(Notice.info(SticksTexts.SHEETS_WERE_CUT.formatted(left.size())));
+    }
+
+    private MenuItem taking(Sheet sheet) {
+        Notation notation = bench.notation().get();
+        MenuItem item = new MenuItem(SticksTexts.TAKE_A_SHEET.formatted(sheet.name(), notation.text(sheet.width()),
+                notation.text(sheet.height())));
+        item.setMnemonicParsing(false);
+        item.setOnAction(e -> bench.change(SticksTexts.CHANGE_TAKE_A_SHEET, Edit.both(job -> {
+            List<Sheet> sheets = new ArrayList<>(job.stock().sheets());
+            sheets.addFirst(sheet);
+            return job.withStock(job.stock().withSheets(sheets));
+        }, shop -> {
+            List<Sheet> kept = new ArrayList<>(shop.sheets());
+            kept.remove(sheet);
+            return shop.withSheets(kept);
+        })));
+        return item;
     }
 
     private void add(String material) {
@@ -114,7 +169,7 @@ final class SheetsMode implements StationMode {
     }
 
     private List<SheetWork> works(Plan plan) {
-        return works.of(plan);
+        return works.of(new Asked(plan, others.picked()));
     }
 
     @Override
@@ -185,6 +240,13 @@ final class SheetsMode implements StationMode {
     @Override
     public List<Sentence> says(Plan plan) {
         List<Sentence> says = new ArrayList<>();
+        if (!others.picked().isEmpty()) {
+            List<String> names = new ArrayList<>();
+            for (Job job : others.picked()) {
+                names.add(SticksTexts.NUMBERED_JOB.formatted(names.size() + 2, Theirs.words(job.title())));
+            }
+            says.add(Sentence.of(SticksTexts.PANELS_NUMBERED_TOGETHER.formatted(String.join(", ", names))));
+        }
         for (SheetWork work : works(plan)) {
             if (!work.layout().isComplete() && !plan.job().stock().sheets().isEmpty()) {
                 says.add(Sentence.of(

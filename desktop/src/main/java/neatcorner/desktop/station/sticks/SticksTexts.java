@@ -72,6 +72,15 @@ final class SticksTexts {
 
     // SheetsMode
 
+    static final String FOR_THE_FRAME = "for the frame";
+    static final String FOR_A_RING = "for %s";
+    static final String SHEETS_ARE_CUT = "They are cut: keep what is left (%s)";
+    static final String CHANGE_SHEETS_ARE_CUT = "sheets are cut";
+    static final String SHEETS_WERE_CUT = "The sheets are off the rack; %s pieces worth keeping are in the shop, for any job.";
+    static final String TAKE_A_SHEET = "Take %s, %s × %s";
+    static final String CHANGE_TAKE_A_SHEET = "take a sheet";
+    static final String NUMBERED_JOB = "%s is %s";
+    static final String PANELS_NUMBERED_TOGETHER = "Panels are numbered by their jobs: 1 is this one, %s.";
     static final String ADD_A_SHEET_OF = "Add a sheet of …";
     static final String HAS_PATTERN = "has a pattern: do not turn panels";
     static final String HEIGHT = "Height";

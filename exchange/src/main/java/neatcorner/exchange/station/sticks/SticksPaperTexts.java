@@ -7,6 +7,7 @@ package neatcorner.exchange.station.sticks;
 final class SticksPaperTexts {
     // SticksFiles
 
+    static final String BOARD_FOR_RING = "%s, for %s";
     static final String CUT_LIST = "Cut list";
     static final String EACH_SO_OFTEN = "each %s times";
     static final String PIECE = "piece";

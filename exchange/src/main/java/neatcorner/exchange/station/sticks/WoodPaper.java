@@ -42,7 +42,12 @@ final class WoodPaper {
                         notation),
                 PaperSheet.UNIT);
         for (BoardMilling milling : BoardWork.of(plan)) {
-            sheet.note("–", Theirs.words(milling.board().name()), true);
+            String ring = milling.board().ring();
+            sheet.note("–", ring.isEmpty()
+                    ? Theirs.words(milling.board().name())
+                    : SticksPaperTexts.BOARD_FOR_RING.formatted(Theirs.words(milling.board().name()),
+                            Theirs.words(ring)),
+                    true);
             for (Sentence step : BoardWork.steps(milling)) {
                 sheet.tick(step);
             }
