@@ -2,6 +2,7 @@ package neatcorner.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiPredicate;
 import neatcorner.measure.Length;
 
 /**
@@ -64,9 +65,18 @@ public record Piece(String name, Place place, Length outer, Length sight, Length
 
     /** The pieces in groups of twins, in the order in which the first of each comes. */
     public static List<List<Piece>> twins(List<Piece> pieces) {
+        return groups(pieces, Piece::isTwinOf);
+    }
+
+    /** The pieces in groups that are cut to one stop, whatever they belong to. */
+    public static List<List<Piece>> cutAlike(List<Piece> pieces) {
+        return groups(pieces, Piece::isCutLike);
+    }
+
+    private static List<List<Piece>> groups(List<Piece> pieces, BiPredicate<Piece, Piece> belong) {
         List<List<Piece>> groups = new ArrayList<>();
         for (Piece piece : pieces) {
-            groups.stream().filter(group -> group.getFirst().isTwinOf(piece)).findFirst().orElseGet(() -> {
+            groups.stream().filter(group -> belong.test(group.getFirst(), piece)).findFirst().orElseGet(() -> {
                 groups.add(new ArrayList<>());
                 return groups.getLast();
             }).add(piece);
@@ -86,8 +96,12 @@ public record Piece(String name, Place place, Length outer, Length sight, Length
 
     /** True when the two, of one ring, can be cut to one stop with the same saw settings. */
     public boolean isTwinOf(Piece other) {
+        return isCutLike(other) && place.ring().equals(other.place.ring());
+    }
+
+    /** True when the two can be cut to one stop with the same saw settings, as two braces. */
+    public boolean isCutLike(Piece other) {
         return outer.equals(other.outer) && sight.equals(other.sight) && face.equals(other.face)
-                && reach.equals(other.reach) && place.ring().equals(other.place.ring())
-                && left.isNear(other.left) && right.isNear(other.right);
+                && reach.equals(other.reach) && left.isNear(other.left) && right.isNear(other.right);
     }
 }

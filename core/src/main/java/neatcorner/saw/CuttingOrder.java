@@ -22,9 +22,9 @@ public final class CuttingOrder {
     /** A piece among those of all frames. */
     private record Named(String piece, int frame) {}
 
-    /** The stop settings, longest first; twins share one, and pieces of one length with other angles follow each other. */
+    /** The stop settings, longest first; pieces that are cut alike share one, and pieces of one length with other angles follow each other. */
     public static List<SawSetting> settings(List<Piece> pieces) {
-        List<List<Piece>> groups = Piece.twins(pieces);
+        List<List<Piece>> groups = Piece.cutAlike(pieces);
         groups.sort(Comparator.comparing((List<Piece> group) -> group.getFirst().span()).reversed());
         return groups.stream().map(group -> {
             Piece first = group.getFirst();

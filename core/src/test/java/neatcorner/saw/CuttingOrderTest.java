@@ -52,6 +52,17 @@ class CuttingOrderTest {
     }
 
     @Test
+    void piecesOfSeveralPartsThatAreCutAlikeShareAStop() {
+        Piece brace = FramePieces.ofRectangle(new Opening(Length.mm(300), Length.mm(300)), Faces.all(Length.mm(20)))
+                .getFirst();
+        List<SawSetting> settings = CuttingOrder.settings(List.of(brace.of("left brace"), brace.of("right brace")));
+        assertEquals(1, settings.size());
+        assertEquals(List.of("left brace A", "right brace A"), settings.getFirst().pieces());
+        assertEquals(2, Piece.twins(List.of(brace.of("left brace"), brace.of("right brace"))).size(),
+                "they may need different sticks");
+    }
+
+    @Test
     void aWiderBottomGivesTheSidesTwoAngles() {
         Faces faces = new Faces(Length.mm(30), Length.mm(30), Length.mm(50), Length.mm(30));
         List<SawSetting> settings = CuttingOrder.settings(frame(faces));

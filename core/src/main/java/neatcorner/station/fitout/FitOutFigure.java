@@ -18,6 +18,7 @@ import neatcorner.fitout.Retainers;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Opening;
+import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 
 /**
@@ -101,14 +102,53 @@ public final class FitOutFigure {
         marks.dimension(first.plus(off.x(), off.y()), corner.plus(off.x(), off.y()), offset(corner, first),
                 at.getFirst(),
                 FitOutTexts.FIRST_FROM_CORNER, FitOutFields.FIRST);
+        Point shift = new Point(-out.x() * wall, out.y() * wall);
+        handle(corner, first, shift, FitOutFields.FIRST);
         if (at.size() > 1) {
             Point next = FrameBack.turned(face.along(bottom, false, at.get(1).toMm()));
             marks.dimension(next.plus(off.x(), off.y()), first.plus(off.x(), off.y()), 2 * offset(corner, first),
                     at.get(1).minus(at.getFirst()), FitOutTexts.MOST_APART, FitOutFields.MOST);
+            handle(first, next, shift, FitOutFields.MOST);
         }
-        Point hold = first.plus(-out.x() * wall, out.y() * wall);
-        double length = Math.max(1e-9, Math.hypot(first.x() - corner.x(), first.y() - corner.y()));
-        marks.handle(hold, FitOutFields.FIRST, (first.x() - corner.x()) / length, (first.y() - corner.y()) / length);
+    }
+
+    /** Dragging a place on the way from another one away from that makes a length longer. */
+    private void handle(Point from, Point to, Point shift, Field field) {
+        double length = Math.max(1e-9, Math.hypot(to.x() - from.x(), to.y() - from.y()));
+        marks.handle(to.plus(shift.x(), shift.y()), field, (to.x() - from.x()) / length, (to.y() - from.y()) / length);
+    }
+
+    /** Along the top, from the end of its piece to the first screw, and from there to the next. */
+    private void measures(FitOutWork.Row row, RingFace face) {
+        int top = 0;
+        for (int i = 1; i < face.count(); i++) {
+            top = face.middle(i).y() < face.middle(top).y() ? i : top;
+        }
+        List<Length> at = row.along().get(top).at();
+        if (at.isEmpty()) {
+            return;
+        }
+        String ring = row.ring().ring().name();
+        double start = shift(row, face, top);
+        Point out = face.outwards(top, face.length(top, false) / 2);
+        Point corner = FrameBack.turned(face.along(top, true, start));
+        Point first = FrameBack.turned(face.along(top, true, start + at.getFirst().toMm()));
+        marks.dimension(first, corner, -offset(corner, first), at.getFirst(), FitOutTexts.FIRST_SCREW_FROM_END,
+                FitOutFields.firstScrew(ring));
+        double half = row.ring().section().width().toMm() / 2;
+        Point inwards = new Point(out.x() * half, -out.y() * half);
+        handle(corner, first, inwards, FitOutFields.firstScrew(ring));
+        if (at.size() > 1) {
+            Point next = FrameBack.turned(face.along(top, true, start + at.get(1).toMm()));
+            marks.dimension(next, first, -offset(corner, first), at.get(1).minus(at.getFirst()),
+                    FitOutTexts.SCREWS_MOST_APART, FitOutFields.mostScrews(ring));
+            handle(first, next, inwards, FitOutFields.mostScrews(ring));
+        }
+    }
+
+    /** How far along its outer edge a piece's long point lies. */
+    private static double shift(FitOutWork.Row row, RingFace face, int side) {
+        return (face.length(side, true) - row.along().get(side).piece().longPoint().toMm()) / 2;
     }
 
     private static double offset(Point corner, Point first) {
@@ -189,7 +229,7 @@ public final class FitOutFigure {
             RingFace face = back.face(row.ring());
             double half = row.ring().section().width().toMm() / 2;
             for (int i = 0; i < row.along().size() && i < face.count(); i++) {
-                double shift = (face.length(i, true) - row.along().get(i).piece().longPoint().toMm()) / 2;
+                double shift = shift(row, face, i);
                 for (Length at : row.along().get(i).at()) {
                     Point edge = face.along(i, true, at.toMm() + shift);
                     Point out = face.outwards(i, face.length(i, false) / 2);
@@ -197,6 +237,9 @@ public final class FitOutFigure {
                     marks.area(FrameBack.disc(place, radius), Tint.METAL, Tint.INK, 1);
                     marks.line(Tint.INK, 1, place.plus(-radius * 0.7, 0), place.plus(radius * 0.7, 0));
                 }
+            }
+            if (row.equals(FitOutWork.of(plan).screws().getFirst()) && contours.segments().isEmpty()) {
+                measures(row, face);
             }
             String name = FitOutTexts.SCREW_OF.formatted(row.ring().ring().name());
             marks.thing(FrameFront.points(contours.outside()).stream().map(FrameBack::turned).toList(),

@@ -176,7 +176,8 @@ final class GlueUpTexts {
             + "flush with the outer edge.";
     static final String FACE = "Mark the {name} from the template of one arc, corner by corner; saw outside the line, smooth it, "
             + "and glue it to the front of the frame.";
-    static final String HINGES = "Let the {name} in, {0} of them, when the finish is dry.";
+    static final String HINGES = "Let the {name} in, {0} of them, when the finish is dry: knife round a leaf, "
+            + "and recess it by its thickness, flush with the wood.";
     static final String BRACKETS = "Screw the {name} on, {0} of them, with 10 mm or more of travel left to press what is "
             + "inside against the front.";
     static final String VENTS = "Drill the {name} before the finish: {0} holes of {1} in the top, as many in the bottom.";

@@ -214,7 +214,7 @@ public final class HangingFigure {
         switch (hanging.by()) {
             case SAWTOOTH -> marks.area(new Box(hung.x() - size * 2, hung.y() - size * 0.5, hung.x() + size * 2,
                     hung.y() + size * 0.5), Tint.METAL, Tint.INK, 1.2);
-            case CLEAT -> cleat(at);
+            case CLEAT -> cleat(at, size);
             case STRIPS, SCREWS -> work.hooks().forEach(hook -> marks.area(FrameBack.disc(
                     at.apply(below(hook.from().toMm(), work.drop())), size * 0.6), Tint.METAL,
                     Tint.INK, 1.2));
@@ -230,13 +230,23 @@ public final class HangingFigure {
         }
     }
 
-    private void cleat(UnaryOperator<Point> at) {
+    private void cleat(UnaryOperator<Point> at, double size) {
         double inset = work.width().toMm() * 0.1;
         double y = outline.top() + work.drop().toMm();
         double deep = Math.max(12, plan.job().section().width().toMm() * 0.4);
         List<Point> strip = List.of(new Point(outline.left() + inset, y - deep), new Point(outline.right() - inset,
                 y - deep), new Point(outline.right() - inset, y + deep), new Point(outline.left() + inset, y + deep));
         marks.wood(strip.stream().map(at).toList(), Tint.wood(plan.job().section().wood()), 0, 91);
+        bumper(at, outline.left(), 1, size);
+        bumper(at, outline.right(), -1, size);
+    }
+
+    /** In a lower corner; {@code way} is 1 where the frame lies to the right of that. */
+    private void bumper(UnaryOperator<Point> at, double edge, int way, double size) {
+        double half = plan.job().section().width().toMm() / 2;
+        List<Point> felt = FrameBack.disc(at.apply(new Point(edge + way * half, outline.bottom() - half)), size * 0.75);
+        marks.area(felt, Tint.BACKING, Tint.INK, 1.4);
+        marks.thing(felt, "bumper" + way, HangingTexts.BUMPER);
     }
 
     private void ring(Point at, double size) {

@@ -52,6 +52,10 @@ final class HangingSlate {
                             ? Reading.computed(HangingTexts.BETWEEN_HOOKS, apart, HangingTexts.AS_WIDE_AS_THE_RINGS)
                             : Reading.given(HangingTexts.BETWEEN_HOOKS, apart)));
         }
+        if (hanging.by() == HangBy.CLEAT) {
+            rows.add(Slate.Row.plain(HangingTexts.BUMPERS, Reading.computed(HangingTexts.BUMPERS,
+                    HangingWork.cleatThick(plan.job().units()), HangingTexts.BUMPERS_FORMULA)));
+        }
         Wire wire = work.wire();
         if (wire != null) {
             rows.add(Slate.Row.large(HangingTexts.WIRE_TO_CUT, Reading.computed(HangingTexts.WIRE_TO_CUT,

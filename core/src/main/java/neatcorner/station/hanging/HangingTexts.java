@@ -74,6 +74,9 @@ final class HangingTexts {
     // HangingFigure
 
     static final String ON_THE_WALL = "The frame on its wall";
+    static final String BUMPERS = "Bumpers at the bottom, thick";
+    static final String BUMPERS_FORMULA = "as the usual cleat stands off, so that the frame hangs plumb";
+    static final String BUMPER = "bumper";
     static final String FROM_BEHIND = "from behind";
     static final String RING_SPAN = "From ring to ring";
 

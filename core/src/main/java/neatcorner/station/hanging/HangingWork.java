@@ -242,4 +242,9 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
     public Length top(Job job) {
         return job.hanging().centre().plus(height.scaled(0.5));
     }
+
+    /** How far the usual cleat holds a frame off its wall: common practice. */
+    static Length cleatThick(Units units) {
+        return units.either(12, 1.0 / 2);
+    }
 }

@@ -31,7 +31,8 @@ public final class PaperSheet {
     private static final double GUTTER = 18;
     private static final double BOX = 9;
 
-    private final PaperSize paper;
+    private final double pageWidth;
+    private final double pageHeight;
     private final Notation notation;
     private final String job;
     private final double margin;
@@ -51,15 +52,26 @@ public final class PaperSheet {
     }
 
     public PaperSheet(PdfPen pen, PaperSize paper, Notation notation, String job) {
-        this.pen = pen;
-        this.paper = paper;
+        this(pen, paper, 1, notation, job);
+    }
+
+    /** With everything a share of its usual size. */
+    PaperSheet(PagePen pen, PaperSize paper, double share, Notation notation, String job) {
+        this.pen = share < 1 ? new ReducedPen(pen, share) : pen;
+        this.pageWidth = paper.width() / share;
+        this.pageHeight = paper.height() / share;
         this.notation = notation;
-        this.painter = new PaperPainter(pen, notation);
+        this.painter = new PaperPainter(this.pen, notation);
         this.job = job;
         margin = paper.width() < 500 ? 30 : 40;
         x = margin;
         y = margin;
-        width = paper.width() - 2 * margin;
+        width = pageWidth - 2 * margin;
+    }
+
+    /** The number of the page that is written on, from 1. */
+    public int page() {
+        return page;
     }
 
     /** Two parts beside each other, the first with this share of the width; on a new sheet where there is no room. */
@@ -124,7 +136,7 @@ public final class PaperSheet {
         }
         List<Part> first = parts.subList(0, split);
         List<Part> second = parts.subList(split, parts.size());
-        if (all / 2 > paper.height() - 3 * margin) {
+        if (all / 2 > pageHeight - 3 * margin) {
             write(parts);
         } else {
             beside(0.5, () -> write(first), () -> write(second));
@@ -144,7 +156,7 @@ public final class PaperSheet {
 
     /** Height that is left on this sheet. */
     public double left() {
-        return paper.height() - margin - 6 - y;
+        return pageHeight - margin - 6 - y;
     }
 
     /** Begins a new sheet unless this much height is left, or this one is still empty; columns stay whole. */
@@ -169,10 +181,10 @@ public final class PaperSheet {
 
     private void footer() {
         pen.place(0, 0, 1);
-        pen.write(margin, paper.height() - 24, Anchor.START,
+        pen.write(margin, pageHeight - 24, Anchor.START,
                 Wording.clipped(pen, job, textWidth() * 0.8, 8.5, Pen.Face.TEXT), 8.5,
                 Pen.Face.TEXT, Tint.FAINT_INK);
-        pen.write(paper.width() - margin, paper.height() - 24, Anchor.END, PageTexts.PAGE.formatted(page), 8.5,
+        pen.write(pageWidth - margin, pageHeight - 24, Anchor.END, PageTexts.PAGE.formatted(page), 8.5,
                 Pen.Face.TEXT,
                 Tint.FAINT_INK);
     }

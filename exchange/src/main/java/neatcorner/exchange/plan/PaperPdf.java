@@ -7,6 +7,7 @@ import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.PdfPen;
 import neatcorner.exchange.paper.Photos;
+import neatcorner.exchange.paper.TwoSides;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.job.DayText;
 import neatcorner.job.Order;
@@ -20,7 +21,8 @@ import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 
 /**
  * The job on paper, to be pinned over the saw: a plain frame takes one sheet. On its front what is cut: the frame, the cut
- * list, the sticks, the saw's settings with a box for every cut. On its back how it is put together, and what to mind.
+ * list, the sticks, the saw's settings with a box for every cut. On its back how it is put together, and what to mind. A richer one is
+ * written a little smaller, so that it does not take more, and its back goes on where its front ends.
  */
 public final class PaperPdf {
     private final Plan plan;
@@ -40,7 +42,8 @@ public final class PaperPdf {
 
     /** As the other; when it is told to stop, sheets are cut as well as they were laid out by then. */
     public static byte[] write(Plan plan, PaperSize paper, Notation notation, Search search) throws IOException {
-        return document(plan, paper, notation, sheet -> new PaperPdf(plan, notation, sheet).write(search));
+        return pages(plan, paper, Photos.NONE, pen -> TwoSides.write(pen, paper, notation, plan.job().title(),
+                sheet -> new PaperPdf(plan, notation, sheet).write(search)));
     }
 
     private void write(Search search) throws IOException {
@@ -59,7 +62,9 @@ public final class PaperPdf {
         if (minded) {
             part(StationFiles.Moment.CAUTIONS, telling);
         }
-        sheet.newPage();
+        if (sheet.page() == 1) {
+            sheet.newPage();
+        }
         part(StationFiles.Moment.CORNERS, telling);
         part(StationFiles.Moment.GLUE_UP, telling);
         part(StationFiles.Moment.FIT_OUT, telling);
@@ -121,19 +126,14 @@ public final class PaperPdf {
         });
     }
 
-    /** What is written on a stack of sheets. */
-    @FunctionalInterface
-    interface Content {
-        void write(PaperSheet sheet) throws IOException;
-    }
-
     /** A document of sheets with their feet. */
-    static byte[] document(Plan plan, PaperSize paper, Notation notation, Content content) throws IOException {
+    static byte[] document(Plan plan, PaperSize paper, Notation notation, TwoSides.Content content)
+            throws IOException {
         return document(plan, paper, notation, Photos.NONE, content);
     }
 
     /** As the other, with photos. */
-    static byte[] document(Plan plan, PaperSize paper, Notation notation, Photos photos, Content content)
+    static byte[] document(Plan plan, PaperSize paper, Notation notation, Photos photos, TwoSides.Content content)
             throws IOException {
         return pages(plan, paper, photos, pen -> {
             PaperSheet sheet = new PaperSheet(pen, paper, notation, plan.job().title());

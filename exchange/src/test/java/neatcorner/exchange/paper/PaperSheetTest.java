@@ -93,8 +93,8 @@ class PaperSheetTest {
 
     @Test
     void everySheetSaysWhichJobAndWhichPageItIs() throws Exception {
-        byte[] pdf = PaperPdf.write(plan(7), PaperSize.A4, MM);
-        assertTrue(pages(pdf) > 2);
+        byte[] pdf = PaperPdf.write(plan(7), PaperSize.A5, MM);
+        assertTrue(pages(pdf) >= 2);
         for (int i = 1; i <= pages(pdf); i++) {
             String text = page(pdf, i);
             assertTrue(text.contains("page " + i), text);

@@ -25,8 +25,10 @@ import neatcorner.exchange.plan.Paper;
 import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.job.Order;
+import neatcorner.job.Preset;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Spelling;
@@ -44,6 +46,8 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.w3c.dom.Document;
 
 /** What is written is read back by libraries that know nothing of this program. */
@@ -114,6 +118,23 @@ class PapersTest {
                     assertEquals(2, document.getNumberOfPages(), paper + " " + notation);
                 }
             }
+        }
+    }
+
+    /** Fit-out and hanging stand on the back of every kind of frame, whatever belongs to it. */
+    @ParameterizedTest
+    @EnumSource(Preset.class)
+    void everyKindOfFrameTakesOneSheet(Preset kind) throws Exception {
+        for (Units units : Units.values()) {
+            Job blank = Defaults.blank(units).withSize(SizeOf.ART,
+                    new Opening(units.either(420, 16.5), units.either(594, 23.375)));
+            Plan plan = Planner.plan(kind.of(blank, units));
+            byte[] sheet = PaperPdf.write(plan, PaperSize.A4, Notation.of(units));
+            try (PDDocument document = Loader.loadPDF(sheet)) {
+                assertTrue(document.getNumberOfPages() <= 2, kind + " " + units);
+            }
+            assertTrue(text(sheet).contains("Fit-out") || plan.job().pack().layers().isEmpty(), text(sheet));
+            assertTrue(text(sheet).contains("Hanging"), text(sheet));
         }
     }
 
