@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.measure.Theirs;
 import neatcorner.member.Member;
 import neatcorner.member.MemberKind;
 import neatcorner.plan.Field;
@@ -69,6 +70,12 @@ public final class MemberFields {
         return plan.job().members().stream().flatMap(member -> of(member).stream()).toList();
     }
 
+    /** What a field of a ring or a member is called where it is plain whose it is. */
+    public static String brief(Field field, String name) {
+        String whole = OpeningTexts.OF_A_PART.formatted(Theirs.words(name), "");
+        return field.title().startsWith(whole) ? field.title().substring(whole.length()) : field.title();
+    }
+
     private static String widthTitle(MemberKind kind) {
         return switch (kind) {
             case MemberKind.Triangles triangles -> OpeningTexts.MEMBER_LEG;
@@ -86,10 +93,11 @@ public final class MemberFields {
 
     private static Field field(String name, String id, String title, LengthRange range, Function<Member, Length> get,
             BiFunction<Member, Length, Member> set) {
-        return new Field("part." + id + "." + name, title, range, plan -> {
-            Member member = plan.job().member(name);
-            return member == null ? Length.ZERO : get.apply(member);
-        }, (job, length) -> job.withMember(name, member -> set.apply(member, length)));
+        return new Field("part." + id + "." + name, OpeningTexts.OF_A_PART.formatted(Theirs.words(name), title), range,
+                plan -> {
+                    Member member = plan.job().member(name);
+                    return member == null ? Length.ZERO : get.apply(member);
+                }, (job, length) -> job.withMember(name, member -> set.apply(member, length)));
     }
 
     private static <K extends MemberKind> Field kind(String name, String id, String title, LengthRange range,

@@ -78,6 +78,7 @@ final class OpeningTexts {
 
     // MemberFields
 
+    static final String OF_A_PART = "%s, %s";
     static final String MEMBER_WIDTH = "Width";
     static final String MEMBER_THICKNESS = "Thickness";
     static final String MEMBER_LEG = "Leg";

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.measure.Theirs;
 import neatcorner.plan.Field;
 
 /** The lengths that a ring has, by its name. */
@@ -43,9 +44,10 @@ public final class RingFields {
 
     private static Field field(String name, String id, String title, LengthRange range, Function<Ring, Length> get,
             BiFunction<Ring, Length, Ring> set) {
-        return new Field("ring." + id + "." + name, title, range, plan -> {
-            Ring ring = plan.job().ring(name);
-            return ring == null ? Length.ZERO : get.apply(ring);
-        }, (job, length) -> job.withRing(name, ring -> set.apply(ring, length)));
+        return new Field("ring." + id + "." + name, OpeningTexts.OF_A_PART.formatted(Theirs.words(name), title), range,
+                plan -> {
+                    Ring ring = plan.job().ring(name);
+                    return ring == null ? Length.ZERO : get.apply(ring);
+                }, (job, length) -> job.withRing(name, ring -> set.apply(ring, length)));
     }
 }

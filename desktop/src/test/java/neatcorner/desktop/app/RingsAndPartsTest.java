@@ -185,6 +185,30 @@ class RingsAndPartsTest extends WindowTest {
     }
 
     @Test
+    void theFinderSaysWhoseWidthItIs(FxRobot robot) {
+        settle();
+        openCard(robot);
+        add(robot, "ring-round");
+        add(robot, "bar");
+        assertTrue(read(robot, "#built-of").contains("Width"), read(robot, "#built-of"));
+        assertFalse(read(robot, "#built-of").contains(", Width"), "whose it is stands above");
+        robot.push(KeyCode.ESCAPE);
+        settle();
+        robot.push(KeyCode.CONTROL, KeyCode.K);
+        settle();
+        robot.write("band round it, width");
+        settle();
+        assertTrue(read(robot, "#finder").contains("band round it, Width"), read(robot, "#finder"));
+        robot.push(KeyCode.ENTER);
+        settle();
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("17");
+        robot.push(KeyCode.ENTER);
+        settle();
+        assertEquals(Length.mm(17), Objects.requireNonNull(bench.job().ring("band round it")).section().width());
+    }
+
+    @Test
     void partsOfAllKindsAreTold(FxRobot robot) {
         settle();
         openCard(robot);

@@ -37,6 +37,7 @@ import neatcorner.plan.Plan;
 import neatcorner.station.opening.MemberFields;
 import neatcorner.station.opening.MemberNumber;
 import neatcorner.station.opening.RingFields;
+import org.jspecify.annotations.Nullable;
 
 /** Rings and parts of a frame by their names; the one that is picked with its sizes, and what can be added. */
 final class BuiltOf extends VBox {
@@ -64,6 +65,16 @@ final class BuiltOf extends VBox {
     /** Picks the ring or part of that name. */
     void pick(String name) {
         picked = name;
+    }
+
+    /** The ring or part that has such a length; null where none has. */
+    @Nullable
+    String owner(Field field) {
+        Job job = bench.job();
+        return Stream.concat(
+                job.rings().stream().filter(ring -> RingFields.of(ring).contains(field)).map(Ring::name),
+                job.members().stream().filter(member -> MemberFields.of(member).contains(field)).map(Member::name))
+                .findFirst().orElse(null);
     }
 
     void show(Plan plan, Notation notation) {
@@ -95,7 +106,7 @@ final class BuiltOf extends VBox {
             fields = MemberFields.of(member);
             controls.addAll(ofMember(member, notation));
         }
-        boxes = fields.stream().map(field -> new LengthBox(bench, field, field.title())).toList();
+        boxes = fields.stream().map(field -> new LengthBox(bench, field, MemberFields.brief(field, picked))).toList();
         own.getChildren().setAll(boxes);
         own.getChildren().addAll(controls);
         if (all.isEmpty()) {

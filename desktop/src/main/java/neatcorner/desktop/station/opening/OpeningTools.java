@@ -11,10 +11,13 @@ import javafx.scene.control.SpinnerValueFactory;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.control.LengthBox;
 import neatcorner.desktop.control.TypedNumber;
+import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.draw.Palette;
 import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
+import neatcorner.desktop.station.StationView;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
@@ -23,10 +26,13 @@ import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
+import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
 import neatcorner.station.opening.MatFields;
+import neatcorner.station.opening.OpeningFigure;
 import neatcorner.station.opening.WhatFits;
+import org.jspecify.annotations.Nullable;
 
 /** What has no place in the drawing of the opening: which size was measured, standard sizes, mat, how many frames. */
 final class OpeningTools {
@@ -94,6 +100,18 @@ final class OpeningTools {
         builtOf.pick(name);
         builtOf.show(bench.plan().get(), bench.notation().get());
         built.openAt(at);
+    }
+
+    /** Opens the card of the ring or part that a length is of, beside it in the drawing; null where it is of none. */
+    @Nullable
+    ValueTag reveal(Field field, FigureView view) {
+        String name = builtOf.owner(field);
+        if (name == null) {
+            return null;
+        }
+        Node there = view.spot(OpeningFigure.THING + name);
+        open(name, there == null ? view : there);
+        return built.part(StationView.boxId(field)) instanceof ValueTag box ? box : null;
     }
 
     /** Those of the job's own units first. */

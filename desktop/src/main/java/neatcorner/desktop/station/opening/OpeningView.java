@@ -2,11 +2,13 @@ package neatcorner.desktop.station.opening;
 
 import java.util.List;
 import javafx.scene.Node;
+import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.draw.ModeTiles;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationView;
 import neatcorner.drawing.Figure;
 import neatcorner.measure.Notation;
+import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.station.opening.FramedPictures;
@@ -69,6 +71,13 @@ public final class OpeningView extends StationView {
         } else {
             framed().pressed(key);
         }
+    }
+
+    @Override
+    public @Nullable ValueTag reveal(Field field) {
+        OpeningTools sizes = tools;
+        ValueTag own = sizes == null ? null : sizes.reveal(field, view());
+        return own == null ? super.reveal(field) : own;
     }
 
     @Override
