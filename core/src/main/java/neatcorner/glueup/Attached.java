@@ -7,12 +7,18 @@ import neatcorner.measure.Theirs;
  *
  * @param name   its maker's word for it
  * @param pieces of it
+ * @param held   minutes that it takes to hold its corners by more than glue
  */
-public record Attached(String name, Way way, int pieces) {
+public record Attached(String name, Way way, int pieces, double held) {
     /** Minutes for someone who has done it before: common practice. */
     private static final double BEGIN = 5;
     private static final double FIT_PIECE = 3;
     private static final double MITER_PIECE = 4;
+
+    /** Of which glue alone holds the corners. */
+    public Attached(String name, Way way, int pieces) {
+        this(name, way, pieces, 0);
+    }
 
     /** When and how it comes to the frame. */
     public enum Way {
@@ -36,7 +42,7 @@ public record Attached(String name, Way way, int pieces) {
 
     /** Of a maker's hands. */
     double minutes() {
-        return BEGIN + pieces * switch (way) {
+        return held + BEGIN + pieces * switch (way) {
             case IN, LOOSE -> FIT_PIECE;
             case ROUND -> MITER_PIECE;
         };

@@ -12,6 +12,7 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
+import neatcorner.glueup.schedule.Task;
 import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
@@ -35,6 +36,7 @@ import neatcorner.shop.Shop;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFields;
 import neatcorner.station.corners.WayToJoin;
+import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.stock.Search;
 import neatcorner.wood.Species;
 import net.jqwik.api.ForAll;
@@ -131,6 +133,22 @@ class RingCornersTest {
         assertTrue(corner(mended).isEmpty());
         assertEquals(deep.withRings(mended.rings()), mended);
         assertFalse(Objects.requireNonNull(mended.ring("band")).reinforcement().isEmpty());
+    }
+
+    @Test
+    void whatHoldsARingTakesItsTimeAndStandsAmongTheSteps() {
+        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0);
+        Reinforcement pins = CornerChoices.strongest(BAND.plan(plan(job)), ReinforcementKind.PIN).orElseThrow();
+        Job held = BAND.change(now -> CornerChoices.with(now, pins)).apply(job);
+        Notation mm = Notation.of(Units.MILLIMETRES);
+        List<String> steps = Objects.requireNonNull(GlueUpWork.of(plan(held))).glue().steps().stream()
+                .map(step -> step.what().in(mm)).toList();
+        assertTrue(steps.contains("Hold the corners of the band with pins, as drawn at Corners."), steps.toString());
+        assertEquals(hands(job) + 3 + 1.5 * 4, hands(held), 0.51, "three to begin, one and a half a corner");
+    }
+
+    private static double hands(Job job) {
+        return Objects.requireNonNull(GlueUpWork.of(plan(job))).chain().tasks().stream().mapToInt(Task::hands).sum();
     }
 
     private static Optional<Finding> corner(Job job) {

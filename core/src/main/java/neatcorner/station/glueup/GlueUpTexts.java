@@ -158,6 +158,7 @@ final class GlueUpTexts {
     static final String RING_IN_ITS_RABBET = "When the corners are held: trim the {name} to its rabbet piece by piece, glue it, "
             + "and pin it straight down.";
 
+    static final String RING_IS_HELD = "Hold the corners of the {name} with %s, as drawn at Corners.";
     static final String RING_ON_THE_FRONT = "Glue the {name} to the front edges, and plane it flush when it is dry.";
 
     // MemberSteps

@@ -2,6 +2,9 @@ package neatcorner.station.glueup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import neatcorner.corner.Craft;
+import neatcorner.corner.Reinforcement;
 import neatcorner.glueup.Attached;
 import neatcorner.glueup.GlueStep;
 import neatcorner.job.Hold;
@@ -20,7 +23,16 @@ final class RingSteps {
     /** Each ring that has a place. */
     static List<Attached> attached(Plan plan) {
         return Across.of(plan).rings().stream()
-                .map(ring -> new Attached(ring.ring().name(), way(plan, ring), ring.ring().pieces().size())).toList();
+                .map(ring -> new Attached(ring.ring().name(), way(plan, ring), ring.ring().pieces().size(),
+                        held(ring) / MINUTE))
+                .toList();
+    }
+
+    /** Seconds that it takes to hold the corners of a ring by more than glue. */
+    private static double held(Across.Lying ring) {
+        int corners = ring.ring().pieces().size();
+        return ring.ring().ring().reinforcement().stream().map(each -> Craft.of(each.kind()))
+                .mapToDouble(craft -> MINUTE * (craft.setUp() + craft.perCorner() * corners)).sum();
     }
 
     private static Attached.Way way(Plan plan, Across.Lying ring) {
@@ -40,6 +52,14 @@ final class RingSteps {
         for (Across.Lying ring : Across.of(plan).rings()) {
             int work = ring.ring().pieces().size() * PIECE;
             steps.add(new GlueStep(GlueStep.Kind.PREPARE, said(plan, ring), work, 0, false));
+            List<Reinforcement> holding = ring.ring().ring().reinforcement();
+            if (!holding.isEmpty()) {
+                String with = holding.stream().map(each -> each.kind().title() + "s").distinct()
+                        .collect(Collectors.joining(", "));
+                steps.add(new GlueStep(GlueStep.Kind.PREPARE,
+                        Sentence.naming(ring.ring().name(), GlueUpTexts.RING_IS_HELD.formatted(with)),
+                        (int) held(ring), 0, false));
+            }
         }
         return steps;
     }

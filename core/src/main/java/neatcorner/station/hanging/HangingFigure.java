@@ -140,6 +140,10 @@ public final class HangingFigure {
         }
     }
 
+    private Hook last() {
+        return work.hooks().getLast();
+    }
+
     private void heights() {
         double x = outline.right() + (wall.right() - outline.right()) * 0.35;
         Point center = new Point(x, (outline.top() + outline.bottom()) / 2);
@@ -151,7 +155,7 @@ public final class HangingFigure {
         marks.line(Tint.CONSTRUCTION, 1, new Point(outline.right(), center.y()), center);
         marks.handle(new Point(middle, center.y()), HangingFields.CENTER, 0, -1);
         if (!work.hooks().isEmpty()) {
-            Hook last = work.hooks().getLast();
+            Hook last = last();
             double far = outline.right() + (wall.right() - outline.right()) * 0.78;
             Point at = on(last);
             marks.dashed(Tint.CONSTRUCTION, at, new Point(far, at.y()));
@@ -164,6 +168,9 @@ public final class HangingFigure {
             marks.dimension(new Point(first.x(), outline.top()), new Point(next.x(), outline.top()), 22,
                     work.hooks().get(1).from().minus(work.hooks().get(0).from()), HangingTexts.BETWEEN_HOOKS,
                     hanging.by().isSetApart() ? HangingFields.APART : null);
+            if (hanging.by().isSetApart()) {
+                marks.handle(on(last()), HangingFields.APART, 2.0 / (work.hooks().size() - 1), 0);
+            }
         }
     }
 

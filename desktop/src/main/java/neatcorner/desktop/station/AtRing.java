@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.BuiltFrom;
@@ -16,6 +18,9 @@ import neatcorner.plan.Plan;
 
 /** Which is looked at: the frame, or one of its rings, which is shown and changed here as if it were the frame. */
 public final class AtRing extends HBox {
+    /** More of them are a menu. */
+    private static final int MOST_BUTTONS = 2;
+
     private final Workbench bench;
     private final String id;
     private final Runnable refresh;
@@ -61,13 +66,37 @@ public final class AtRing extends HBox {
         setVisible(all.size() > 1);
         setManaged(all.size() > 1);
         if (built.changed(all, picked, notation)) {
-            getChildren().setAll(all.stream().map(each -> choice(each, notation)).toList());
+            getChildren().setAll(all.size() > MOST_BUTTONS
+                    ? List.of(menu(all, notation))
+                    : all.stream().map(each -> choice(each, notation)).toList());
         }
+    }
+
+    private MenuButton menu(List<AsFrame> all, Notation notation) {
+        MenuButton menu = new MenuButton(name(picked, notation));
+        menu.setId(id + "-which");
+        menu.setMnemonicParsing(false);
+        for (AsFrame each : all) {
+            MenuItem item = new MenuItem(name(each, notation));
+            item.setMnemonicParsing(false);
+            item.setOnAction(e -> pick(each));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static String name(AsFrame each, Notation notation) {
+        return each.ring().isEmpty() ? notation.words(BenchTexts.FRAME_ITSELF) : each.ring();
+    }
+
+    private void pick(AsFrame each) {
+        picked = each;
+        refresh.run();
     }
 
     private Node choice(AsFrame each, Notation notation) {
         String name = each.ring();
-        ToggleButton choice = new ToggleButton(name.isEmpty() ? notation.words(BenchTexts.FRAME_ITSELF) : name);
+        ToggleButton choice = new ToggleButton(name(each, notation));
         choice.setMnemonicParsing(false);
         choice.setId(id + "-" + (name.isEmpty() ? "frame" : "ring-" + name.replace(' ', '-')));
         choice.getStyleClass().add("choice");
@@ -75,8 +104,7 @@ public final class AtRing extends HBox {
         choice.setSelected(each.equals(picked));
         choice.setOnAction(e -> {
             choice.setSelected(true);
-            picked = each;
-            refresh.run();
+            pick(each);
         });
         return choice;
     }

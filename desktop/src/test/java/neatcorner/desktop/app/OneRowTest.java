@@ -9,9 +9,11 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
+import neatcorner.job.Addition;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import org.junit.jupiter.api.Test;
@@ -43,6 +45,29 @@ class OneRowTest extends WindowTest {
                 }
             }
         }
+    }
+
+    @Test
+    void soHaveFramesOfSeveralRings(FxRobot robot) {
+        for (int rings = 1; rings <= 3; rings++) {
+            robot.interact(() -> bench.change("ring", Addition.RING_ROUND::to));
+            settle();
+            for (KeyCode station : List.of(KeyCode.DIGIT2, KeyCode.DIGIT4)) {
+                at(robot, station);
+                isOneRow(robot, rings + " rings");
+            }
+        }
+        robot.clickOn("#corners-of-which");
+        settle();
+        robot.clickOn("band round it");
+        settle();
+        isOneRow(robot, "a ring's own corners");
+        at(robot, KeyCode.DIGIT2);
+        robot.clickOn("#section-of-which");
+        settle();
+        robot.clickOn("band round it");
+        settle();
+        isOneRow(robot, "a ring's own section");
     }
 
     private static void isOneRow(FxRobot robot, String where) {

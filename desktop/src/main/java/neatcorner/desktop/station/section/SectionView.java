@@ -70,8 +70,8 @@ public final class SectionView extends StationView {
         safeZone.setId("safe-zone");
         safeZone.getStyleClass().add("chip");
         safeZone.setOnAction(e -> refresh.run());
-        addTools(at, wood, pack.button(), rabbet, way, milling.adding(), blank, passes.play(), safeZone);
-        addUnderDrawing(List.of(passes, milling));
+        addTools(at, wood, pack.button(), rabbet, way, milling.adding(), blank, passes.play());
+        addUnderDrawing(List.of(passes, milling, safeZone));
     }
 
     private void toggleStep() {
