@@ -77,14 +77,15 @@ public record CornerWork(List<Kind> kinds) {
     private static final Recent<Joined, JoinedCorner> LATELY = new Recent<>(24);
 
     /** All that a corner's solids follow from. */
-    private record Joined(Corner at, CornerJoint joint, Section section, Length behind, List<Reinforcement> held) {
+    private record Joined(Corner at, CornerJoint joint, Section section, Length behind, Angle slope,
+            List<Reinforcement> held) {
 
         Joined {
             held = List.copyOf(held);
         }
 
         JoinedCorner corner() {
-            return JoinedCorner.of(new CornerWood(at, joint, section, behind), held);
+            return JoinedCorner.of(new CornerWood(at, joint, section, behind, slope), held);
         }
     }
 
@@ -121,7 +122,8 @@ public record CornerWork(List<Kind> kinds) {
         Length behind = Length.max(Length.ZERO, plan.spareDepth());
         List<Kind> kinds = new ArrayList<>();
         corners.forEach((key, corner) -> kinds.add(new Kind(LATELY.get(new Joined(corner,
-                joint.on(plan.job().outline()), plan.job().section(), behind, reinforcement), Joined::corner),
+                joint.on(plan.job().outline()), plan.job().section(), behind, plan.job().outline().slope(),
+                reinforcement), Joined::corner),
                 names.getOrDefault(key, List.of()), Objects.requireNonNull(lies.get(key)))));
         kinds.sort((a, b) -> Integer.compare(b.at().size(), a.at().size()));
         return new CornerWork(kinds);

@@ -81,7 +81,7 @@ public record SafeZone(List<List<Spot>> outlines, List<Double> largest) {
     }
 
     /** The solid part less these margins; perhaps empty. */
-    static Geometry open(Profile profile, Edges edges) {
+    public static Geometry open(Profile profile, Edges edges) {
         Section section = profile.section();
         double w = section.width().toMm();
         double t = section.thickness().toMm();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.outline.Corner;
 import neatcorner.outline.Vertex;
@@ -14,12 +15,15 @@ import neatcorner.section.Section;
 /**
  * The wood of one corner, seen from the front, in millimetres: the heel at 0, 0; the side before it comes from the left with
  * its outer edge on y = 0 and its wood below (y grows downwards); the side after it goes on from the heel. z is the distance
- * behind the front face. Sides of a sloped frame are taken as if they lay flat.
+ * behind the front face. Where the faces slope, the plane is the frame's, the wood is turned
+ * in it, and the outer edge is the outermost of all.
  */
 public final class CornerWood {
     private static final double STRAIGHT = 1e-9;
 
     private final Corner corner;
+    private final Corner faces;
+    private final Lean lean;
     private final CornerJoint joint;
     private final Section section;
     private final Length behindPack;
@@ -38,7 +42,17 @@ public final class CornerWood {
      * @param behindPack rabbet depth left behind the pack, for what is put into it
      */
     public CornerWood(Corner corner, CornerJoint joint, Section section, Length behindPack) {
-        this.corner = corner;
+        this(corner, joint, section, behindPack, Angle.ZERO);
+    }
+
+    /** Of a frame whose faces slope by so much; these are mitred only. */
+    public CornerWood(Corner faces, CornerJoint joint, Section section, Length behindPack, Angle slope) {
+        this.faces = faces;
+        this.lean = Lean.of(slope, Length.max(faces.before(), faces.after()).toMm());
+        this.corner = lean.isFlat()
+                ? faces
+                : new Corner(faces.interior(), section.withWidth(faces.before()).reach(slope),
+                        section.withWidth(faces.after()).reach(slope));
         this.joint = joint;
         this.section = section;
         this.behindPack = behindPack;
@@ -49,6 +63,16 @@ public final class CornerWood {
         this.toe = Math.abs(Math.sin(turn)) < STRAIGHT
                 ? new Vertex(0, before)
                 : new Vertex((before * Math.cos(turn) - corner.after().toMm()) / Math.sin(turn), before);
+    }
+
+    /** How the wood lies in the frame's plane. */
+    public Lean lean() {
+        return lean;
+    }
+
+    /** The face widths of the two sides; a flat corner's own. */
+    public Corner faces() {
+        return faces;
     }
 
     /** Where the two sides meet, seen from the front. */
@@ -114,14 +138,14 @@ public final class CornerWood {
         return corner.after().toMm();
     }
 
-    /** Front to back, mm. */
+    /** From the foremost to the hindmost, mm. */
     public double thickness() {
-        return section.thickness().toMm();
+        return lean.deep(section);
     }
 
-    /** How wide the rabbet is at its widest, mm. */
+    /** How far from the sight edge there is a rabbet, or no wood all the way through, mm. */
     public double rabbet() {
-        return section.rabbet().widest().toMm();
+        return lean.rabbet(section);
     }
 
     /** Distances of a place from the outer edges of the two sides, mm. */
@@ -217,8 +241,8 @@ public final class CornerWood {
     }
 
     Walls walls(boolean before, Margins margins) {
-        Length width = before ? corner.before() : corner.after();
+        Length width = before ? faces.before() : faces.after();
         return walls.computeIfAbsent(new Key(width, margins), key -> Walls.of(
-                profiles.computeIfAbsent(width, wide -> Profile.of(section.withWidth(wide))), key.margins));
+                profiles.computeIfAbsent(width, wide -> Profile.of(section.withWidth(wide))), key.margins, lean));
     }
 }

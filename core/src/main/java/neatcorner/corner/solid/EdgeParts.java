@@ -18,7 +18,8 @@ final class EdgeParts extends PartPlaces {
     List<Part> throughEdge() {
         int count = what.parts();
         double e = Math.max(0.1, fromHeel());
-        double[] depths = spread(solidWall() - margins.hidden(), thin, count);
+        double solid = solidWall() - margins.hidden();
+        double[] depths = spread(wood.lean().isFlat() ? solid : Math.min(size, solid), thin, count);
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             boolean after = i % 2 == 0;

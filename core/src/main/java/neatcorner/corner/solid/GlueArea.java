@@ -36,7 +36,7 @@ public record GlueArea(double endGrain, double longGrain) {
 
     /** Faces that meet end to end, or end to side: the section along the seam. */
     private static double seam(CornerWood wood) {
-        double section = Profile.of(wood.section().withWidth(wood.corner().before())).area();
+        double section = Profile.of(wood.section().withWidth(wood.faces().before())).area();
         return switch (wood.joint()) {
             case MITER -> section / wood.seam().direction().y();
             case BUTT -> wood.before() * wood.section().lip().toMm();

@@ -74,7 +74,7 @@ public record JoinedCorner(CornerWood wood, List<Reinforcement> reinforcements, 
 
     /** From the frame's back to the near side of a slot or a part that is sawn in from the heel. */
     public Length toBack(Part part) {
-        return wood.section().thickness().minus(Length.mm(part.fromFace()))
+        return Length.mm(wood.thickness()).minus(Length.mm(part.fromFace()))
                 .minus(reinforcements.get(part.of()).thickness().scaled(0.5));
     }
 

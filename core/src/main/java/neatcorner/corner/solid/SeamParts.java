@@ -47,7 +47,7 @@ final class SeamParts extends PartPlaces {
     }
 
     List<Part> corrugated() {
-        return alongSeam(seamRoom(thin / 2, wide / 2), thin, wood.thickness() - size / 2,
+        return alongSeam(seamRoom(thin / 2, wide / 2, wood.thickness() - size / 2), thin, wood.thickness() - size / 2,
                 (c, z, deep) -> solids.corrugated(c));
     }
 
@@ -66,7 +66,7 @@ final class SeamParts extends PartPlaces {
         if (what.kind() == ReinforcementKind.POCKET_SCREW) {
             z = wood.thickness() / 2;
         }
-        return alongSeam(seamRoom(half, deep), 2 * half, z, solid);
+        return alongSeam(seamRoom(half, deep, z), 2 * half, z, solid);
     }
 
     /** A butt joint meets at the sight edge of the piece that runs through, where there is wood only in front of its rabbet. */
@@ -83,7 +83,7 @@ final class SeamParts extends PartPlaces {
                 ? wood.thickness() - thin / 2
                 : wood.thickness() - size / 2;
         double deep = what.kind() == ReinforcementKind.STAPLE ? wide / 2 : 0;
-        return alongSeam(seamRoom(half, deep), 2 * half, z, solid);
+        return alongSeam(seamRoom(half, deep, z), 2 * half, z, solid);
     }
 
     private List<Part> alongSeam(Walls.Run room, double each, double z, Solid solid) {
@@ -104,12 +104,20 @@ final class SeamParts extends PartPlaces {
         return size / 2 + (what.kind().isMortised() ? ReinforcementKind.GLUE_ROOM.toMm() : 0);
     }
 
+    /** The widest run of wood that is open at a depth, from the sight edge outwards. */
+    private Walls.Run open(boolean before, double z) {
+        double half = Math.min(thin, size) / 2;
+        return wood.walls(before, margins).across(Math.max(0, z - half), Math.min(wood.thickness(), z + half)).stream()
+                .max(Comparator.comparingDouble(Walls.Run::length))
+                .orElse(new Walls.Run(wood.rabbet(), wood.rabbet()));
+    }
+
     /**
      * Where along the seam, from the outer edge, the middle of a part may lie that reaches so far to either side of it. On the
      * side of the heel its far corners come nearer the outer edge (the face's normal runs out towards it); on the side of
-     * the toe its middle comes nearest to the rabbet.
+     * the toe its middle comes nearest to the rabbet. Where the faces slope, it is as long as the wood is at that depth.
      */
-    private Walls.Run seamRoom(double half, double deep) {
+    private Walls.Run seamRoom(double half, double deep, double z) {
         double least = -Double.MAX_VALUE;
         double most = Double.MAX_VALUE;
         CornerWood.Seam seam = wood.seam();
@@ -118,9 +126,12 @@ final class SeamParts extends PartPlaces {
             double cos = before ? seam.direction().y() : Plane.dot(seam.direction(), wood.inward());
             double sin = Math.sqrt(Math.max(0, 1 - cos * cos));
             double width = before ? wood.before() : wood.after();
+            Walls.Run open = wood.lean().isFlat()
+                    ? new Walls.Run(solid, width - margins.outer())
+                    : open(before, z);
             if (cos > 1e-6) {
-                least = Math.max(least, half + (margins.outer() + deep * sin) / cos);
-                most = Math.min(most, (width - solid) / cos - half);
+                least = Math.max(least, half + (width - open.to() + deep * sin) / cos);
+                most = Math.min(most, (width - open.from()) / cos - half);
             }
         }
         return new Walls.Run(least, most);

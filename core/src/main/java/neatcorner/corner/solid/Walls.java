@@ -7,7 +7,9 @@ import neatcorner.section.Profile;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Section;
 import neatcorner.section.Spot;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 
 /**
@@ -17,6 +19,8 @@ import org.locationtech.jts.triangulate.polygon.PolygonTriangulator;
 final class Walls {
     private static final double NEAR = 1e-6;
     private final double width;
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+
     private final double thickness;
     private final List<List<Spot>> closed;
 
@@ -26,12 +30,29 @@ final class Walls {
         this.closed = closed;
     }
 
-    static Walls of(Profile profile, Margins margins) {
+    static Walls of(Profile profile, Margins margins, Lean lean) {
         Section section = profile.section();
+        SafeZone.Edges edges = new SafeZone.Edges(margins.front(), margins.outer(), margins.sight(), margins.hidden(),
+                margins.back());
+        if (lean.isFlat()) {
+            return of(section.width().toMm(), section.thickness().toMm(), SafeZone.closed(profile, edges));
+        }
+        double w = section.reach(lean.slope()).toMm();
+        double t = lean.deep(section);
+        Geometry box = FACTORY.toGeometry(new Envelope(0, w, 0, t));
+        Geometry closed = Profile.without(box, lean.turn().transform(SafeZone.open(profile, edges)));
+        return of(w, t, margins.outer() > 0
+                ? closed
+                : Profile.without(closed, lean.turn().transform(outside(section, w + t))));
+    }
+
+    /** The air outside the outer face, where something may come in from. */
+    private static Geometry outside(Section section, double far) {
         double w = section.width().toMm();
-        double t = section.thickness().toMm();
-        Geometry closed = SafeZone.closed(profile, new SafeZone.Edges(margins.front(), margins.outer(),
-                margins.sight(), margins.hidden(), margins.back()));
+        return FACTORY.toGeometry(new Envelope(w, w + far, -far, section.thickness().toMm() + far));
+    }
+
+    private static Walls of(double w, double t, Geometry closed) {
         return new Walls(w, t, closed.isEmpty()
                 ? List.of()
                 : Profile.outlines(PolygonTriangulator.triangulate(closed)));

@@ -189,12 +189,14 @@ public final class CornerFigure {
 
     /** The end of a piece as the joint cuts it: along it from heel to toe, and from front to back. */
     private Box through(double left, double top, double scale) {
-        Section section = plan.job().section().withWidth(wood.corner().before());
+        Section section = plan.job().section().withWidth(wood.faces().before());
         double stretch = wood.seamLength() / Math.max(1e-6, wood.before());
         double whole = wood.seamLength() * scale;
         double t = wood.thickness() * scale;
-        Function<Spot, Point> place = spot -> new Point(left + whole - spot.x() * stretch * scale,
-                top + spot.y() * scale);
+        Function<Spot, Point> place = own -> {
+            Spot spot = wood.lean().seen(own);
+            return new Point(left + whole - spot.x() * stretch * scale, top + spot.y() * scale);
+        };
         Function<Vertex, Point> seen = v -> new Point(left + v.x() * scale, top + v.y() * scale);
         Profile profile = Profile.of(section);
         for (List<Spot> outline : Profile.outlines(profile.finished())) {

@@ -40,8 +40,8 @@ final class CornersTexts {
 
     // CornerFindings
 
-    static final String SIDES_SLOPE_PARTS_IN_THE_CORNERS = "The sides slope: parts in the corners are checked as if they "
-            + "lay flat.";
+    static final String SIDES_SLOPE_PARTS_IN_THE_CORNERS = "The sides slope: distances in the corners are along the frame's plane "
+            + "and square to it, from its foremost edge.";
     static final String FRAME_OF_HANGS_ON_GLUED = "A frame of {0} hangs on glued end grain alone: splines, V-nails or "
             + "tenons would hold it.";
     static final String ADD_SPLINES = "Add splines";

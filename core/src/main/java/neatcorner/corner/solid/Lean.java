@@ -1,0 +1,63 @@
+package neatcorner.corner.solid;
+
+import neatcorner.measure.Angle;
+import neatcorner.section.Section;
+import neatcorner.section.Spot;
+import org.locationtech.jts.geom.util.AffineTransformation;
+
+/**
+ * How the wood of a side lies in the plane of its frame: turned about its length where the faces slope, so that its outer edge
+ * comes forward.
+ *
+ * @param slope   of the faces
+ * @param forward how far the foremost of all edges lies before the sight edge, mm
+ */
+public record Lean(Angle slope, double forward) {
+    /** Of a frame that is flat. */
+    public static final Lean FLAT = new Lean(Angle.ZERO, 0);
+
+    private static final double LEVEL = 1e-9;
+
+    /** Of a frame with such faces, the widest of which is so wide, mm. */
+    static Lean of(Angle slope, double widest) {
+        return Math.abs(slope.degrees()) < LEVEL ? FLAT : new Lean(slope, widest * slope.sin());
+    }
+
+    /** Whether nothing is turned. */
+    public boolean isFlat() {
+        return this.equals(FLAT);
+    }
+
+    /**
+     * A place on the stick's end, as it lies in the frame: its distance from the sight edge outwards in the frame's plane, and
+     * behind the foremost edge.
+     */
+    public Spot seen(Spot own) {
+        return isFlat()
+                ? own
+                : new Spot(own.x() * slope.cos() + own.y() * slope.sin(),
+                        forward - own.x() * slope.sin() + own.y() * slope.cos());
+    }
+
+    /** The same for whole shapes. */
+    AffineTransformation turn() {
+        return new AffineTransformation(slope.cos(), slope.sin(), 0, -slope.sin(), slope.cos(), forward);
+    }
+
+    /** From the foremost edge to the hindmost, mm. */
+    double deep(Section section) {
+        double t = section.thickness().toMm();
+        return isFlat() ? t : t * slope.cos() + forward;
+    }
+
+    /** How far outwards from the sight edge the rabbet reaches, and whatever else is missing inside, mm. */
+    double rabbet(Section section) {
+        if (isFlat()) {
+            return section.rabbet().widest().toMm();
+        }
+        double inside = section.thickness().toMm() * slope.sin();
+        return section.rabbet().isNone()
+                ? inside
+                : section.rabbetTurns().stream().mapToDouble(turn -> seen(turn).x()).reduce(inside, Math::max);
+    }
+}

@@ -1,0 +1,145 @@
+package neatcorner.reference;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import neatcorner.corner.Inventory;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.solid.CornerWood;
+import neatcorner.corner.solid.Fitting;
+import neatcorner.corner.solid.JoinedCorner;
+import neatcorner.corner.solid.Part;
+import neatcorner.corner.solid.Slab;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.outline.Corner;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.CornerJoint;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.wood.Species;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Corners of a frame whose faces slope: every place of a part that is accepted is turned back into the stick's own end, by nothing but
+ * a rotation, and must lie in the wood there.
+ */
+class SlopedCornersTest {
+    private static final double NEAR = 0.05;
+    /** These come in from outside, and may stand out of the outer face. */
+    private static final Set<ReinforcementKind> FROM_OUTSIDE = Set.of(ReinforcementKind.SPLINE, ReinforcementKind.SLIP,
+            ReinforcementKind.PIN, ReinforcementKind.BRAD, ReinforcementKind.NAIL, ReinforcementKind.SCREW);
+    private static final List<ReinforcementKind> KINDS = List.of(ReinforcementKind.SPLINE, ReinforcementKind.SLIP,
+            ReinforcementKind.TENON, ReinforcementKind.DOWEL, ReinforcementKind.BISCUIT, ReinforcementKind.PIN,
+            ReinforcementKind.BRAD, ReinforcementKind.NAIL, ReinforcementKind.SCREW, ReinforcementKind.V_NAIL,
+            ReinforcementKind.STAPLE, ReinforcementKind.CORRUGATED);
+
+    /** A corner of a frame with all faces alike. */
+    private record Frame(double interior, double slope, double width, double thickness, double rabbetWidth,
+            double rabbetDepth) {
+
+        CornerWood wood() {
+            Section section = new Section(Species.named("white ash"), Length.mm(width), Length.mm(thickness),
+                    Rabbet.plain(Length.mm(rabbetWidth), Length.mm(rabbetDepth)));
+            return new CornerWood(new Corner(Angle.ofRadians(interior), Length.mm(width), Length.mm(width)),
+                    CornerJoint.MITER, section, Length.mm(rabbetDepth), Angle.ofRadians(slope));
+        }
+
+        /** How far from the outermost edge, along the frame's plane, the sight edge lies. */
+        double reach() {
+            return width * Math.cos(slope) + thickness * Math.sin(slope);
+        }
+
+        /** A place that is so far from the outermost edge and behind the foremost one, on the stick's own end. */
+        double[] own(double fromOuter, double behind) {
+            double along = reach() - fromOuter;
+            double deep = behind - width * Math.sin(slope);
+            return new double[]{along * Math.cos(slope) - deep * Math.sin(slope),
+                along * Math.sin(slope) + deep * Math.cos(slope)};
+        }
+
+        /** How far out of the wood a place of the stick's end lies; 0 within. */
+        double out(double[] own, boolean fromOutside) {
+            double x = own[0];
+            double y = own[1];
+            double out = Math.max(Math.max(-x, fromOutside ? 0 : x - width), Math.max(-y, y - thickness));
+            double inRabbet = Math.min(rabbetWidth - x, y - (thickness - rabbetDepth));
+            return Math.max(0, Math.max(out, inRabbet));
+        }
+    }
+
+    @Test
+    void whatIsAcceptedLiesInTheWoodAsItIsTurned() {
+        int[] accepted = new int[1];
+        Cases.of("sloped corners", random -> {
+            double thickness = 12 + random.nextInt(20);
+            double width = 20 + random.nextInt(50);
+            Frame frame = new Frame(Math.PI * (1 - 2.0 / (3 + random.nextInt(6))),
+                    Math.toRadians(3 + random.nextInt(35)), width, thickness, 4 + random.nextInt(5),
+                    3 + random.nextInt((int) thickness / 2 - 2));
+            ReinforcementKind kind = KINDS.get(random.nextInt(KINDS.size()));
+            JoinedCorner bare = JoinedCorner.of(frame.wood(), List.of());
+            Reinforcement chosen = new Fitting(bare, Length.mm(0.5))
+                    .strongest(kind, Inventory.usual(Units.MILLIMETRES)).chosen();
+            if (chosen != null) {
+                accepted[0]++;
+                JoinedCorner corner = JoinedCorner.of(frame.wood(), List.of(chosen));
+                assertTrue(corner.isClear(), chosen.toString());
+                corner.parts().forEach(part -> within(frame, part));
+            }
+        });
+        assertTrue(accepted[0] > 40, accepted[0] + " were accepted");
+    }
+
+    private static void within(Frame frame, Part part) {
+        Vertex along = new Vertex(Math.cos(Math.PI - frame.interior), Math.sin(Math.PI - frame.interior));
+        Vertex inward = new Vertex(-along.y(), along.x());
+        for (Slab slab : part.slabs()) {
+            for (Vertex v : places(slab.shape())) {
+                double fromBefore = v.y();
+                double fromAfter = v.x() * inward.x() + v.y() * inward.y();
+                // the halves of a mitred corner with equal faces meet where both are as far
+                double seam = fromBefore - fromAfter;
+                if (Math.abs(seam) > 1e-6) {
+                    double outer = seam < 0 ? fromBefore : fromAfter;
+                    for (double z : new double[]{slab.from(), (slab.from() + slab.to()) / 2, slab.to()}) {
+                        double out = frame.out(frame.own(outer, z), FROM_OUTSIDE.contains(part.kind()));
+                        assertTrue(out < NEAR, part.name() + " is " + out + " mm out of the wood of " + frame);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Corners of an outline, and places between them. */
+    private static List<Vertex> places(List<Vertex> outline) {
+        List<Vertex> places = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            Vertex a = outline.get(i);
+            Vertex b = outline.get((i + 1) % outline.size());
+            for (int k = 0; k < 8; k++) {
+                places.add(new Vertex(a.x() + (b.x() - a.x()) * k / 8, a.y() + (b.y() - a.y()) * k / 8));
+            }
+        }
+        return places;
+    }
+
+    @Test
+    void aTrayTakesSplinesAndDowelsButNothingThatWantsAFlatBack() {
+        Frame tray = new Frame(Math.PI / 2, Math.toRadians(20), 45, 20, 6, 8);
+        JoinedCorner bare = JoinedCorner.of(tray.wood(), List.of());
+        Fitting fitting = new Fitting(bare, Length.mm(0.5));
+        Inventory inventory = Inventory.usual(Units.MILLIMETRES);
+        assertNotNull(fitting.strongest(ReinforcementKind.SPLINE, inventory).chosen());
+        assertNotNull(fitting.strongest(ReinforcementKind.DOWEL, inventory).chosen());
+        assertEquals(null, fitting.strongest(ReinforcementKind.V_NAIL, inventory).chosen(), "its back is no plane");
+        assertEquals(45 * Math.cos(tray.slope) + 20 * Math.sin(tray.slope), tray.wood().before(), 1e-3);
+        assertEquals(20 * Math.cos(tray.slope) + 45 * Math.sin(tray.slope), tray.wood().thickness(), 1e-9);
+    }
+}
