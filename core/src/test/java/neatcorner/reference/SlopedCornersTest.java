@@ -7,9 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
+import neatcorner.corner.solid.Clash;
 import neatcorner.corner.solid.CornerWood;
 import neatcorner.corner.solid.Fitting;
 import neatcorner.corner.solid.JoinedCorner;
@@ -141,5 +143,32 @@ class SlopedCornersTest {
         assertEquals(null, fitting.strongest(ReinforcementKind.V_NAIL, inventory).chosen(), "its back is no plane");
         assertEquals(45 * Math.cos(tray.slope) + 20 * Math.sin(tray.slope), tray.wood().before(), 1e-3);
         assertEquals(20 * Math.cos(tray.slope) + 45 * Math.sin(tray.slope), tray.wood().thickness(), 1e-9);
+    }
+
+    @Test
+    void whatIsInTheWayIsNamedAsTheStickHasIt() {
+        Frame tray = new Frame(Math.PI / 2, Math.toRadians(20), 45, 20, 6, 8);
+        Reinforcement spline = new Fitting(JoinedCorner.of(tray.wood(), List.of()), Length.mm(0.5))
+                .strongest(ReinforcementKind.SPLINE, Inventory.usual(Units.MILLIMETRES)).chosen();
+        assertNotNull(spline);
+        double middle = JoinedCorner.of(tray.wood(), List.of(spline)).parts().getFirst().fromFace();
+        assertEquals(Set.of(Clash.With.FACE), inTheWay(tray, spline.at(null, Length.mm(middle - 8))));
+        assertEquals(Set.of(Clash.With.BACK), inTheWay(tray, spline.at(null, Length.mm(middle + 8))));
+    }
+
+    @Test
+    void aDowelThatComesOutOfTheOuterFaceIsABreach() {
+        Frame tray = new Frame(Math.PI / 2, Math.toRadians(20), 45, 20, 6, 8);
+        Reinforcement dowel = new Fitting(JoinedCorner.of(tray.wood(), List.of()), Length.mm(0.5))
+                .strongest(ReinforcementKind.DOWEL, Inventory.usual(Units.MILLIMETRES)).chosen();
+        assertNotNull(dowel);
+        Reinforcement out = dowel.withCount(1).at(Length.mm(6), null);
+        assertTrue(JoinedCorner.of(tray.wood(), List.of(out)).clashes().stream().anyMatch(Clash::breach),
+                "it comes out beside the heel");
+    }
+
+    private static Set<Clash.With> inTheWay(Frame frame, Reinforcement what) {
+        return JoinedCorner.of(frame.wood(), List.of(what)).clashes().stream().map(Clash::with)
+                .collect(Collectors.toSet());
     }
 }

@@ -10,6 +10,7 @@ import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
+import neatcorner.section.Spot;
 
 /**
  * What the parts of a corner run into. A slab is split at the seams into what lies in each piece; each of those must lie, all
@@ -59,7 +60,8 @@ final class Clearance {
             return List.of();
         }
         Map<Clash.With, Hit> grave = worst(hits(part, hard(part.kind())));
-        Map<Clash.With, Hit> through = worst(hits(part, Margins.NONE));
+        boolean open = Margins.of(part.kind(), wood.corner().interior().radians()).isOpenOutside();
+        Map<Clash.With, Hit> through = worst(hits(part, open || wood.lean().isFlat() ? Margins.NONE : Margins.WITHIN));
         near.putAll(grave);
         near.putAll(through);
         List<Clash> clashes = new ArrayList<>();
@@ -168,7 +170,10 @@ final class Clearance {
         List<Walls.Run> runs = wood.walls(before, margins).across(from, to);
         if (runs.isEmpty()) {
             if (to - from > FINEST) {
-                hits.add(faced(from, to, margins, new Slab(shape, from, to)));
+                Hit faced = faced(from, to, margins, new Slab(shape, from, to));
+                hits.add(wood.lean().isFlat()
+                        ? faced
+                        : new Hit(turned(before, (low + high) / 2, (from + to) / 2, margins), faced.by, faced.where));
             }
             return;
         }
@@ -179,9 +184,28 @@ final class Clearance {
         double by = misses(nearest, low, high);
         if (by > FINEST) {
             boolean below = nearest.from() - low >= high - nearest.to();
-            hits.add(new Hit(below ? inside(nearest, to, margins) : outside(nearest, width, margins), by,
-                    new Slab(shape, from, to)));
+            Clash.With what = !wood.lean().isFlat()
+                    ? turned(before, below ? nearest.from() : nearest.to(), (from + to) / 2, margins)
+                    : below ? inside(nearest, to, margins) : outside(nearest, width, margins);
+            hits.add(new Hit(what, by, new Slab(shape, from, to)));
         }
+    }
+
+    /** Of the surfaces of wood that is turned, the one that a place is farthest out of, or nearest to. */
+    private Clash.With turned(boolean before, double fromSight, double behind, Margins margins) {
+        Spot own = wood.lean().own(new Spot(fromSight, behind));
+        double width = (before ? wood.faces().before() : wood.faces().after()).toMm();
+        double thickness = wood.section().thickness().toMm();
+        double inRabbet = Math.min(wood.section().rabbet().width().toMm() - own.x(),
+                own.y() - thickness + wood.section().rabbet().depth().toMm());
+        Map<Clash.With, Double> out = new EnumMap<>(Map.of(Clash.With.FACE, margins.front() - own.y(),
+                Clash.With.BACK, own.y() - thickness + margins.back(),
+                Clash.With.OUTER, own.x() - width + margins.outer(), Clash.With.SIGHT, margins.sight() - own.x(),
+                Clash.With.RABBET, inRabbet + margins.hidden()));
+        if (margins.isOpenOutside()) {
+            out.remove(Clash.With.OUTER);
+        }
+        return out.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
     }
 
     private static double misses(Walls.Run run, double low, double high) {

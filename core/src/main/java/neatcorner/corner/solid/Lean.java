@@ -39,6 +39,15 @@ public record Lean(Angle slope, double forward) {
                         forward - own.x() * slope.sin() + own.y() * slope.cos());
     }
 
+    /** Where a place of the frame lies on the stick's end. */
+    Spot own(Spot seen) {
+        double behind = seen.y() - forward;
+        return isFlat()
+                ? seen
+                : new Spot(seen.x() * slope.cos() - behind * slope.sin(),
+                        seen.x() * slope.sin() + behind * slope.cos());
+    }
+
     /** The same for whole shapes. */
     AffineTransformation turn() {
         return new AffineTransformation(slope.cos(), slope.sin(), 0, -slope.sin(), slope.cos(), forward);

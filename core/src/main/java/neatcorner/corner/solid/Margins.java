@@ -22,6 +22,14 @@ record Margins(double front, double outer, double sight, double hidden, double b
     /** Only what is wood and what is air. */
     static final Margins NONE = new Margins(0, 0, 0, 0, 0, 0);
 
+    /** Only what is wood and what is air, the air outside the outer face included; on turned wood. */
+    static final Margins WITHIN = new Margins(0, Double.MIN_NORMAL, 0, 0, 0, 0);
+
+    /** Whether a part may come in through the outer face. */
+    boolean isOpenOutside() {
+        return outer <= 0;
+    }
+
     /**
      * For a kind of part in a corner of this interior angle, radians. Splines are measured along the diagonal: 3 mm of it
      * stay before the rabbet.

@@ -32,7 +32,8 @@ final class Walls {
 
     static Walls of(Profile profile, Margins margins, Lean lean) {
         Section section = profile.section();
-        SafeZone.Edges edges = new SafeZone.Edges(margins.front(), margins.outer(), margins.sight(), margins.hidden(),
+        SafeZone.Edges edges = new SafeZone.Edges(margins.front(),
+                margins.equals(Margins.WITHIN) ? 0 : margins.outer(), margins.sight(), margins.hidden(),
                 margins.back());
         if (lean.isFlat()) {
             return of(section.width().toMm(), section.thickness().toMm(), SafeZone.closed(profile, edges));
@@ -41,9 +42,9 @@ final class Walls {
         double t = lean.deep(section);
         Geometry box = FACTORY.toGeometry(new Envelope(0, w, 0, t));
         Geometry closed = Profile.without(box, lean.turn().transform(SafeZone.open(profile, edges)));
-        return of(w, t, margins.outer() > 0
-                ? closed
-                : Profile.without(closed, lean.turn().transform(outside(section, w + t))));
+        return of(w, t, margins.isOpenOutside()
+                ? Profile.without(closed, lean.turn().transform(outside(section, w + t)))
+                : closed);
     }
 
     /** The air outside the outer face, where something may come in from. */
