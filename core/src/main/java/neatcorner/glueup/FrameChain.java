@@ -28,6 +28,8 @@ public final class FrameChain {
     /** Glue is rubbery from three quarters of the usual wait to half as much again: 15 to 30 minutes (common practice). */
     private static final double SOONEST = 0.75;
     private static final double LATEST = 1.5;
+    /** Seconds from which on a wait is none to stand by for. */
+    private static final int WAIT = 300;
 
     private FrameChain() {}
 
@@ -118,18 +120,20 @@ public final class FrameChain {
         boolean lifting = false;
         List<Task> run = new ArrayList<>();
         int round = 0;
-        for (GlueStep step : plan.steps()) {
+        for (int i = 0; i < plan.steps().size(); i++) {
+            GlueStep step = plan.steps().get(i);
             hands += step.seconds() / 60.0;
             boolean lift = step.kind() == GlueStep.Kind.SET && step.rest() <= GluePlan.RUBBERY;
-            if (step.rest() >= 300 || step.kind() == GlueStep.Kind.UNCLAMP) {
+            if (isWaitedOn(step) || step.kind() == GlueStep.Kind.UNCLAMP) {
                 String name = step.kind() == GlueStep.Kind.UNCLAMP
                         ? GlueTexts.OUT_OF_THE_CLAMPS
                         : lifting ? GlueTexts.LIFT_WHAT_CAME_OUT : gluing(plan, round++);
                 double minutes = step.rest() / 60.0;
+                double soonest = lift && isWaitedOn(plan.steps().get(i + 1)) ? SOONEST : 1;
                 run.add(lift
-                        ? Task.of(name, hands, minutes * SOONEST).within((int) Math.round(minutes * LATEST))
+                        ? Task.of(name, hands, minutes * soonest).within((int) Math.round(minutes * LATEST))
                         : Task.of(name, hands, lifting ? minutes + early : minutes));
-                early = lift ? minutes * (1 - SOONEST) : 0;
+                early = minutes * (1 - soonest);
                 lifting = lift;
                 hands = 0;
             } else {
@@ -152,6 +156,11 @@ public final class FrameChain {
             task = i == 0 ? task.taking(held) : task;
             tasks.add(i == last ? task.freeing(held) : task);
         }
+    }
+
+    /** Whether a wait of its own follows a step, which makes up for what was begun early. */
+    private static boolean isWaitedOn(GlueStep step) {
+        return step.rest() >= WAIT;
     }
 
     private static String gluing(GluePlan plan, int round) {

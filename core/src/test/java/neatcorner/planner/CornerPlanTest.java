@@ -22,7 +22,6 @@ import neatcorner.glueup.SqueezeOut;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.glueup.schedule.Chain;
 import neatcorner.glueup.schedule.Schedule;
-import neatcorner.glueup.schedule.Task;
 import neatcorner.glueup.schedule.WorkingHours;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
@@ -334,30 +333,6 @@ class CornerPlanTest {
         assertEquals(null,
                 ahead.rest(days.chains(), Jobs.SHOP, days.start(), Search.PATIENT).chains().get(2).follows(),
                 "a frame that was begun waits for none");
-    }
-
-    @Test
-    void squeezeOutIsLiftedBetweenFifteenAndThirtyMinutesAfterTheGlue() {
-        Job lifted = Jobs.chart().withGlueUp(Jobs.chart().glueUp().withSqueezeOut(SqueezeOut.LIFT));
-        ShopDays days = ShopDays.of(in(Jobs.SHOP, lifted), Search.PATIENT);
-        List<Task> tasks = days.chains().getFirst().tasks();
-        int lift = tasks.indexOf(tasks.stream().filter(task -> task.name().startsWith("Lift")).findFirst()
-                .orElseThrow());
-        Schedule.Step glued = days.schedule().steps().get(lift - 1);
-        Schedule.Step lifts = days.schedule().steps().get(lift);
-        assertTrue(lifts.start() >= glued.end() + 15 && lifts.start() <= glued.end() + 30);
-        assertEquals(glued.end() + 30, days.by(lifts).orElseThrow());
-        assertTrue(days.by(glued).isEmpty(), "what comes before can wait");
-        DayProgress progress = DayProgress.NONE;
-        for (int i = 0; i < lift; i++) {
-            progress = progress.finished(days.chains().getFirst().frame(), days.start().toInstant());
-        }
-        ShopDays rest = progress.rest(days.chains(), Jobs.SHOP, days.start().plusMinutes(10), Search.PATIENT);
-        assertEquals(5, rest.schedule().steps().getFirst().start(), "fifteen minutes less the ten that are gone");
-        assertEquals(20, rest.by(rest.schedule().steps().getFirst()).orElseThrow());
-        ShopDays late = progress.rest(days.chains(), Jobs.SHOP, days.start().plusMinutes(45), Search.PATIENT);
-        assertEquals(0, late.schedule().steps().getFirst().start(), "late, but as soon as can be");
-        assertTrue(late.by(late.schedule().steps().getFirst()).isEmpty());
     }
 
     /** Two bands of 0.6 m do not go round a frame of 4 m, however many frames there are to do first. */
