@@ -8,6 +8,7 @@ import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Faces;
 import neatcorner.outline.Loop;
@@ -191,26 +192,45 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
         double down = size.height().over(loop.box().height());
         Loop stretched = new Loop(loop.vertices().stream()
                 .map(v -> new Vertex(v.x() * across, v.y() * down)).toList());
-        return job.withOutline(job.outline().withShape(new Shape.Polygon(stretched))).withSize(of, stretched.box());
+        return job.withOutline(job.outline().withShape(new Shape.Polygon(stretched))).withSizeOf(of);
     }
 
-    /** The same frame, from now on governed by another of its sizes. */
+    /** The same frame, from now on governed by another of its sizes; as it is where it has no such size that a frame can have. */
     public Job startingFrom(SizeOf of) {
         Outline outline = job.outline();
-        Contours edges = contours;
-        if (outline.shape() instanceof Shape.Polygon && edges != null) {
-            Loop loop = edge(of);
-            return job.withOutline(outline.withShape(new Shape.Polygon(loop))).withSize(of, loop.box());
+        Opening size = sizes.of(of);
+        if (!LengthRange.FRAME.contains(size.width()) || !LengthRange.FRAME.contains(size.height())) {
+            return job;
         }
-        if (outline.shape() instanceof Shape.Arch arch) {
-            double outwards = sizes.of(of).width().minus(job.size().width()).toMm() / 2;
-            double concentric = segmentRise(job.size().width().toMm() / 2, arch.rise().toMm(), -outwards);
-            Length rise = arch.curve() == Shape.Curve.SEGMENT && concentric > 0
-                    ? Length.mm(concentric)
-                    : arch.rise().plus(Length.mm(outwards));
-            return job.withOutline(outline.withShape(new Shape.Arch(arch.curve(), rise, arch.segments())))
-                    .withSize(of, sizes.of(of));
-        }
-        return job.withSize(of, sizes.of(of));
+        return switch (outline.shape()) {
+            case Shape.Polygon polygon -> contours == null
+                    ? job
+                    : job.withOutline(outline.withShape(new Shape.Polygon(edge(of)))).withSizeOf(of);
+            case Shape.Arch arch -> {
+                Length rise = riseAt(arch, size);
+                boolean none = arch.curve() != Shape.Curve.SEMICIRCLE && !LengthRange.FRAME.contains(rise);
+                yield none
+                        ? job
+                        : job.withOutline(outline.withShape(new Shape.Arch(arch.curve(), rise, arch.segments())))
+                                .withSize(of, size);
+            }
+            case Shape.Rectangle rectangle -> job.withSize(of, size);
+            case Shape.Regular regular -> job.withSize(of, size);
+            case Shape.Circle circle -> job.withSize(of, size);
+            case Shape.Ellipse ellipse -> job.withSize(of, size);
+        };
+    }
+
+    /** The rise of the same arch at another of its edges. Of a semicircle nobody asks for it: it is half the width. */
+    private Length riseAt(Shape.Arch arch, Opening size) {
+        double outwards = size.width().minus(job.size().width()).toMm() / 2;
+        return switch (arch.curve()) {
+            case SEMICIRCLE -> arch.rise();
+            case ELLIPSE -> arch.rise().plus(Length.mm(outwards));
+            case SEGMENT -> {
+                double concentric = segmentRise(job.size().width().toMm() / 2, arch.rise().toMm(), -outwards);
+                yield concentric > 0 ? Length.mm(concentric) : arch.rise().plus(Length.mm(outwards));
+            }
+        };
     }
 }

@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param quantity   how many equal frames, at least 1
  * @param outline    its shape, slope, and face widths where they differ
  * @param sizeOf     which size was measured
+ * @param size       of the measured edge; where the outline has it already, or one number says it, it is that
  * @param hold       how it holds what it frames
  * @param frame      the ring that is measured
  * @param rings      what is set against it, and against each other: a backer, a strainer, a band
@@ -61,6 +62,7 @@ public record Job(String title, Order order, Units units, int quantity, Outline 
     public static final int MOST_MEMBERS = 24;
 
     public Job {
+        size = outline.shape().size(size);
         rings = List.copyOf(rings);
         members = List.copyOf(members);
     }

@@ -17,6 +17,8 @@ public record Loop(List<Vertex> vertices) {
     private static final double STRAIGHT = 1e-9;
     /** No corner moves further than this, in millimetres: sides that hardly cross would meet beyond all measure. */
     private static final double FARTHEST = 1e7;
+    /** Square millimetres that rounding makes of nothing. */
+    private static final double NO_INSIDE = 1e-6;
 
     /** Throws {@link IllegalArgumentException} for fewer than three vertices. */
     public Loop {
@@ -29,7 +31,14 @@ public record Loop(List<Vertex> vertices) {
     /** The same places, run through clockwise whichever way they were given; without an inside, the other way round. */
     public static Loop clockwise(List<Vertex> vertices) {
         Loop loop = new Loop(vertices);
-        return loop.area() > 0 ? loop : new Loop(vertices.reversed());
+        return loop.area() > NO_INSIDE ? loop : new Loop(vertices.reversed());
+    }
+
+    /** The same places as exactly as a {@link Length} has them, and run through clockwise: as files keep a loop. */
+    Loop exact() {
+        Loop exact = new Loop(vertices.stream()
+                .map(v -> new Vertex(Length.mm(v.x()).toMm(), Length.mm(v.y()).toMm())).toList());
+        return exact.area() < -NO_INSIDE ? new Loop(exact.vertices.reversed()) : exact;
     }
 
     /** As many as it has corners. */

@@ -35,8 +35,8 @@ public record Outline(Shape shape, Angle slope, List<Length> faceWidths,
 
     @Override
     public Outline withShape(Shape newShape) {
-        return new Outline(newShape, slope, newShape.getClass().equals(shape.getClass()) ? faceWidths : List.of(),
-                boardWidth);
+        boolean same = newShape.getClass().equals(shape.getClass()) && newShape.sides() == shape.sides();
+        return new Outline(newShape, slope, same ? faceWidths : List.of(), boardWidth);
     }
 
     /** Whether it has four square corners. */

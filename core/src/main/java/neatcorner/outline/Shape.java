@@ -18,8 +18,13 @@ public sealed interface Shape {
      */
     record Regular(int sides, boolean acrossCorners) implements Shape {}
 
-    /** Any corners; the loop is the one that the job's size names. */
-    record Polygon(Loop loop) implements Shape {}
+    /** Any corners; the loop is the one that the job's size names, clockwise, each corner as exact as a length is. */
+    record Polygon(Loop loop) implements Shape {
+
+        public Polygon {
+            loop = loop.exact();
+        }
+    }
 
     /**
      * A rectangle whose top side is a curve.
@@ -44,6 +49,42 @@ public sealed interface Shape {
 
     int FEWEST_SIDES = 3;
     int MOST_SIDES = 24;
+
+    /** The size that it has where a maker asks for this one: a loop has its own, and what is as wide as high has one number. */
+    default Opening size(Opening asked) {
+        return switch (this) {
+            case Polygon polygon -> polygon.loop.box();
+            case Regular regular -> new Opening(asked.width(), asked.width());
+            case Circle circle -> new Opening(asked.width(), asked.width());
+            case Rectangle rectangle -> asked;
+            case Arch arch -> asked;
+            case Ellipse ellipse -> asked;
+        };
+    }
+
+    /** Whether one number says how large it is. */
+    default boolean isEven() {
+        return switch (this) {
+            case Regular regular -> true;
+            case Circle circle -> true;
+            case Polygon polygon -> false;
+            case Rectangle rectangle -> false;
+            case Arch arch -> false;
+            case Ellipse ellipse -> false;
+        };
+    }
+
+    /** Sides that may differ in width; none where it has curves. */
+    default int sides() {
+        return switch (this) {
+            case Rectangle rectangle -> 4;
+            case Regular regular -> regular.sides;
+            case Polygon polygon -> polygon.loop.sides();
+            case Arch arch -> 0;
+            case Circle circle -> 0;
+            case Ellipse ellipse -> 0;
+        };
+    }
 
     /** Whether every piece of it is straight. */
     default boolean isStraight() {

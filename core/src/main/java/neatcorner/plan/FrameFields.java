@@ -61,14 +61,14 @@ public final class FrameFields {
 
     private static Field height(String id, String title, SizeOf of) {
         return new Field(id, title, LengthRange.FRAME, plan -> plan.sizes().of(of).height(),
-                (job, length) -> resized(job, of, job.sizes().of(of).width(), length));
+                (job, length) -> resized(job, of,
+                        job.outline().shape().isEven() ? length : job.sizes().of(of).width(), length));
     }
 
+    /** Where the other side leaves nothing, it is as short as a frame can be: seen at once, and typed next. */
     private static Job resized(Job job, SizeOf of, Length width, Length height) {
-        boolean positive = width.isPositive() && height.isPositive();
+        Opening size = new Opening(LengthRange.FRAME.nearest(width), LengthRange.FRAME.nearest(height));
         Job based = job.outline().shape() instanceof Shape.Arch ? job.startingFrom(of) : job;
-        return positive
-                ? Geometry.of(based).stretched(of, new Opening(width, height))
-                : based.withSize(of, new Opening(width, height));
+        return Geometry.of(based).stretched(of, size);
     }
 }

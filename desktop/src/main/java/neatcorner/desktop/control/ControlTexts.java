@@ -35,6 +35,7 @@ final class ControlTexts {
     // Typing
 
     static final String EXPECTED = "Expected %s.";
+    static final String CANNOT_BE_KEPT = "This cannot be kept: %s.";
     static final String EXPECTED_DEGREES = "“%s”: expected degrees, such as 22.5.";
     static final String EXPECTED_BETWEEN = "Expected %s to %s.";
 

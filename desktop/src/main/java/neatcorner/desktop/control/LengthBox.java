@@ -34,7 +34,7 @@ public final class LengthBox extends HBox {
     public void show(Plan plan, Notation notation) {
         caption.setText(notation.words(name));
         tag.show(field.in(plan), field.title(), notation,
-                Typing.length(notation, field.range(),
+                Typing.field(notation, field, bench::refusal,
                         length -> bench.change(field.title(), field.edit(length))),
                 () -> {});
     }

@@ -1,11 +1,15 @@
 package neatcorner.desktop.control;
 
 import java.util.function.Consumer;
+import java.util.function.Function;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
+import neatcorner.plan.Edit;
+import neatcorner.plan.Field;
+import org.jspecify.annotations.Nullable;
 
 /** How a text that is being typed is understood, and what happens when it is taken. */
 @FunctionalInterface
@@ -28,6 +32,24 @@ public interface Typing {
                     ? new Understood("= " + notation.text(read.length()), () -> taken.accept(read.length()))
                     : new NotUnderstood(ControlTexts.EXPECTED.formatted(range.text(notation)));
             case LengthText.NotUnderstood not -> new NotUnderstood(not.message(text));
+        };
+    }
+
+    /**
+     * A length of a field.
+     *
+     * @param refusal why an edit cannot be kept, null when it can: said while one types, beside the number
+     */
+    static Typing field(Notation notation, Field field, Function<Edit, @Nullable String> refusal,
+            Consumer<Length> taken) {
+        Typing length = length(notation, field.range(), taken);
+        return text -> {
+            Typed typed = length.read(text);
+            String why = typed instanceof Understood
+                    && LengthText.read(text, notation.units()) instanceof LengthText.Understood read
+                            ? refusal.apply(field.edit(read.length()))
+                            : null;
+            return why == null ? typed : new NotUnderstood(ControlTexts.CANNOT_BE_KEPT.formatted(why));
         };
     }
 

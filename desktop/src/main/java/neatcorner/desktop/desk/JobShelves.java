@@ -104,7 +104,7 @@ public final class JobShelves {
                     && known.progress.equals(progress)) {
                 return known.card;
             }
-            Job job = JobFile.read(file).job();
+            Job job = JobFile.mended(file).file().job();
             JobCard card = JobCard.of(file, job, Planner.plan(job, shop, () -> true), progress);
             made.put(file, new Made(changed, shop, progress, card));
             return card;

@@ -317,7 +317,7 @@ public final class ShopDay {
     /** Only the pieces matter here, so the sticks are laid out in haste. */
     private static @Nullable Plan plan(Path file, Shop shop) {
         try {
-            return Planner.plan(JobFile.read(file).job(), shop, () -> true);
+            return Planner.plan(JobFile.mended(file).file().job(), shop, () -> true);
         } catch (IOException | BadFile e) {
             LOG.log(Level.WARNING, "job left out of the day", e);
             return null;

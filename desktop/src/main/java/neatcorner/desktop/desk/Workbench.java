@@ -272,6 +272,11 @@ public final class Workbench {
         document.get().change(new Change(name, edit));
     }
 
+    /** Why an edit of the job as it is now would be refused; null when it would not be. */
+    public @Nullable String refusal(Edit edit) {
+        return document.get().refusal(edit);
+    }
+
     /** Takes a remedy. */
     public void take(Remedy remedy) {
         change(remedy.label().in(Notation.of(job().units())), remedy.edit());

@@ -147,13 +147,18 @@ public final class Document {
             plan();
             return;
         }
-        String beyond = Limits.beyond(after.job());
-        if (beyond != null) {
-            all.say(beyond);
+        String refusal = after.refusal(content);
+        if (refusal != null) {
+            all.say(DocumentTexts.CANNOT_BE_KEPT.formatted(refusal));
             plan();
             return;
         }
         take(new Step(change.name(), content, after, move, false));
+    }
+
+    /** Why an edit would be refused: what its file's reader would say of it. Null when it would not be. */
+    public @Nullable String refusal(Edit edit) {
+        return changed(edit).refusal(content);
     }
 
     private JobFile changed(Edit edit) {
@@ -237,6 +242,13 @@ public final class Document {
         keeping = new Keeping.Kept();
         plan();
         tell();
+        mended(read);
+    }
+
+    private void mended(DocumentStore.Read read) {
+        if (!read.mends().isEmpty()) {
+            all.say(read.mended());
+        }
     }
 
     /** What is shared with other jobs goes its own way: only what this step changed about it is changed. */

@@ -1,6 +1,7 @@
 package neatcorner.desktop.document;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
@@ -57,6 +58,8 @@ public final class DocumentStore implements AutoCloseable {
         /** Null while there is to be no such file. */
         private byte @Nullable [] seen;
         private byte @Nullable [] theirs;
+        /** Where what was found is to be laid aside before it is written over, since not all of it could be taken; null for nowhere. */
+        private @Nullable Path aside;
 
         Place(Path file, byte @Nullable [] seen) {
             this.file = file;
@@ -66,8 +69,22 @@ public final class DocumentStore implements AutoCloseable {
 
     private record Edit(JobFile content, long version) {}
 
-    /** What a file holds. */
-    record Read(JobFile content, Place place) {}
+    /**
+     * What a file holds.
+     *
+     * @param mends what in it could not be, and was taken as the nearest that can; most often nothing
+     */
+    record Read(JobFile content, Place place, List<String> mends) {
+
+        /** One line about what was mended; empty when nothing was. */
+        String mended() {
+            Path aside = place.aside;
+            return aside == null
+                    ? ""
+                    : DocumentTexts.MENDED.formatted(place.file.getFileName(), String.join("; ", mends),
+                            aside.getFileName());
+        }
+    }
 
     /** Hears what became of an edit, by its version. */
     @FunctionalInterface
@@ -153,16 +170,26 @@ public final class DocumentStore implements AutoCloseable {
     private Outcome write(Place place, JobFile content) {
         try {
             byte[] bytes = content.bytes();
+            JobFile.read(new String(bytes, StandardCharsets.UTF_8));
+            Path aside = place.aside;
+            byte[] damaged = place.seen;
+            if (aside != null && damaged != null) {
+                disk.write(aside, damaged);
+            }
             Optional<byte[]> theirs = disk.replace(place.file, place.seen, bytes);
             if (theirs.isPresent()) {
                 place.theirs = theirs.get();
                 return new Outcome.ChangedOutside();
             }
+            place.aside = null;
             place.seen = bytes;
             return new Outcome.Kept();
         } catch (IOException e) {
             LOG.log(Level.WARNING, "job not kept", e);
             return new Outcome.NotKept(why(place.file, e));
+        } catch (BadFile e) {
+            LOG.log(Level.SEVERE, "job not kept: it could not be read again", e);
+            return new Outcome.NotKept(DocumentTexts.COULD_NOT_BE_READ_AGAIN.formatted(e.getMessage()));
         } catch (Throwable e) {
             LOG.log(Level.SEVERE, "job not kept", e);
             return new Outcome.NotKept(DocumentTexts.OUR_FAULT_IN_THE_LOG);
@@ -208,6 +235,7 @@ public final class DocumentStore implements AutoCloseable {
     void adopt(Place place, Place read) {
         ask(() -> {
             place.seen = read.seen;
+            place.aside = read.aside;
             return () -> {};
         }, () -> {});
     }
@@ -215,7 +243,21 @@ public final class DocumentStore implements AutoCloseable {
     /** Reads a file; throws {@link BadFile} when it holds no job, {@link IOException} when it cannot be read at all. */
     Read read(Path file) throws IOException, BadFile {
         byte[] bytes = disk.read(file);
-        return new Read(JobFile.read(WholeFile.text(bytes)), new Place(file, bytes));
+        JobFile.Mended read = JobFile.mended(WholeFile.text(bytes));
+        Place place = new Place(file, bytes);
+        if (!read.mends().isEmpty()) {
+            place.aside = free(file);
+        }
+        return new Read(read.file(), place, read.mends());
+    }
+
+    /** A name beside a file that no job has. */
+    private Path free(Path file) {
+        Path aside = file.resolveSibling(file.getFileName() + ".damaged");
+        for (int i = 2; disk.exists(aside); i++) {
+            aside = file.resolveSibling(file.getFileName() + ".damaged-" + i);
+        }
+        return aside;
     }
 
     /** Reads a file away from the window's thread. One of the two is told. */

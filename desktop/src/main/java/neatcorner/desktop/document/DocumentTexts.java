@@ -9,7 +9,13 @@ final class DocumentTexts {
     static final String USE_MY_OWN_SHOP = "use my own shop";
     static final String TAKE_THEIRS = "take theirs";
 
+    static final String CANNOT_BE_KEPT = "This cannot be kept, so the job stays as it was: %s.";
+
     // DocumentStore
+
+    static final String COULD_NOT_BE_READ_AGAIN = "it could not be read again: %s";
+    static final String MENDED = "%s held what no job can have, and was taken as near to it as can be: %s. With your next "
+            + "change the file as it was is laid aside as %s.";
 
     static final String OUR_FAULT_IN_THE_LOG = "something went wrong in the program; it is in the log";
     static final String CANNOT_BE_READ_OUR_FAULT = "%s cannot be read: something went wrong in the program.";
@@ -29,13 +35,6 @@ final class DocumentTexts {
     static final String CANNOT_BE_MOVED = "%s cannot be moved to %s.";
     static final String NEW_JOB_COULD_NOT = "The new job could not be made: something went wrong in the program; it is in "
             + "the log.";
-
-    // Limits
-
-    static final String MOST_ON_A_RACK = "A rack holds at most %s kinds of sticks, boards and sheets each.";
-    static final String MOST_IN_A_PACK = "A pack has at most %s layers.";
-    static final String MOST_AT_A_CORNER = "A corner is held by at most %s kinds of parts.";
-    static final String MOST_CUTS = "A section has at most %s cuts.";
 
     // SharedFile
 

@@ -68,8 +68,16 @@ public final class Documents {
     public Document openNow(Path file) throws IOException, BadFile {
         DocumentStore.Read read = store.read(file);
         JobFile content = shop.here(read.content());
+        sayMended(read);
         return add(read.place(), content,
                 Work.first(planner, content.job(), content.madeIn().shop(), () -> false));
+    }
+
+    /** Said after the job is on the bench, where what was said before is put away. */
+    private void sayMended(DocumentStore.Read read) {
+        if (!read.mends().isEmpty()) {
+            store.ask(() -> () -> say(read.mended()), () -> {});
+        }
     }
 
     /** Opens a job, or gives the one that is open already, as its file has it now. One of the two is told. */
@@ -88,6 +96,7 @@ public final class Documents {
                 search -> Work.first(planner, content.job(), content.madeIn().shop(), search), first -> {
                     Document known = open.get(key(read.place().file));
                     opened.accept(known != null ? known : add(read.place(), content, first));
+                    sayMended(read);
                 },
                 fault -> refused.accept(DocumentTexts.CANNOT_BE_WORKED_OUT.formatted(read.place().file.getFileName())));
     }

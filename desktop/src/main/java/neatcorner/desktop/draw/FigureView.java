@@ -41,6 +41,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 import neatcorner.measure.Units;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 import org.jspecify.annotations.Nullable;
 
@@ -86,6 +87,11 @@ public final class FigureView extends Region implements Palette {
     public interface Changes {
         /** A value was typed. */
         default void typed(Field field, Length length) {}
+
+        /** Why an edit cannot be kept; null when it can. */
+        default @Nullable String refusal(Edit edit) {
+            return null;
+        }
 
         /** A handle is being moved; {@code done} with the last of it. */
         default void dragged(Field field, Length length, boolean done) {}
@@ -236,7 +242,7 @@ public final class FigureView extends Region implements Palette {
                 Field field = value.field();
                 Typing typing = field == null
                         ? null
-                        : Typing.length(notation, field.range(), length -> changes.typed(field, length));
+                        : Typing.field(notation, field, changes::refusal, length -> changes.typed(field, length));
                 ValueTag tag = tag(field == null ? value.name() : field.id(), shown, value.quantity(), value.name(),
                         typing);
                 place(tag, value.x() * zoom(), value.y() * zoom(), value.anchor(), places);

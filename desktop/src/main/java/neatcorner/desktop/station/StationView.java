@@ -74,6 +74,11 @@ public abstract class StationView extends BorderPane {
             }
 
             @Override
+            public @Nullable String refusal(Edit edit) {
+                return bench.refusal(edit);
+            }
+
+            @Override
             public void dragged(Field field, Length length, boolean done) {
                 Length possible = field.range().nearest(length);
                 take(field.title(), field.edit(possible), done);

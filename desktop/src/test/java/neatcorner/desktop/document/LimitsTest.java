@@ -2,9 +2,11 @@ package neatcorner.desktop.document;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -44,7 +46,7 @@ class LimitsTest {
     @Test
     void whatIsWithinLimitsIsReadBack() throws Exception {
         for (Job job : atMost(0)) {
-            assertNull(Limits.beyond(job));
+            assertNull(JobFile.of(job).refusal());
             assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
         }
     }
@@ -70,5 +72,52 @@ class LimitsTest {
         assertEquals(4, said.size(), said.toString());
         assertTrue(said.stream().allMatch(line -> line.contains("at most")), said.toString());
         assertArrayEquals(JobFile.of(BLANK).bytes(), disk.files.get(file));
+    }
+
+    /** The last guard, for what no edit is asked about: a file that can be read is never written over by one that cannot. */
+    @Test
+    void whatCannotBeReadAgainIsNotWritten() {
+        MemoryDisk disk = new MemoryDisk();
+        Path file = Path.of("/jobs/job.json");
+        disk.files.put(file, JobFile.of(BLANK).bytes());
+        OneProgram program = new OneProgram(disk);
+        List<DocumentStore.Outcome> outcomes = new ArrayList<>();
+        DocumentStore store = program.documents.store();
+        store.keep(new DocumentStore.Place(file, JobFile.of(BLANK).bytes()), JobFile.of(atMost(1).getFirst()), 1,
+                (version, outcome) -> outcomes.add(outcome));
+        program.settle();
+        DocumentStore.Outcome.NotKept not = assertInstanceOf(DocumentStore.Outcome.NotKept.class, outcomes.getFirst());
+        assertTrue(not.why().contains("at most"), not.why());
+        assertArrayEquals(JobFile.of(BLANK).bytes(), disk.files.get(file));
+    }
+
+    @Test
+    void aDamagedFileIsOpenedSaidAndLaidAsideBeforeItIsWrittenOver() {
+        MemoryDisk disk = new MemoryDisk();
+        Path file = Path.of("/jobs/job.json");
+        byte[] damaged = JobFile.of(BLANK).text().replaceFirst("\"quantity\" : 1", "\"quantity\" : 0")
+                .getBytes(StandardCharsets.UTF_8);
+        disk.files.put(file, damaged);
+        OneProgram program = new OneProgram(disk);
+        List<Document> opened = new ArrayList<>();
+        List<String> said = new ArrayList<>();
+        program.documents.hear(said::add);
+        program.documents.open(file, opened::add, said::add);
+        program.settle();
+        Document document = opened.getFirst();
+        assertEquals(BLANK, document.job());
+        assertEquals(1, said.size(), said.toString());
+        assertTrue(said.getFirst().contains("quantity: expected a whole number from 1"), said.getFirst());
+        assertArrayEquals(damaged, disk.files.get(file));
+        assertEquals(1, disk.files.keySet().stream().filter(each -> each.startsWith("/jobs")).count());
+
+        document.change(new Change("title", job -> job.withTitle("Mended")));
+        program.settle();
+        document.change(new Change("title", job -> job.withTitle("Mended again")));
+        program.settle();
+        assertInstanceOf(Document.Keeping.Kept.class, document.keeping());
+        assertArrayEquals(damaged, disk.files.get(Path.of("/jobs/job.json.damaged")));
+        assertEquals(2, disk.files.keySet().stream().filter(each -> each.startsWith("/jobs")).count());
+        assertTrue(new String(disk.files.get(file), StandardCharsets.UTF_8).contains("Mended again"));
     }
 }

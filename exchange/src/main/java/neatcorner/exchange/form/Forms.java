@@ -168,10 +168,7 @@ public final class Forms {
 
     private static Length lengthIn(Node node, LengthRange range, Units units) throws BadFile {
         Length length = lengthIn(node, units);
-        if (!range.contains(length)) {
-            throw node.expected(range.text(Notation.of(units)));
-        }
-        return length;
+        return range.contains(length) ? length : node.beyond(range.text(Notation.of(units)), range.nearest(length));
     }
 
     private static Length lengthIn(Node node, Units units) throws BadFile {
@@ -261,8 +258,11 @@ public final class Forms {
             @Override
             public List<T> read(Node node, Units units) throws BadFile {
                 List<Node> items = node.items();
-                if (items.size() < least || items.size() > most) {
+                if (items.size() < least) {
                     throw node.expected(what);
+                }
+                if (items.size() > most) {
+                    items = node.beyond(what, items.subList(0, most));
                 }
                 List<T> all = new ArrayList<>();
                 for (Node item : items) {

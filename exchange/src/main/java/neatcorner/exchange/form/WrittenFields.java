@@ -62,6 +62,6 @@ record WrittenFields<R>(R value, Units units, Json.Fields out) implements Fields
 
     @Override
     public BadFile expected(String name, String what) {
-        throw new IllegalStateException(name + ": expected " + what + " in " + value);
+        return new BadFile(0, name, what);
     }
 }

@@ -36,8 +36,8 @@ final class ChecksForm {
         List<Double> toes = f.get("toes", DryFit::toes, GAPS, "");
         List<Double> steps = f.get("steps", DryFit::steps, GAPS, "");
         List<Double> diagonals = f.maybe("diagonals",
-                fit -> fit.first() > 0 && fit.second() > 0 ? List.of(fit.first(), fit.second()) : null, DIAGONALS,
-                "from the top left, from the top right");
+                fit -> fit.first() > 0 || fit.second() > 0 ? List.of(fit.first(), fit.second()) : null, DIAGONALS,
+                "from the top left, from the top right; 0 where one was not measured");
         return new DryFit(heels, toes, steps, diagonals == null ? 0 : diagonals.get(0),
                 diagonals == null ? 0 : diagonals.get(1),
                 f.get("rocks", DryFit::rocks, inMm(Forms.length(LengthRange.ALLOWANCE)),

@@ -50,6 +50,9 @@ public final class JobForm {
     static final Form<Planned> JOB = Form.of("job", f -> new Planned(f.part(Planned::job, JobForm::job),
             f.get("shop", Planned::shop, ShopForm.SHOP, "what there was to do it with when it was planned")));
 
+    /** The job without the shop. */
+    static final Form<Job> ALONE = Form.of("job", JobForm::job);
+
     private JobForm() {}
 
     /** The schema of job files, as it is published. */

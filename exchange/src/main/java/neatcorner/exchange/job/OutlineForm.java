@@ -46,11 +46,11 @@ final class OutlineForm {
         List<Length> widths = f.get("faceWidths", Outline::faceWidths, Forms.list(WIDTH, MOST_CORNERS),
                 "one for each side, clockwise from the top, where sides differ; not for curves");
         f.rule(in -> widthsAsSides());
-        if (!widths.isEmpty() && widths.size() != sides(shape)) {
-            throw f.expected("faceWidths", switch (sides(shape)) {
+        if (!widths.isEmpty() && widths.size() != shape.sides()) {
+            throw f.expected("faceWidths", switch (shape.sides()) {
                 case 0 -> "no face widths: all of a curved frame is as wide as its section";
                 case 4 -> "four widths: top, right, bottom, left";
-                default -> sides(shape) + " widths, clockwise from the top";
+                default -> shape.sides() + " widths, clockwise from the top";
             });
         }
         return new Outline(shape, slope, widths, f.get("boardWidth", Outline::boardWidth, WIDTH,
@@ -103,17 +103,6 @@ final class OutlineForm {
                 Forms.whole(fewest, MOST_SEGMENTS),
                 "pieces in the curve; without it the fewest that fit the board and the grain");
         return segments == null ? 0 : segments;
-    }
-
-    private static int sides(Shape shape) {
-        return switch (shape) {
-            case Shape.Rectangle rectangle -> 4;
-            case Shape.Regular regular -> regular.sides();
-            case Shape.Polygon polygon -> polygon.loop().sides();
-            case Shape.Arch curved -> 0;
-            case Shape.Circle curved -> 0;
-            case Shape.Ellipse curved -> 0;
-        };
     }
 
     /** None, or as many as a rectangle or a regular frame has sides; of polygons a schema cannot say it. */

@@ -9,6 +9,7 @@ import neatcorner.exchange.form.Fields;
 import neatcorner.exchange.form.Form;
 import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.form.Kind;
+import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
@@ -63,10 +64,11 @@ final class SectionForm {
         }
     }
 
+    private static final String AT_MOST = "at most " + Milling.MOST_OPERATIONS + " operations";
     private static final List<Kind<Line>> LINES = lines();
     private static final Form<List<Line>> MILLING = Forms.list(
-            Form.of("operation", f -> f.choose("op", null, LINES, "")), 0, Milling.MOST_OPERATIONS + 1,
-            "at most " + Milling.MOST_OPERATIONS + " operations");
+            Form.<Line>of("operation", f -> f.choose("op", null, LINES, "")), 0, Milling.MOST_OPERATIONS + 1,
+            AT_MOST).as(SectionForm::few, lines -> lines, List.of());
 
     private static final Form<Cut> RABBET = Form.of("rabbet", SectionForm::rabbet);
     private static final Species FIRST_WOOD = Species.named("white ash");
@@ -104,9 +106,8 @@ final class SectionForm {
     private record Cut(Rabbet rabbet, RabbetWay way, int passes) {}
 
     private static @Nullable Cut cut(Section section) {
-        return section.rabbet().isNone()
-                ? null
-                : new Cut(section.rabbet(), section.milling().way(), section.milling().rabbetPasses());
+        Cut cut = new Cut(section.rabbet(), section.milling().way(), section.milling().rabbetPasses());
+        return cut.equals(NO_RABBET) ? null : cut;
     }
 
     private static Cut rabbet(Fields<Cut> f) throws BadFile {
@@ -124,6 +125,12 @@ final class SectionForm {
         Integer passes = f.maybe("passes", each -> of.applyAsInt(each) == 0 ? null : of.applyAsInt(each), PASSES,
                 "as many as the maker wants; without it, as many as it takes");
         return passes == null ? 0 : passes;
+    }
+
+    /** Operations are counted without the rabbet's line. */
+    private static List<Line> few(List<Line> lines, Node at) throws BadFile {
+        boolean many = lines.stream().filter(line -> line.operation() != null).count() > Milling.MOST_OPERATIONS;
+        return many ? at.beyond(AT_MOST, lines.subList(0, Milling.MOST_OPERATIONS)) : lines;
     }
 
     private static List<Line> lines(Milling milling) {

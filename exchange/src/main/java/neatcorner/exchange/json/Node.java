@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A value in a file with the path that leads to it, for reading what is expected there and complaining precisely. What
- * was asked for is remembered; {@link #foreign} is the rest. Behind a file stands what counts where it says nothing.
+ * was asked for is remembered; {@link #foreign} is the rest. Behind a file stands what counts where it says nothing. A file
+ * may be {@link #mended} as it is read.
  */
 public final class Node {
     private final Json json;
@@ -20,23 +21,41 @@ public final class Node {
     private final int index;
     private final Map<Json, Set<String>> asked;
     private final @Nullable Json usual;
+    private final @Nullable List<String> mends;
 
-    private Node(Json json, String path, int index, Map<Json, Set<String>> asked, @Nullable Json usual) {
+    private Node(Json json, String path, int index, Map<Json, Set<String>> asked, @Nullable Json usual,
+            @Nullable List<String> mends) {
         this.json = json;
         this.path = path;
         this.index = index;
         this.asked = asked;
         this.usual = usual;
+        this.mends = mends;
     }
 
     /** A whole file, of which nothing has been asked for. */
     public static Node root(Json json) {
-        return new Node(json, "", 0, new IdentityHashMap<>(), null);
+        return new Node(json, "", 0, new IdentityHashMap<>(), null, null);
+    }
+
+    /** A whole file in which what lies beyond its limits is taken as the nearest that does not; each is said in {@code mends}. */
+    public static Node mended(Json json, List<String> mends) {
+        return new Node(json, "", 0, new IdentityHashMap<>(), null, mends);
     }
 
     /** The same with what counts for fields that are left out, of this object and of those within it. */
     public Node withUsual(Json fields) {
-        return new Node(json, path, index, asked, fields);
+        return new Node(json, path, index, asked, fields, mends);
+    }
+
+    /** What counts for a value beyond its limits: the nearest within them where the file is mended, else an error to throw. */
+    public <T> T beyond(String what, T nearest) throws BadFile {
+        BadFile expected = expected(what);
+        if (mends == null) {
+            throw expected;
+        }
+        mends.add(expected.getMessage());
+        return nearest;
     }
 
     /** What stands there. */
@@ -85,7 +104,7 @@ public final class Node {
     }
 
     private Node field(String name, Json value) {
-        return new Node(value, pathTo(name), 0, asked, usualOf(name));
+        return new Node(value, pathTo(name), 0, asked, usualOf(name), mends);
     }
 
     private @Nullable Json usualOf(String name) {
@@ -119,7 +138,7 @@ public final class Node {
         }
         List<Node> items = new ArrayList<>();
         for (int i = 0; i < array.items().size(); i++) {
-            items.add(new Node(array.items().get(i), path + "[" + i + "]", i, asked, null));
+            items.add(new Node(array.items().get(i), path + "[" + i + "]", i, asked, null, mends));
         }
         return items;
     }
@@ -153,9 +172,9 @@ public final class Node {
     public double number(double least, double most, String what) throws BadFile {
         if (json instanceof Json.Num number) {
             double value = number.value();
-            if (value >= least && value <= most) {
-                return value + 0.0;
-            }
+            return value >= least && value <= most
+                    ? value + 0.0
+                    : beyond(what, Math.max(least, Math.min(most, value)));
         }
         throw expected(what);
     }

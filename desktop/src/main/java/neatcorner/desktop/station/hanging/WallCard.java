@@ -191,7 +191,7 @@ final class WallCard extends VBox {
     /** A job's frame as it is kept; empty where that cannot be read, or makes no frame. */
     private static Optional<OnWall.Other> read(Path file) {
         try {
-            Job job = JobFile.read(file).job();
+            Job job = JobFile.mended(file).file().job();
             Plan plan = Plan.of(job.withStock(job.stock().withSticks(List.of())), () -> true);
             return WallWork.other(plan, String.valueOf(file.getFileName()), Length.ZERO);
         } catch (IOException | BadFile e) {

@@ -86,7 +86,7 @@ final class OtherJobs {
 
     private static @Nullable Job read(Path file) {
         try {
-            return JobFile.read(file).job();
+            return JobFile.mended(file).file().job();
         } catch (BadFile | IOException e) {
             LOG.log(Level.INFO, "left out of the list: " + file, e);
             return null;
