@@ -56,7 +56,7 @@ class FrameSizesTest {
         assertEquals(Length.inches(20), sizes.outside().width());
     }
 
-    @Property
+    @Property(tries = 1000)
     void startingFromAnySizeGivesTheSameFrame(@ForAll @IntRange(min = 50, max = 3000) int width,
             @ForAll @IntRange(min = 50, max = 3000) int height, @ForAll SizeOf of, @ForAll boolean matted) {
         FrameSizes sizes = FrameSizes.from(SizeOf.ART, mm(width, height), given(matted));

@@ -43,7 +43,7 @@ class SpacingTest {
         assertEquals(List.of(20.0, 60.0), mm(points.retainers(Length.mm(80))));
     }
 
-    @Property
+    @Property(tries = 1000)
     void noTwoLieFurtherApartThanTheyMay(@ForAll @IntRange(min = 1, max = 5_000_000) int side,
             @ForAll @IntRange(min = 0, max = 400_000) int first,
             @ForAll @IntRange(min = 3_200, max = 800_000) int most) {
@@ -60,7 +60,7 @@ class SpacingTest {
     }
 
     /** No screw that is proposed comes through or holds too little. */
-    @Property
+    @Property(tries = 1000)
     void aScrewThatIsProposedHoldsAndDoesNotShow(@ForAll @IntRange(min = 1, max = 60) int passes,
             @ForAll @IntRange(min = 1, max = 60) int into, @ForAll Units units) {
         List<Length> drawers = List.of(units.either(16, 5.0 / 8), units.either(25, 1), units.either(40, 1.5),

@@ -61,7 +61,7 @@ class DayTextTest {
         assertEquals(Optional.empty(), DayText.read(typed, TODAY, Spelling.US));
     }
 
-    @Property
+    @Property(tries = 1000)
     void whatIsSaidCanBeTyped(@ForAll @IntRange(min = 0, max = 9000) int days, @ForAll Spelling spelling) {
         LocalDate day = TODAY.plusDays(days);
         assertEquals(Optional.of(day), DayText.read(DayText.said(day, TODAY, spelling), TODAY, spelling));

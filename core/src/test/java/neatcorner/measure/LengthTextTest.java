@@ -56,19 +56,19 @@ class LengthTextTest {
         assertTrue(refused(text).message(text).length() < 200);
     }
 
-    @Property
+    @Property(tries = 1000)
     void everyShownInchFigureReadsBackAsItself(@ForAll @IntRange(min = -6400, max = 6400) int sixtyFourths) {
         Length length = Length.inches(0, sixtyFourths, 64);
         assertEquals(length, understood(Notation.of(Units.INCHES).text(length), Units.INCHES));
     }
 
-    @Property
+    @Property(tries = 1000)
     void everyShownTenthOfAMillimetreReadsBackAsItself(@ForAll @IntRange(min = -50_000, max = 50_000) int tenths) {
         Length length = Length.mm(tenths / 10.0);
         assertEquals(length, understood(Notation.of(Units.MILLIMETRES).bare(length), Units.MILLIMETRES));
     }
 
-    @Property
+    @Property(tries = 1000)
     void anyTextIsUnderstoodOrRefusedButNeverCrashes(@ForAll String text) {
         LengthText read = LengthText.read(text, Units.INCHES);
         if (read instanceof LengthText.NotUnderstood not) {

@@ -36,7 +36,7 @@ class TheirsTest {
         assertEquals("Both in " + ODD + " 7 mm = {1} rebate 3 + mount of gray {0} 4, for the " + ODD, sum.working(UK));
     }
 
-    @Property
+    @Property(tries = 1000)
     void whateverTheNameIsItIsThereLetterByLetter(@ForAll String name) {
         String plain = Theirs.plain(name);
         assertEquals(plain, UK.words(Theirs.words(name)));

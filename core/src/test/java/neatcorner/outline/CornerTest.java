@@ -33,7 +33,7 @@ class CornerTest {
         assertEquals(33.69, corner.miterAfter().degrees(), 0.005);
     }
 
-    @Property
+    @Property(tries = 1000)
     void theTwoMitersAndTheInteriorAngleAddUp(@ForAll @DoubleRange(min = 20, max = 170) double interior,
             @ForAll @DoubleRange(min = 10, max = 90) double before,
             @ForAll @DoubleRange(min = 10, max = 90) double after) {

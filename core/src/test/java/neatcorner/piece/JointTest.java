@@ -72,7 +72,7 @@ class JointTest {
     }
 
     /** The parts, each overlapping the next by the scarf, add up to the piece; none is longer than the wood. */
-    @Property
+    @Property(tries = 1000)
     void scarfedPartsMakeUpThePiece(@ForAll @DoubleRange(min = 1000, max = 9000) double length,
             @ForAll @DoubleRange(min = 600, max = 2400) double longest) {
         Piece piece = new Piece("A", Place.Side.TOP, Length.mm(length), Length.mm(length - 80), Length.mm(40),

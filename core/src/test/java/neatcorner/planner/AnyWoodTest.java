@@ -110,7 +110,7 @@ class AnyWoodTest {
                 .flatMap(stick -> stick.cuts().stream()).map(cut -> cut.piece().name()).sorted().toList());
     }
 
-    @Property(tries = 250)
+    @Property
     void thereIsAlwaysAPlanAndAPictureOfIt(@ForAll long seed) {
         Random random = new Random(seed);
         Job chart = Jobs.chart();
@@ -147,7 +147,7 @@ class AnyWoodTest {
     }
 
     /** A remedy mends what it is offered for, or at least never makes a plan that cannot be shown. */
-    @Property(tries = 120)
+    @Property
     void everyRemedyLeadsToAnotherPlan(@ForAll long seed) {
         remediesLead(seed);
     }

@@ -225,7 +225,7 @@ class ShapePlanTest {
     }
 
     /** Whatever is asked for, there is a plan: with whole pieces, or with a finding that says why there are none. */
-    @Property(tries = 400)
+    @Property
     void anyShapeOfAnySizeHasAPlan(@ForAll long seed) {
         Random random = new Random(seed);
         double width = Math.pow(10, random.nextDouble() * 4) - 1;
@@ -269,7 +269,7 @@ class ShapePlanTest {
     }
 
     /** Mirrored left to right, a frame has the same pieces the other way round, with their ends exchanged. */
-    @Property(tries = 100)
+    @Property
     void aMirroredFrameHasMirroredPieces(@ForAll long seed) {
         Random random = new Random(seed);
         int corners = 4 + random.nextInt(6);

@@ -64,7 +64,7 @@ class SticksTextTest {
     }
 
     /** What is written in any of the usual ways is read as it was meant. */
-    @Property
+    @Property(tries = 1000)
     void aListIsReadAsItWasMeant(@ForAll("lists") List<SticksText.Lot> lots, @ForAll("signs") String sign,
             @ForAll("commas") String comma, @ForAll boolean countFirst) {
         Map<Length, Integer> meant = new LinkedHashMap<>();

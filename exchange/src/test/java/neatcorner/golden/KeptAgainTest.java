@@ -96,7 +96,7 @@ class KeptAgainTest {
             JobFile read = JobFile.read(now.text());
             return read.job().equals(now.job()) && read.madeIn().equals(now.madeIn()) ? "" : "comes back another";
         } catch (BadFile e) {
-            return e.getMessage();
+            return String.valueOf(e.getMessage());
         }
     }
 

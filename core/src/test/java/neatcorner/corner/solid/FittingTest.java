@@ -76,7 +76,7 @@ class FittingTest {
         assertTrue(more.endGrain() >= 0);
     }
 
-    @Property
+    @Property(tries = 1000)
     void aGaugeIsFoundFromItsThickness(@ForAll @IntRange(max = 24) int gauge) {
         assertEquals(gauge, ScrewGauge.nearest(new ScrewGauge(gauge).diameter()).number());
         assertEquals(new ScrewGauge(gauge).diameter(), new ScrewGauge(gauge).clearance());

@@ -42,7 +42,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A test that drives the real window with mouse and keys. It opens with the demo shop in a home of its own. */
-@ExtendWith(ApplicationExtension.class)
+@ExtendWith({ApplicationExtension.class, ScreenOnFailure.class})
 @SuppressWarnings("NullAway.Init")
 abstract class WindowTest {
     private static final DiskWatch DISK = new DiskWatch();
@@ -58,9 +58,12 @@ abstract class WindowTest {
     private volatile boolean opened;
     private volatile boolean plannedAtTheWindow;
 
-    /** Each test class calls this from a start method of its own, where the test framework looks for it. */
+    /**
+     * Each test class calls this from a start method of its own, where the test framework looks for it. The stage that is
+     * given there is the same for all tests of a process, and would keep all their windows; each has one of its own.
+     */
     final void open(Stage first) throws Exception {
-        stage = first;
+        stage = new Stage();
         folder = Files.createTempDirectory("neat-corner-test");
         bench = newBench();
         NeatCornerWindow.chooseJob(bench, Desktop.Opening.demo());

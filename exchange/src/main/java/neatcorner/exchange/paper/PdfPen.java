@@ -6,8 +6,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.Box;
 import neatcorner.drawing.Point;
@@ -22,7 +24,6 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Draws on the pages of a PDF. Places are in points from the page's top left corner; {@link #place} moves and scales
@@ -32,12 +33,21 @@ public final class PdfPen implements PagePen, AutoCloseable {
     private final PDDocument document;
     private final PaperSize paper;
     private final Map<Face, PDFont> fonts = new EnumMap<>(Face.class);
+    /** Those that were written or measured so far: text is measured far more often than it is written. */
+    private final Map<Face, Map<Integer, Glyph>> glyphs = new EnumMap<>(Face.class);
     private final Photos photos;
     private PDPageContentStream content;
     private double scale = 1;
     private double originX;
     private double originY;
     private double pageHeight;
+
+    /**
+     * A character as a font writes it.
+     *
+     * @param width in thousandths of the text's size
+     */
+    private record Glyph(String text, float width) {}
 
     public PdfPen(PDDocument document, PaperSize paper) throws IOException {
         this(document, paper, false, Photos.NONE);
@@ -199,26 +209,37 @@ public final class PdfPen implements PagePen, AutoCloseable {
 
     @Override
     public double width(String text, double size, Face face) {
+        float width = 0;
+        for (int i = 0; i < text.length(); i = text.offsetByCodePoints(i, 1)) {
+            width += glyph(text.codePointAt(i), face).width;
+        }
+        return width / 1000 * size;
+    }
+
+    /** The text with what the font cannot write replaced by a question mark: a title may hold anything. */
+    private String known(String text, Face face) {
+        StringBuilder known = new StringBuilder();
+        text.codePoints().forEach(c -> known.append(glyph(c, face).text));
+        return known.toString();
+    }
+
+    private Glyph glyph(int codePoint, Face face) {
+        return glyphs.computeIfAbsent(face, each -> new HashMap<>()).computeIfAbsent(codePoint,
+                each -> glyph(each, Objects.requireNonNull(fonts.get(face))));
+    }
+
+    private static Glyph glyph(int codePoint, PDFont font) {
+        String text = isWritable(font, codePoint) ? Character.toString(codePoint) : "?";
         try {
-            PDFont font = fonts.get(face);
-            return font == null ? 0 : font.getStringWidth(known(text, face)) / 1000 * size;
+            return new Glyph(text, font.getStringWidth(text));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    /** The text with what the font cannot write replaced by a question mark: a title may hold anything. */
-    private String known(String text, Face face) {
-        PDFont font = fonts.get(face);
-        StringBuilder known = new StringBuilder();
-        text.codePoints().forEach(c -> known.append(isWritable(font, c) ? Character.toString(c) : "?"));
-        return known.toString();
-    }
-
-    private static boolean isWritable(@Nullable PDFont font, int codePoint) {
+    private static boolean isWritable(PDFont font, int codePoint) {
         try {
-            return font != null && !Character.isISOControl(codePoint)
-                    && font.encode(Character.toString(codePoint)).length > 0;
+            return !Character.isISOControl(codePoint) && font.encode(Character.toString(codePoint)).length > 0;
         } catch (IOException | IllegalArgumentException e) {
             return false;
         }

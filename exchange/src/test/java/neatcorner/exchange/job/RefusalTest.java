@@ -148,8 +148,8 @@ class RefusalTest {
             assertNotNull(why, path);
             assertTrue(why.startsWith(path + ": expected "), path + ": " + why);
             assertEquals(why, JobFile.of(job).refusal(JobFile.of(BLANK)));
-            assertEquals(why,
-                    assertThrows(BadFile.class, () -> back(job)).getMessage().replaceFirst("line \\d+, ", ""));
+            BadFile read = assertThrows(BadFile.class, () -> back(job));
+            assertTrue(String.valueOf(read.getMessage()).endsWith(why), read.getMessage());
         });
     }
 

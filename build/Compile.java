@@ -1,0 +1,249 @@
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.lang.classfile.Attributes;
+import java.lang.classfile.ClassFile;
+import java.lang.classfile.ClassModel;
+import java.lang.classfile.FieldModel;
+import java.lang.classfile.MethodModel;
+import java.lang.reflect.AccessFlag;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.spi.ToolProvider;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javax.tools.JavaCompiler;
+
+/**
+ * Compiles the program for those who want to start it: all modules in one run of the compiler, without tests and checkers,
+ * and packs each into a jar. After a change only the changed files are compiled, unless something that other files can see
+ * of them is another; then all are. What tests and checks the program is Maven, see CONTRIBUTING.md.
+ *
+ * <p>Called as {@code java build/Compile.java ROOT LIBS TOOLS APP}: the checkout, the folder of the libraries that it runs
+ * with, that of annotation processors, and the folder that the jars go to. Ends with 1 when the sources do not compile; the
+ * compiler has said why.
+ */
+public final class Compile {
+    /** In the order in which they use each other. */
+    private static final List<String> MODULES = List.of("core", "exchange", "desktop", "command");
+    /** As Maven calls the jars, so that both can write them. */
+    private static final String VERSION = "-0.1.0.jar";
+
+    private final Path root;
+    private final Path libs;
+    private final Path tools;
+    private final Path app;
+    private final Path classes;
+    private final Path state;
+
+    private Compile(Path root, Path libs, Path tools, Path app) {
+        this.root = root;
+        this.libs = libs;
+        this.tools = tools;
+        this.app = app;
+        classes = app.resolveSibling("quick");
+        state = classes.resolve("state");
+    }
+
+    public static void main(String[] args) throws IOException {
+        Path[] paths = Stream.of(args).map(Path::of).toArray(Path[]::new);
+        System.exit(new Compile(paths[0], paths[1], paths[2], paths[3]).all() ? 0 : 1);
+    }
+
+    private boolean all() throws IOException {
+        Map<String, String> before = read(state);
+        Map<String, String> now = stamps();
+        Set<String> changed = new TreeSet<>(now.keySet());
+        changed.removeIf(file -> now.get(file).equals(before.get(file)));
+        boolean fewer = before.keySet().stream().anyMatch(file -> !now.containsKey(file));
+        List<String> sources = changed.stream().filter(file -> file.endsWith(".java")).toList();
+        boolean few = !before.isEmpty() && !fewer && sources.size() <= 40
+                && changed.stream().noneMatch(file -> file.endsWith("module-info.java") || file.endsWith(".jar"));
+        Files.deleteIfExists(state);
+        if (!(few && compiledAlone(sources)) && !compiledWhole(now.keySet())) {
+            return false;
+        }
+        for (String module : MODULES) {
+            if (!few || !Files.exists(jar(module))
+                    || newest(classes.resolve("neatcorner." + module)) >= Files.getLastModifiedTime(jar(module))
+                            .toMillis()
+                    || changed.stream().anyMatch(file -> file.startsWith(module + "/"))) {
+                pack(module);
+            }
+        }
+        Files.write(state, now.entrySet().stream().map(each -> each.getValue() + " " + each.getKey()).toList());
+        return true;
+    }
+
+    private static Map<String, String> read(Path state) throws IOException {
+        return Files.exists(state)
+                ? Files.readAllLines(state).stream().map(line -> line.split(" ", 2))
+                        .collect(Collectors.toMap(line -> line[1], line -> line[0]))
+                : Map.of();
+    }
+
+    /** When each file that counts was last changed, and how large it is. */
+    private Map<String, String> stamps() throws IOException {
+        Map<String, String> stamps = new TreeMap<>();
+        for (String module : MODULES) {
+            for (Path file : files(root.resolve(module).resolve("src/main"), file -> true)) {
+                stamps.put(root.relativize(file).toString(), stamp(file));
+            }
+        }
+        for (Path jars : List.of(libs, tools)) {
+            for (Path file : files(jars, file -> file.toString().endsWith(".jar"))) {
+                stamps.put(file.toString(), stamp(file));
+            }
+        }
+        return stamps;
+    }
+
+    private static String stamp(Path file) throws IOException {
+        return Files.getLastModifiedTime(file).toMillis() + "-" + Files.size(file);
+    }
+
+    private static List<Path> files(Path folder, Predicate<Path> wanted) throws IOException {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(Files::isRegularFile).filter(wanted).sorted().toList();
+        }
+    }
+
+    private static long newest(Path folder) throws IOException {
+        long newest = 0;
+        for (Path file : files(folder, file -> true)) {
+            newest = Math.max(newest, Files.getLastModifiedTime(file).toMillis());
+        }
+        return newest;
+    }
+
+    /** Whether compiling these files alone was enough: nothing that others can see of them is another. */
+    private boolean compiledAlone(List<String> sources) throws IOException {
+        if (sources.isEmpty()) {
+            return true;
+        }
+        Map<String, String> seen = seen(sources);
+        return compile(sources) && seen.equals(seen(sources));
+    }
+
+    private boolean compiledWhole(Set<String> files) throws IOException {
+        if (Files.isDirectory(classes)) {
+            try (Stream<Path> old = Files.walk(classes)) {
+                old.sorted(Comparator.reverseOrder()).forEach(Compile::delete);
+            }
+        }
+        Files.createDirectories(classes);
+        return compile(files.stream().filter(file -> file.endsWith(".java")).toList());
+    }
+
+    private static void delete(Path file) {
+        try {
+            Files.delete(file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private boolean compile(List<String> sources) throws IOException {
+        JavaCompiler javac = javax.tools.ToolProvider.getSystemJavaCompiler();
+        List<String> arguments = new ArrayList<>(List.of("--release", "25", "-proc:full", "-parameters", "-nowarn",
+                "-implicit:none", "-d", classes.toString(), "--processor-path", path(tools), "-p", path(libs, tools)));
+        for (String module : MODULES) {
+            arguments.add("--module-source-path");
+            arguments.add("neatcorner." + module + "=" + root.resolve(module).resolve("src/main/java"));
+        }
+        sources.forEach(source -> arguments.add(root.resolve(source).toString()));
+        return javac.run(null, null, null, arguments.toArray(String[]::new)) == 0;
+    }
+
+    private static String path(Path... folders) throws IOException {
+        List<String> jars = new ArrayList<>();
+        for (Path folder : folders) {
+            files(folder, file -> file.toString().endsWith(".jar")).forEach(file -> jars.add(file.toString()));
+        }
+        return String.join(System.getProperty("path.separator"), jars);
+    }
+
+    private Path jar(String module) {
+        return app.resolve(module + VERSION);
+    }
+
+    /** Not compressed: it is read at each start. */
+    private void pack(String module) throws IOException {
+        Path folder = classes.resolve("neatcorner." + module);
+        Path resources = root.resolve(module).resolve("src/main/resources");
+        Files.createDirectories(app);
+        Path made = app.resolve(module + ".part");
+        List<String> arguments = new ArrayList<>(List.of("--create", "--no-compress", "--file", made.toString(), "-C",
+                folder.toString(), "."));
+        if (Files.isDirectory(resources)) {
+            arguments.addAll(List.of("-C", resources.toString(), "."));
+        }
+        ToolProvider jar = ToolProvider.findFirst("jar").orElseThrow();
+        if (jar.run(System.out, System.err, arguments.toArray(String[]::new)) != 0) {
+            throw new IOException("no jar of " + module);
+        }
+        Files.move(made, jar(module), StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** What other files can see of the classes that were compiled from these: each class with all but its private members. */
+    private Map<String, String> seen(List<String> sources) throws IOException {
+        Map<String, String> seen = new TreeMap<>();
+        for (String source : sources) {
+            String[] halves = source.split("/src/main/java/");
+            Path folder = classes.resolve("neatcorner." + halves[0]).resolve(halves[1]).getParent();
+            String name = Path.of(source).getFileName().toString().replace(".java", "");
+            List<Path> made = files(folder, file -> file.getParent().equals(folder)
+                    && file.getFileName().toString().matches(name + "(\\$.*)?\\.class"));
+            for (Path file : made) {
+                ClassModel model = ClassFile.of().parse(file);
+                if (!model.thisClass().asInternalName().matches(".*\\$\\d.*")) {
+                    seen.put(model.thisClass().asInternalName(), seen(model));
+                }
+            }
+        }
+        return seen;
+    }
+
+    private static String seen(ClassModel model) {
+        Set<String> seen = new TreeSet<>();
+        seen.add(model.flags().flagsMask() + " " + model.superclass().map(Object::toString).orElse("") + " "
+                + model.interfaces());
+        model.findAttribute(Attributes.signature()).ifPresent(each -> seen.add("signature " + each.signature()));
+        model.findAttribute(Attributes.permittedSubclasses())
+                .ifPresent(each -> seen.add("permits " + each.permittedSubclasses()));
+        model.findAttribute(Attributes.record()).ifPresent(each -> seen.add("record " + each.components().stream()
+                .map(part -> part.name() + " " + part.descriptor() + " " + part.attributes()).toList()));
+        model.findAttribute(Attributes.runtimeVisibleAnnotations()).ifPresent(each -> seen.add(each.annotations() + ""));
+        for (FieldModel field : model.fields()) {
+            if (!field.flags().has(AccessFlag.PRIVATE)) {
+                seen.add("field " + field.fieldName() + " " + field.fieldType() + " " + field.flags().flagsMask()
+                        + field.findAttribute(Attributes.signature()).map(each -> each.signature().stringValue())
+                                .orElse("")
+                        + field.findAttribute(Attributes.constantValue()).map(each -> each.constant().toString())
+                                .orElse(""));
+            }
+        }
+        for (MethodModel method : model.methods()) {
+            if (!method.flags().has(AccessFlag.PRIVATE) && !method.flags().has(AccessFlag.SYNTHETIC)) {
+                seen.add("method " + method.methodName() + " " + method.methodType() + " " + method.flags().flagsMask()
+                        + method.findAttribute(Attributes.signature()).map(each -> each.signature().stringValue())
+                                .orElse("")
+                        + method.findAttribute(Attributes.exceptions()).map(each -> each.exceptions().toString())
+                                .orElse(""));
+            }
+        }
+        return String.join("\n", seen);
+    }
+}
