@@ -60,7 +60,7 @@ final class DayCommand implements Callable<Integer> {
             Shop shop = null;
             for (Path file : files) {
                 reading = file;
-                JobFile read = JobFile.read(file);
+                JobFile read = NeatCorner.read(file);
                 shop = shop == null ? read.madeIn().shop() : shop;
                 chains.addAll(ShopDays.chains(Planner.plan(read.job(), read.madeIn().shop(), patience)));
             }

@@ -12,7 +12,9 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import neatcorner.desktop.app.Desktop;
+import neatcorner.exchange.BadFile;
 import neatcorner.exchange.PlainText;
+import neatcorner.exchange.job.JobFile;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -118,6 +120,16 @@ public final class NeatCorner implements Runnable {
         return e instanceof FileSystemException fault && fault.getFile() != null
                 ? String.valueOf(fault.getFile())
                 : otherwise.toString();
+    }
+
+    /** Reads a job, and says what it holds that counts for nothing. */
+    static JobFile read(Path file) throws BadFile, IOException {
+        JobFile read = JobFile.read(file);
+        List<String> unknown = read.unknown();
+        if (!unknown.isEmpty()) {
+            complain(file + ": not known, so it counts for nothing: " + String.join(", ", unknown));
+        }
+        return read;
     }
 
     static void complain(String line) {

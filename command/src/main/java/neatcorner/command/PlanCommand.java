@@ -74,11 +74,11 @@ final class PlanCommand implements Callable<Integer> {
         }
         Path file = jobs.getFirst();
         try {
-            JobFile read = JobFile.read(file);
+            JobFile read = NeatCorner.read(file);
             List<Job> others = new ArrayList<>();
             for (Path other : jobs.subList(1, jobs.size())) {
                 file = other;
-                Job job = JobFile.read(other).job();
+                Job job = NeatCorner.read(other).job();
                 if (!Batch.areAlike(read.job(), job)) {
                     NeatCorner.complain(other + ": has another section than the first job; cut it by itself");
                     return NeatCorner.BAD_INPUT;

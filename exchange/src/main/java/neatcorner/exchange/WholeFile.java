@@ -7,6 +7,7 @@ import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Files that are written whole or not at all, and are on the disk when a write returns. A file keeps its mode, its group
- * and its links, symbolic and hard. Programs of this kind that write into one folder do so one after the other.
+ * and its links, symbolic and hard, where its file system has such things. Programs of this kind that write into one folder do so one after the other.
  */
 public final class WholeFile {
     /** A folder that is held for longer than this, ms, is not waited for. */
@@ -80,7 +81,7 @@ public final class WholeFile {
         } else if (links(target) > 1) {
             writeInto(target, bytes);
         } else {
-            putInPlace(target, bytes, Files.readAttributes(target, PosixFileAttributes.class));
+            putInPlace(target, bytes, owned(target));
         }
     }
 
@@ -163,8 +164,18 @@ public final class WholeFile {
         return folder == null ? target : folder;
     }
 
+    /** How many names a file has; one where the file system cannot say. */
     private static int links(Path file) throws IOException {
-        return ((Number) Files.getAttribute(file, "unix:nlink")).intValue();
+        return knows(file, "unix") ? ((Number) Files.getAttribute(file, "unix:nlink")).intValue() : 1;
+    }
+
+    private static boolean knows(Path file, String attributes) {
+        return file.getFileSystem().supportedFileAttributeViews().contains(attributes);
+    }
+
+    /** Whose a file is and who may write it; null where the file system has no such thing. */
+    private static @Nullable PosixFileAttributes owned(Path file) throws IOException {
+        return knows(file, "posix") ? Files.readAttributes(file, PosixFileAttributes.class) : null;
     }
 
     private static void putInPlace(Path target, byte[] bytes, @Nullable PosixFileAttributes like) throws IOException {
@@ -178,11 +189,20 @@ public final class WholeFile {
             if (like != null) {
                 become(neighbour, like);
             }
-            Files.move(neighbour, target, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+            take(neighbour, target);
         } finally {
             Files.deleteIfExists(neighbour);
         }
         sync(folder(target));
+    }
+
+    /** At once where the file system can; else there is a moment without a file, and its neighbour then has it all. */
+    private static void take(Path neighbour, Path target) throws IOException {
+        try {
+            Files.move(neighbour, target, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(neighbour, target, StandardCopyOption.REPLACE_EXISTING);
+        }
     }
 
     private static void become(Path file, PosixFileAttributes like) throws IOException {
@@ -212,7 +232,7 @@ public final class WholeFile {
      */
     private static void writeInto(Path target, byte[] bytes) throws IOException {
         Path whole = whole(target);
-        putInPlace(whole, bytes, Files.readAttributes(target, PosixFileAttributes.class));
+        putInPlace(whole, bytes, owned(target));
         takeOver(whole, target);
     }
 

@@ -5,14 +5,20 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.google.common.jimfs.Configuration;
+import com.google.common.jimfs.Jimfs;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystem;
+import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -154,6 +160,30 @@ class WholeFileTest {
                     WholeFile.write(file, bytes(String.valueOf(count + 1)));
                     return count;
                 });
+            }
+        }
+    }
+
+    /** Of a Windows kind, of a Mac's, and of a plain archive: none has what Linux has, and each keeps what it can. */
+    @Test
+    void aFileIsWrittenWholeOnAnyFileSystem() throws Exception {
+        Path archive = folder.resolve("archive.zip");
+        try (FileSystem windows = Jimfs.newFileSystem(Configuration.windows());
+                FileSystem mac = Jimfs.newFileSystem(Configuration.osX());
+                FileSystem zip = FileSystems.newFileSystem(archive, Map.of("create", "true"))) {
+            for (FileSystem system : List.of(windows, mac, zip)) {
+                Path shop = Files.createDirectories(system.getRootDirectories().iterator().next().resolve("shop"));
+                Path file = shop.resolve("job.json");
+                assertEquals(Optional.empty(), WholeFile.replace(file, null, bytes("one"), MOST));
+                assertEquals(Optional.empty(), WholeFile.replace(file, bytes("one"), bytes("two"), MOST));
+                assertArrayEquals(bytes("two"),
+                        WholeFile.replace(file, bytes("one"), bytes("three"), MOST).orElseThrow());
+                WholeFile.write(file, bytes("four"));
+                assertArrayEquals(bytes("four"), WholeFile.read(file, MOST, "a job"));
+                try (Stream<Path> left = Files.list(shop)) {
+                    assertEquals(List.of("job.json"), left.map(each -> each.getFileName().toString())
+                            .filter(name -> !name.equals(".neat-corner.lock")).toList(), system.toString());
+                }
             }
         }
     }

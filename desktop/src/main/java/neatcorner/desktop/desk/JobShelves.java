@@ -80,7 +80,7 @@ public final class JobShelves {
     private void next(List<Path> files, List<JobCard> soFar, Map<Path, Opened> open, Consumer<List<JobCard>> found) {
         List<Path> some = files.subList(0, Math.min(AT_ONCE, files.size()));
         List<Path> rest = files.subList(some.size(), files.size());
-        Shop shop = premises.benches().getFirst().shop();
+        Shop shop = premises.ownShop();
         DayProgress progress = premises.day().progress();
         ticket = premises.documents().planning().ask(Planning.Pace.QUICK,
                 search -> some.stream().map(file -> card(file, open.get(file), shop, progress)).toList(), cards -> {

@@ -16,6 +16,7 @@ import neatcorner.desktop.document.ShopState;
 import neatcorner.desktop.document.Work;
 import neatcorner.measure.Units;
 import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -210,6 +211,11 @@ public final class Premises implements AutoCloseable {
         benches().forEach(bench -> bench.notation().set(settings.notation()));
     }
 
+    /** What the maker's own shop has, whatever shop the jobs in front were planned in. */
+    public Shop ownShop() {
+        return documents.shop().own(settings.units());
+    }
+
     /** Whether nothing is under way behind the windows: no plan, no file. */
     public boolean isIdle() {
         return documents.isIdle();
@@ -218,7 +224,6 @@ public final class Premises implements AutoCloseable {
     /** Waits a little for what is being written. */
     @Override
     public void close() {
-        documents.remember();
         store.close();
     }
 }

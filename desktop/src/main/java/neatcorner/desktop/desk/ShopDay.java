@@ -239,7 +239,7 @@ public final class ShopDay {
         Instant start = day.start() == null ? opened : Objects.requireNonNull(day.start());
         Instant from = start.isAfter(now()) ? start : minute();
         ZonedDateTime when = zoned(from);
-        Shop shop = premises.benches().getFirst().shop();
+        Shop shop = premises.ownShop();
         Map<Path, Plan> open = open();
         List<Path> files = List.copyOf(jobs());
         DayProgress far = day.progress();

@@ -267,6 +267,39 @@ public final class Workbench {
         change(name, Edit.shop(change));
     }
 
+    /** What the maker's own shop has, whatever shop the job on the bench was planned in. */
+    public Shop ownShop() {
+        return premises.ownShop();
+    }
+
+    /** Changes the maker's own shop. A job from elsewhere has no part in it, and does not undo it. */
+    public void changeOwnShop(String name, UnaryOperator<Shop> change) {
+        if (document.get().isElsewhere()) {
+            premises.documents().shop().changeOwn(settings().units(), change);
+        } else {
+            changeShop(name, change);
+        }
+    }
+
+    /** Runs once the plan that is shown is of the job as it is now; at once if it is. */
+    public void whenPlanned(Runnable then) {
+        if (!isOld(plan.get())) {
+            then.run();
+            return;
+        }
+        Document of = document.get();
+        Subscription[] waiting = new Subscription[1];
+        waiting[0] = plan.subscribe((before, now) -> {
+            boolean gone = document.get() != of;
+            if (gone || !isOld(now)) {
+                waiting[0].unsubscribe();
+                if (!gone) {
+                    soon(then);
+                }
+            }
+        });
+    }
+
     /** Changes the job or the shop as they are now. */
     public void change(String name, Edit edit) {
         document.get().change(new Change(name, edit));

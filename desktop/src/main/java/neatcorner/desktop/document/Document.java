@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
  * undone, and whether it is kept. It is there at once, its plan a moment later.
  */
 public final class Document {
+    /** Older steps cannot be undone: each holds two jobs and a shop. */
+    static final int MOST_STEPS = 500;
+
     private final Documents all;
     private final DocumentStore.Place place;
     private final Deque<Step> done = new ArrayDeque<>();
@@ -172,9 +175,16 @@ public final class Document {
     }
 
     private void take(Step step) {
+        push(step);
+        go(step);
+    }
+
+    private void push(Step step) {
         done.push(step);
         undone.clear();
-        go(step);
+        if (done.size() > MOST_STEPS) {
+            done.removeLast();
+        }
     }
 
     /** Shows what the job would be like while something is being dragged or typed; nothing is kept. */
@@ -226,6 +236,7 @@ public final class Document {
         if (left.equals(found) || all.shop().here(left).equals(found)) {
             history.steps()
                     .forEach(step -> done.addLast(new Step(step.name(), step.before(), step.after(), null, false)));
+            all.remember(this);
             tell();
         }
     }
@@ -235,19 +246,15 @@ public final class Document {
         JobFile theirs = read.content();
         all.store().adopt(place, read.place());
         Step step = new Step(DocumentTexts.TAKE_THEIRS, content, all.shop().here(theirs), null, true);
-        done.push(step);
-        undone.clear();
+        push(step);
         content = step.after;
         version++;
         keeping = new Keeping.Kept();
+        all.remember(this);
         plan();
         tell();
-        mended(read);
-    }
-
-    private void mended(DocumentStore.Read read) {
-        if (!read.mends().isEmpty()) {
-            all.say(read.mended());
+        if (!read.odd().isEmpty()) {
+            all.say(read.odd());
         }
     }
 
@@ -265,6 +272,12 @@ public final class Document {
         content = here ? all.shop().inOwn(step.after) : step.moved ? all.shop().here(step.after) : step.after;
         plan();
         keep();
+        all.remember(this);
+    }
+
+    /** Whether somebody looks at it. */
+    boolean isShown() {
+        return !watchers.isEmpty();
     }
 
     /** The shop is another. */

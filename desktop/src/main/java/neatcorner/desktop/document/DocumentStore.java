@@ -9,7 +9,10 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -39,6 +42,7 @@ public final class DocumentStore implements AutoCloseable {
     private final Disk disk;
     private final AtomicInteger underWay = new AtomicInteger();
     private final List<SharedFile<?>> shared = new ArrayList<>();
+    private final Map<Path, Supplier<byte[]>> waiting = new ConcurrentHashMap<>();
 
     /** What became of an edit. */
     public sealed interface Outcome {
@@ -76,13 +80,17 @@ public final class DocumentStore implements AutoCloseable {
      */
     record Read(JobFile content, Place place, List<String> mends) {
 
-        /** One line about what was mended; empty when nothing was. */
-        String mended() {
+        /** One line about what was mended, or what is not understood; empty when all is as it should be. */
+        String odd() {
             Path aside = place.aside;
-            return aside == null
+            if (aside != null) {
+                return DocumentTexts.MENDED.formatted(place.file.getFileName(), String.join("; ", mends),
+                        aside.getFileName());
+            }
+            List<String> unknown = content.unknown();
+            return unknown.isEmpty()
                     ? ""
-                    : DocumentTexts.MENDED.formatted(place.file.getFileName(), String.join("; ", mends),
-                            aside.getFileName());
+                    : DocumentTexts.UNKNOWN.formatted(place.file.getFileName(), String.join(", ", unknown));
         }
     }
 
@@ -196,11 +204,14 @@ public final class DocumentStore implements AutoCloseable {
         }
     }
 
-    /** Writes what may be lost: if it cannot be written, that is for the log. */
+    /** Writes what may be lost: if it cannot be written, that is for the log. Of several that wait, the last is written. */
     void write(Path file, Supplier<byte[]> bytes) {
+        if (waiting.put(file, bytes) != null) {
+            return;
+        }
         ask(() -> {
             try {
-                disk.write(file, bytes.get());
+                disk.write(file, Objects.requireNonNull(waiting.remove(file)).get());
             } catch (IOException e) {
                 LOG.log(Level.INFO, "not written: " + file, e);
             }

@@ -19,6 +19,7 @@ final class DocumentTexts {
 
     static final String OUR_FAULT_IN_THE_LOG = "something went wrong in the program; it is in the log";
     static final String CANNOT_BE_READ_OUR_FAULT = "%s cannot be read: something went wrong in the program.";
+    static final String UNKNOWN = "%s says what this program does not know. It stays in the file, and counts for nothing: %s.";
     static final String NOT_A_JOB = "%s is not a job this program can read: %s.";
     static final String NO_SUCH_FILE = "There is no file %s.";
     static final String CANNOT_BE_READ = "%s cannot be read.";

@@ -5,7 +5,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,10 +21,13 @@ import neatcorner.job.Job;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All jobs that are open. A job stays open as long as the program runs, so that its changes can be undone and are not lost
- * when its file cannot be written for a while.
+ * All jobs that are open. A job stays open as long as it is shown, or is not in its file; a few that were shown last stay
+ * open besides.
  */
 public final class Documents {
+    /** So many that nobody looks at stay open, to be there at once with all that can be undone and done again. */
+    static final int MOST_UNSEEN = 8;
+
     private final DocumentStore store;
     private final ShopState shop;
     private final Planning planning;
@@ -32,6 +37,8 @@ public final class Documents {
     private final Map<Path, Document> open = new LinkedHashMap<>();
 
     private final Set<Document> recalled = new HashSet<>();
+    /** Of what can be undone of each, as it was last written; used by the disk's thread. */
+    private final Map<Document, Map<JobFile, String>> texts = new HashMap<>();
     private @Nullable Path undo;
 
     public Documents(DocumentStore store, ShopState shop, Planning planning, Work.Planner planner) {
@@ -68,15 +75,16 @@ public final class Documents {
     public Document openNow(Path file) throws IOException, BadFile {
         DocumentStore.Read read = store.read(file);
         JobFile content = shop.here(read.content());
-        sayMended(read);
+        sayOdd(read);
         return add(read.place(), content,
                 Work.first(planner, content.job(), content.madeIn().shop(), () -> false));
     }
 
     /** Said after the job is on the bench, where what was said before is put away. */
-    private void sayMended(DocumentStore.Read read) {
-        if (!read.mends().isEmpty()) {
-            store.ask(() -> () -> say(read.mended()), () -> {});
+    private void sayOdd(DocumentStore.Read read) {
+        String odd = read.odd();
+        if (!odd.isEmpty()) {
+            store.ask(() -> () -> say(odd), () -> {});
         }
     }
 
@@ -84,6 +92,8 @@ public final class Documents {
     public void open(Path file, Consumer<Document> opened, Consumer<String> refused) {
         Document known = open.get(key(file));
         if (known != null) {
+            open.remove(key(file));
+            open.put(key(file), known);
             known.refresh(() -> opened.accept(known));
             return;
         }
@@ -96,7 +106,7 @@ public final class Documents {
                 search -> Work.first(planner, content.job(), content.madeIn().shop(), search), first -> {
                     Document known = open.get(key(read.place().file));
                     opened.accept(known != null ? known : add(read.place(), content, first));
-                    sayMended(read);
+                    sayOdd(read);
                 },
                 fault -> refused.accept(DocumentTexts.CANNOT_BE_WORKED_OUT.formatted(read.place().file.getFileName())));
     }
@@ -106,16 +116,14 @@ public final class Documents {
         undo = folder;
     }
 
-    /** Keeps what can be undone, when the program ends. */
-    public void remember() {
+    /** Keeps what can be undone of a job, with each step: nobody says when a program will end. */
+    void remember(Document document) {
         Path folder = undo;
         if (folder != null) {
-            for (Document each : all()) {
-                UndoHistory history = each.history();
-                if (!history.steps().isEmpty()) {
-                    store.write(history(folder, each.file()), () -> history.text().getBytes(StandardCharsets.UTF_8));
-                }
-            }
+            recall(document);
+            UndoHistory history = document.history();
+            Map<JobFile, String> texts = this.texts.computeIfAbsent(document, each -> new IdentityHashMap<>());
+            store.write(history(folder, document.file()), () -> history.text(texts).getBytes(StandardCharsets.UTF_8));
         }
     }
 
@@ -217,11 +225,23 @@ public final class Documents {
 
     private Document add(DocumentStore.Place place, JobFile content, Work.First first) {
         Document document = new Document(this, place, content, first.plan());
+        closeUnseen();
         open.put(key(place.file), document);
         if (first.more()) {
             document.work().goOn(content.job(), content.madeIn().shop());
         }
         return document;
+    }
+
+    /** Those that nobody has looked at for longest are closed, if they are in their files. */
+    private void closeUnseen() {
+        List<Document> unseen = open.values().stream().filter(each -> !each.isShown() && !each.work().isBusy()
+                && each.keeping() instanceof Document.Keeping.Kept).toList();
+        unseen.subList(0, Math.max(0, unseen.size() - MOST_UNSEEN)).forEach(each -> {
+            open.remove(key(each.file()));
+            recalled.remove(each);
+            texts.remove(each);
+        });
     }
 
     /** All that are open. */

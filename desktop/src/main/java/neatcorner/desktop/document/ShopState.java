@@ -4,10 +4,13 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
 import neatcorner.exchange.job.ShopFile;
+import neatcorner.measure.Units;
+import neatcorner.shop.Shop;
 
 /** What all jobs of the shop share: what it has to do them with, and its shelf of offcuts. */
 public final class ShopState {
@@ -52,6 +55,17 @@ public final class ShopState {
     /** A job in this shop, wherever it was planned. */
     JobFile inOwn(JobFile job) {
         return own.now().map(job::madeIn).orElse(job);
+    }
+
+    /** The maker's own shop, whatever job is in front; the usual one of such units until it is described. */
+    public Shop own(Units units) {
+        return own.now().map(KnownShop::shop).orElseGet(() -> Shop.usual(units));
+    }
+
+    /** Changes the maker's own shop where no job has a part in it. */
+    public void changeOwn(Units units, UnaryOperator<Shop> change) {
+        Shop before = own(units);
+        change(new ShopDiff(before, change.apply(before)));
     }
 
     void change(ShopDiff diff) {

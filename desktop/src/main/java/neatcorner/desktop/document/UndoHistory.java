@@ -1,7 +1,9 @@
 package neatcorner.desktop.document;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.json.Json;
@@ -9,12 +11,13 @@ import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 
 /**
- * What was done to a job, kept in a file while the program is not running, so that undo goes on where a maker left off.
+ * What was done to a job, kept in a file with each step, so that undo goes on where a maker left off, however the program
+ * ended.
  *
  * @param steps the newest first
  */
 record UndoHistory(List<Done> steps) {
-    /** Older steps are forgotten when the program ends. */
+    /** Older steps are forgotten when the program ends, or the job is closed. */
     static final int MOST = 25;
     private static final String FORMAT = "neat-corner-undo/1";
 
@@ -41,9 +44,27 @@ record UndoHistory(List<Done> steps) {
     }
 
     String text() {
+        return text(new IdentityHashMap<>());
+    }
+
+    /**
+     * As {@link #text()}, again and again.
+     *
+     * @param known the texts of jobs from the last time; those of this history afterwards
+     */
+    String text(Map<JobFile, String> known) {
+        Map<JobFile, String> texts = new IdentityHashMap<>();
+        for (Done step : steps) {
+            for (JobFile job : List.of(step.before, step.after)) {
+                String text = known.get(job);
+                texts.put(job, text == null ? job.text() : text);
+            }
+        }
+        known.clear();
+        known.putAll(texts);
         return JsonText.write(Json.object().with("format", FORMAT).with("steps", Json.of(steps.stream()
-                .map(step -> Json.object().with("name", step.name).with("before", step.before.text())
-                        .with("after", step.after.text()).end())
+                .map(step -> Json.object().with("name", step.name).with("before", known.get(step.before))
+                        .with("after", known.get(step.after)).end())
                 .toList())).end());
     }
 }

@@ -4,12 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.job.KnownShop;
 import neatcorner.glueup.schedule.Chain;
+import neatcorner.measure.Units;
+import neatcorner.shop.Shop;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -74,6 +79,33 @@ class DaysTest extends WindowTest {
         due(robot, today.plusYears(1));
         frames();
         assertFalse(read(robot, ".slate").contains(" is due "), read(robot, ".slate"));
+    }
+
+    /** A job from another shop is in front; its places and hours are not this maker's. */
+    @Test
+    void theDaysAreThoseOfTheMakersOwnShop(FxRobot robot) throws Exception {
+        settle();
+        robot.clickOn("#blank");
+        settle();
+        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(7, 3)));
+        settle();
+        Path file = folder.resolve("theirs.json");
+        JobFile.of(bench.job()).madeIn(new KnownShop(Shop.usual(Units.MILLIMETRES).withPlaces(1, 1), "theirs"))
+                .write(file);
+        robot.interact(() -> bench.open(file));
+        settle();
+        assertTrue(bench.document().get().isElsewhere());
+        assertEquals(1, bench.shop().bench());
+        assertEquals(7, bench.ownShop().bench());
+        at(robot, KeyCode.DIGIT7);
+        robot.clickOn("#glue-days");
+        frames();
+        robot.clickOn("#day-shop");
+        settle();
+        robot.clickOn("#more-bench");
+        settle();
+        assertEquals(8, bench.ownShop().bench());
+        assertEquals(1, bench.shop().bench(), "their shop is as it was when the job was planned");
     }
 
     private void due(FxRobot robot, LocalDate day) {

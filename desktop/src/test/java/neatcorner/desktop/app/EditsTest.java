@@ -336,6 +336,8 @@ class EditsTest extends WindowTest {
                 .replaceFirst("\\{", "{ \"theirs\": 1e999999999, "));
         robot.interact(() -> bench.open(file));
         settle();
+        assertTrue(read(robot, "#notice-text").contains("theirs"), "what counts for nothing is said");
+        robot.interact(() -> bench.notice().set(null));
         robot.interact(() -> bench.change("title", job -> job.withTitle("half \ud83d of it")));
         settle();
         robot.interact(() -> bench.change("quantity", job -> job.withQuantity(5)));

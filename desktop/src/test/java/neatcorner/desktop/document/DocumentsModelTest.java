@@ -160,7 +160,7 @@ class DocumentsModelTest {
     }
 
     /** Seven actions in ten let some thread take a step, so that everything is under way at once most of the time. */
-    @Property(tries = 10_000, shrinking = ShrinkingMode.BOUNDED)
+    @Property(shrinking = ShrinkingMode.BOUNDED)
     void nothingThatWasDoneIsLost(@ForAll @Size(min = 4, max = 90) List<@IntRange(max = 99_999) Integer> actions) {
         MemoryDisk disk = disk();
         Maker maker = new Maker(disk);
@@ -193,7 +193,7 @@ class DocumentsModelTest {
      * Two programs at the same job: a file is only written over by one who has seen what it holds, and each keeps its own
      * version until the maker has chosen.
      */
-    @Property(tries = 2_000)
+    @Property
     void twoProgramsNeverWriteOverWhatTheyHaveNotSeen(
             @ForAll @Size(min = 4, max = 60) List<@IntRange(max = 99_999) Integer> actions) {
         MemoryDisk disk = disk();
@@ -229,7 +229,7 @@ class DocumentsModelTest {
     }
 
     /** The shop and its shelf are changed from both programs at once: each change counts, whoever was last. */
-    @Property(tries = 2_000)
+    @Property
     void theShopTakesTheChangesOfAll(
             @ForAll @Size(min = 4, max = 60) List<@IntRange(max = 99_999) Integer> actions) {
         MemoryDisk disk = disk();

@@ -2,7 +2,9 @@ package neatcorner.desktop.document;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -12,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.BadFile;
+import javafx.util.Subscription;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
@@ -49,9 +52,8 @@ class UndoHistoryTest {
         return document;
     }
 
+    /** As a kill ends it: nothing is done at the end. */
     private void end() {
-        program.settle();
-        program.documents.remember();
         program.settle();
     }
 
@@ -104,7 +106,6 @@ class UndoHistoryTest {
     @Test
     void aChangeJustBeforeTheEndCanBeUndone() {
         wide(open(), 31);
-        program.documents.remember();
         program.settle();
         Document again = open();
         assertEquals("width 31", again.undoName());
@@ -156,5 +157,61 @@ class UndoHistoryTest {
         Path file = folder.resolve("undo/job.json-1");
         Disk.ofComputer().write(file, new byte[]{1, 2});
         assertArrayEquals(new byte[]{1, 2}, Files.readAllBytes(file));
+    }
+
+    @Test
+    void whatWasUndoneIsUndoneAfterwardsToo() {
+        Document before = open();
+        wide(before, 31);
+        wide(before, 32);
+        before.undo();
+        end();
+        Document after = open();
+        assertEquals("width 31", after.undoName());
+        after.undo();
+        end();
+        assertNull(open().undoName());
+    }
+
+    @Test
+    void undoHasABound() {
+        Document document = open();
+        for (int i = 0; i < Document.MOST_STEPS + 5; i++) {
+            wide(document, 20 + i);
+        }
+        int undone = 0;
+        while (document.undoName() != null) {
+            document.undo();
+            undone++;
+        }
+        assertEquals(Document.MOST_STEPS, undone);
+    }
+
+    /** Nine that nobody looks at: the first is closed, and is there again, with its undo, when it is opened. */
+    @Test
+    void jobsThatNobodyLooksAtAreClosed() {
+        Document first = open();
+        wide(first, 31);
+        program.settle();
+        for (int i = 0; i < Documents.MOST_UNSEEN + 1; i++) {
+            program.documents.add(Path.of("/jobs/job-" + i + ".json"), BLANK);
+            program.settle();
+        }
+        assertFalse(program.documents.all().contains(first));
+        assertEquals(Documents.MOST_UNSEEN + 1, program.documents.all().size());
+        List<Document> opened = new ArrayList<>();
+        program.documents.open(FILE, opened::add, program.said::add);
+        program.settle();
+        program.documents.recall(opened.getFirst());
+        program.settle();
+        assertEquals("width 31", opened.getFirst().undoName());
+
+        Subscription looking = opened.getFirst().watch(() -> {});
+        for (int i = 0; i < 2 * Documents.MOST_UNSEEN; i++) {
+            program.documents.add(Path.of("/jobs/more-" + i + ".json"), BLANK);
+            program.settle();
+        }
+        assertTrue(program.documents.all().contains(opened.getFirst()), "it is looked at");
+        looking.unsubscribe();
     }
 }

@@ -9,8 +9,10 @@ import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import neatcorner.exchange.BadFile;
+import neatcorner.exchange.PlainText;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.form.Forms;
+import neatcorner.exchange.form.KnownNames;
 import neatcorner.exchange.json.Foreign;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
@@ -122,6 +124,20 @@ public record JobFile(Job job, KnownShop madeIn, Foreign foreign) {
             LOG.log(Level.INFO, "a job that no file can hold", e);
             return e.getCause() instanceof BadFile bad ? bad.getMessage() : "expected sizes that a file can hold";
         }
+    }
+
+    /**
+     * What its file says that this program has no ear for, one line each, with the name that may have been meant. It is kept
+     * as it is, and nothing follows from it.
+     */
+    public List<String> unknown() {
+        List<Foreign.Name> names = foreign.names();
+        if (names.isEmpty()) {
+            return List.of();
+        }
+        KnownNames known = KnownNames.of(JobForm.JOB);
+        return names.stream().map(name -> PlainText.line(name.path())
+                + known.nearest(name.path(), name.whole()).map(meant -> " (" + meant + "?)").orElse("")).toList();
     }
 
     /** The text of the file: known fields as the job has them now, every one of them, and unknown ones as they were. */

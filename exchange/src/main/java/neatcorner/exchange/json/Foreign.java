@@ -23,7 +23,7 @@ public record Foreign(Map<String, Json> fields, Map<String, Foreign> within, Lis
 
     public Foreign {
         fields = Collections.unmodifiableMap(new LinkedHashMap<>(fields));
-        within = Map.copyOf(within);
+        within = Collections.unmodifiableMap(new LinkedHashMap<>(within));
         items = List.copyOf(items);
     }
 
@@ -55,6 +55,31 @@ public record Foreign(Map<String, Json> fields, Map<String, Foreign> within, Lis
 
     private boolean isAny() {
         return !fields.isEmpty() || !within.isEmpty() || items.stream().anyMatch(Foreign::isAny);
+    }
+
+    /**
+     * A field that was not asked for.
+     *
+     * @param path  as {@code section.rabet} or {@code pack[2].with}
+     * @param whole whether an object or a list stands there
+     */
+    public record Name(String path, boolean whole) {}
+
+    /** All fields that were not asked for, outer ones first. */
+    public List<Name> names() {
+        List<Name> names = new ArrayList<>();
+        names("", names);
+        return names;
+    }
+
+    private void names(String path, List<Name> names) {
+        String dot = path.isEmpty() ? "" : path + ".";
+        fields.forEach((name, value) -> names.add(new Name(dot + name, value instanceof Json.Foreign foreign
+                && (foreign.source().startsWith("{") || foreign.source().startsWith("[")))));
+        within.forEach((name, inner) -> inner.names(dot + name, names));
+        for (int i = 0; i < items.size(); i++) {
+            items.get(i).names(path + "[" + i + "]", names);
+        }
     }
 
     /** A value with what is foreign put back where it was; what the value has itself stays. */

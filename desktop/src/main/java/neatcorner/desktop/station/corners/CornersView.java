@@ -83,7 +83,8 @@ public final class CornersView extends StationView {
         fit(kind, held.isAlso());
     }
 
-    /** Puts the strongest of a kind in that clears everything, alone or beside the rest, and says why no more goes in. */
+    /** Puts the strongest of a kind in that clears everything, alone or beside the rest, and says why no more goes in. If the
+     * job is changed meanwhile, it is fitted anew. */
     private void fit(ReinforcementKind kind, boolean also) {
         Job before = bench().job();
         Shop shop = bench().shop();
@@ -91,6 +92,10 @@ public final class CornersView extends StationView {
         bench().planning().ask(Planning.Pace.QUICK,
                 search -> CornerChoices.hold(ring.plan(Plan.of(before, shop, () -> true)), kind, also),
                 hold -> {
+                    if (!bench().job().equals(before) || !bench().shop().equals(shop)) {
+                        fit(kind, also);
+                        return;
+                    }
                     held.say(hold.why());
                     Reinforcement chosen = hold.what();
                     if (chosen == null) {

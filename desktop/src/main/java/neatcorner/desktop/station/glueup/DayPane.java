@@ -165,7 +165,7 @@ final class DayPane extends BorderPane {
             desk.refresh();
         }
         ShopDay.Shown shown = shown();
-        timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.shop().hours());
+        timeline.show(shown, day().now(), day().zoned(day().now()).getZone(), bench.ownShop().hours());
         Schedule.Step next = next();
         done.setVisible(next != null);
         if (shown == null) {
@@ -328,7 +328,7 @@ final class DayPane extends BorderPane {
     // What the shop has
 
     private void showShop() {
-        Shop has = bench.shop();
+        Shop has = bench.ownShop();
         if (!hours.isFocused()) {
             hours.setText(HoursText.write(has.hours()));
             hoursWhy.setText("");
@@ -341,20 +341,20 @@ final class DayPane extends BorderPane {
                         count -> clamps(Clamp.Kind.BAND, count)),
                 counter(GlueUpTexts.CORNER_CLAMPS, has.count(Clamp.Kind.CORNER), "corner-clamps",
                         count -> clamps(Clamp.Kind.CORNER, count)),
-                counter(GlueUpTexts.JIGS, has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeShop(
+                counter(GlueUpTexts.JIGS, has.jig() == null ? 0 : has.jigs(), "jigs", count -> bench.changeOwnShop(
                         GlueUpTexts.CHANGE_JIGS, all -> all.withJig(count == 0
                                 ? null
                                 : all.jig() == null ? CornerJig.usual(bench.job().units()) : all.jig(), count))),
-                counter(GlueUpTexts.BENCH_PLACES, has.bench(), "bench", count -> bench.changeShop(
+                counter(GlueUpTexts.BENCH_PLACES, has.bench(), "bench", count -> bench.changeOwnShop(
                         GlueUpTexts.CHANGE_PLACES, all -> all.withPlaces(count, all.drying()))),
-                counter(GlueUpTexts.DRYING_PLACES, has.drying(), "drying", count -> bench.changeShop(
+                counter(GlueUpTexts.DRYING_PLACES, has.drying(), "drying", count -> bench.changeOwnShop(
                         GlueUpTexts.CHANGE_PLACES, all -> all.withPlaces(all.bench(), count))),
                 Controls.captioned(GlueUpTexts.HOURS, hours), hoursWhy);
     }
 
     /** The first clamps of a kind are made more or fewer. */
     private void clamps(Clamp.Kind kind, int count) {
-        bench.changeShop(GlueUpTexts.CHANGE_CLAMPS, all -> {
+        bench.changeOwnShop(GlueUpTexts.CHANGE_CLAMPS, all -> {
             List<Clamp> clamps = new ArrayList<>(all.clamps());
             int others = 0;
             int first = -1;
@@ -386,13 +386,13 @@ final class DayPane extends BorderPane {
     }
 
     private void takeHours() {
-        if (hours.getText().equals(HoursText.write(bench.shop().hours()))) {
+        if (hours.getText().equals(HoursText.write(bench.ownShop().hours()))) {
             return;
         }
         switch (HoursText.read(hours.getText())) {
             case HoursText.Understood understood -> {
                 hoursWhy.setText("");
-                bench.changeShop(GlueUpTexts.CHANGE_HOURS, all -> all.withHours(understood.hours()));
+                bench.changeOwnShop(GlueUpTexts.CHANGE_HOURS, all -> all.withHours(understood.hours()));
             }
             case HoursText.NotUnderstood not -> hoursWhy.setText(not.why());
         }

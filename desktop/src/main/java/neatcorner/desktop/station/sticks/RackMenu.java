@@ -72,7 +72,7 @@ public final class RackMenu {
 
     private void listOwn() {
         menu.getItems().clear();
-        item(SticksTexts.CUT_IT, this::putBack);
+        item(SticksTexts.CUT_IT, () -> bench.whenPlanned(this::putBack));
         if (!bench.shelf().of(bench.job().section()).isEmpty()) {
             item(SticksTexts.TAKE_OFFCUTS, this::takeOffcuts);
         }
@@ -86,6 +86,7 @@ public final class RackMenu {
         menu.getItems().add(new SeparatorMenuItem());
     }
 
+    /** What is left goes by the plan that is shown, which must be of the job as it is now. */
     private void putBack() {
         Plan plan = bench.currentPlan();
         List<Stick> offcuts = Offcuts.of(plan);
