@@ -38,7 +38,8 @@ public record Figure(String title, Box bounds, Margin margin, List<Mark> marks) 
                 new Mark.Value(at, anchor, value, name, change.apply(field));
             case Mark.Handle(Point at, Field field, double dx, double dy) ->
                 new Mark.Handle(at, change.apply(field), dx, dy);
-            default -> mark;
+            case Mark.Dimension _,Mark.Value _,Mark.Area _,Mark.Shaded _,Mark.Painted _,Mark.Photo _,Mark.Line _,Mark.Path _,Mark.Wood _,Mark.Hatch _,Mark.Label _,Mark.CornerAngle _,Mark.Thing _,Mark.CornerHandle _ ->
+                mark;
         }).toList());
     }
 

@@ -40,9 +40,10 @@ public final class MemberMarks {
         switch (member.member().kind()) {
             case MemberKind.Bought bought -> marks.area(outline, Tint.METAL, Tint.INK, 1);
             case MemberKind.Vents vents -> marks.area(outline, Tint.TABLE, Tint.INK, 1);
-            default -> marks.woodRound(outline, placed(shape.opening()),
-                    shape.parts().stream().map(this::placed).toList(), Tint.wood(member.member().wood()),
-                    grain(shape.grain()), seed);
+            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Extension _,MemberKind.Head _,MemberKind.Trim _,MemberKind.Face _ ->
+                marks.woodRound(outline, placed(shape.opening()),
+                        shape.parts().stream().map(this::placed).toList(), Tint.wood(member.member().wood()),
+                        grain(shape.grain()), seed);
         }
     }
 

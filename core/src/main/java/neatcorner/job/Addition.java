@@ -97,8 +97,11 @@ public enum Addition {
             case RING_ON_BACK -> Ring.against(new Ring.Place.Against(name, "", SizeOf.OUTSIDE, SizeOf.OUTSIDE,
                     thin, null), section(job, units.either(40, 1.5), thin))
                     .withScrews(new Screws(units.either(16, 5.0 / 8), Spacing.screws(units)));
-            default -> Ring.against(new Ring.Place.Against(name, "", SizeOf.OUTSIDE, SizeOf.SIGHT, Length.ZERO, null),
-                    section(job, units.either(8, 5.0 / 16), job.section().thickness()));
+            case RING_ROUND ->
+                Ring.against(new Ring.Place.Against(name, "", SizeOf.OUTSIDE, SizeOf.SIGHT, Length.ZERO, null),
+                        section(job, units.either(8, 5.0 / 16), job.section().thickness()));
+            case SLATS, BAR, TRIANGLES, BLOCKS, EXTENSION, HEAD, TRIM, FACE, HINGES, BRACKETS, VENTS ->
+                throw new IllegalStateException("a member is no ring");
         };
     }
 
@@ -129,7 +132,8 @@ public enum Addition {
             case BRACKETS -> of(job, name, new MemberKind.Bought(MemberKind.Fitting.BRACKETS, 4),
                     units.either(60, 2.5), thick);
             case VENTS -> of(job, name, new MemberKind.Vents(WATTS), thick, thin);
-            default -> brace(job, "", 0.5).withName(name);
+            case BAR -> brace(job, "", 0.5).withName(name);
+            case RING_IN_RABBET, RING_ON_BACK, RING_ROUND -> throw new IllegalStateException("a ring is no member");
         };
     }
 

@@ -32,7 +32,9 @@ public final class MemberTemplates {
             case MemberKind.Trim trim when ground.shoulder().isPositive() ->
                 List.of(new Named(member, "", band(out, member.width().toMm(), ground.shoulder().toMm())));
             case MemberKind.Face face -> face(member, face, SheetFace.scallops(face, out));
-            default -> List.of();
+            case MemberKind.Trim flush -> List.of();
+            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Extension _,MemberKind.Bought _,MemberKind.Vents _ ->
+                List.of();
         };
     }
 

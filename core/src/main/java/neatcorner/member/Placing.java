@@ -54,7 +54,8 @@ public final class Placing {
         return switch (made.member().kind()) {
             case MemberKind.Extension extension -> ground.with(made.member().width(), ground.shoulder());
             case MemberKind.Head head -> ground.with(made.member().width(), head.rise());
-            default -> ground;
+            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Trim _,MemberKind.Face _,MemberKind.Bought _,MemberKind.Vents _ ->
+                ground;
         };
     }
 

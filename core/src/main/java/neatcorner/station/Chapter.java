@@ -2,6 +2,7 @@ package neatcorner.station;
 
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -28,6 +29,9 @@ public interface Chapter {
 
     /** The lengths of such a plan's job that are typed here; those that are listed at their own things are left out. */
     List<Field> fields(Plan plan);
+
+    /** What to beware of in what is done here, each once, and only where it is done. Screen, bench and paper show this list. */
+    List<Sentence> cautions(Plan plan);
 
     /** The picture that the station opens with. */
     Figure figure(Plan plan);

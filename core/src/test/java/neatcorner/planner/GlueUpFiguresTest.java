@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.solid.CornerWood;
@@ -23,6 +24,7 @@ import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.Holding;
 import neatcorner.glueup.School;
 import neatcorner.glueup.jig.JigDesign;
+import neatcorner.job.Addition;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Length;
@@ -38,8 +40,8 @@ import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
 import neatcorner.shop.Shop;
-import neatcorner.station.corners.CornerCautionWords;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.glueup.GlueUpChoices;
@@ -151,12 +153,28 @@ class GlueUpFiguresTest {
 
     @Test
     void onlyWhatWasChosenIsCautionedAgainst() {
-        assertTrue(CornerCautionWords.of(splined(22)).contains("cradle"));
+        assertTrue(cautions(splined(22)).contains("cradle"));
         Plan bare = Planner.plan(Jobs.chart().withReinforcement(List.of()));
-        assertEquals("", CornerCautionWords.of(bare));
+        assertEquals("", cautions(bare));
         Plan nailed = Planner.plan(CornerChoices.fitted(bare, ReinforcementKind.V_NAIL).orElseThrow());
-        assertTrue(CornerCautionWords.of(nailed).contains("nail's length")
-                && !CornerCautionWords.of(nailed).contains("plines"));
+        assertTrue(cautions(nailed).contains("nail's length") && !cautions(nailed).contains("plines"));
+    }
+
+    /** A lap is sawn over a blade whatever holds it afterwards, and wherever it is: the chapter says it once. */
+    @Test
+    void whatARingsCornersAskForIsCautionedAgainstToo() {
+        Job plain = Jobs.chart().withReinforcement(List.of());
+        Job banded = Addition.RING_ROUND.to(Addition.RING_ROUND.to(plain));
+        Job lapped = banded.withRings(banded.rings().stream().map(ring -> ring.withJoint(CornerJoint.LAP)).toList());
+        assertEquals("", cautions(Planner.plan(banded)));
+        String said = cautions(Planner.plan(lapped));
+        assertTrue(said.contains("never in the hand"), said);
+        assertEquals(said.indexOf("never in the hand"), said.lastIndexOf("never in the hand"));
+    }
+
+    private static String cautions(Plan plan) {
+        return Chapters.at(Station.CORNERS).cautions(plan).stream().map(each -> each.in(Notation.of(Units.MILLIMETRES)))
+                .collect(Collectors.joining(" "));
     }
 
     /** A dowel across the joint is seen end on where the joint is cut through: round, not in slabs. */

@@ -171,7 +171,8 @@ public final class Fitting {
         return switch (kind) {
             case SPLINE, SLIP -> deepest(stocked);
             case BLOCK -> block(stocked);
-            default -> strongestOf(candidates(stocked));
+            case TENON, BISCUIT, DOWEL, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, PEG, CORRUGATED ->
+                strongestOf(candidates(stocked));
         };
     }
 

@@ -55,7 +55,9 @@ final class SeamParts extends PartPlaces {
         double deep = what.kind() == ReinforcementKind.BISCUIT ? 0 : cutDepth();
         double half = switch (what.kind()) {
             case TENON, BISCUIT -> wide / 2;
-            default -> thin / 2;
+            case SPLINE, SLIP, DOWEL, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, BLOCK, PEG,
+                    CORRUGATED ->
+                thin / 2;
         };
         Length given = what.fromFace();
         double z = given != null

@@ -3,24 +3,20 @@ package neatcorner.station.corners;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.piece.CornerJoint;
 import neatcorner.plan.Plan;
 
 /** What to beware of at the corners, said for what was chosen and for nothing else. */
-public final class CornerCautionWords {
+final class CornerCautionWords {
     private CornerCautionWords() {}
 
-    /** In US words, each once; empty where nothing is cut or driven that asks for one. */
-    public static String of(Plan plan) {
+    /** In US words, each once; none where nothing is cut or driven that asks for one. */
+    static List<String> of(Plan plan) {
         List<String> all = new ArrayList<>();
         of(plan.job().joint().on(plan.job().outline())).ifPresent(all::add);
         plan.job().reinforcement().forEach(each -> of(each.kind()).ifPresent(all::add));
-        if (!all.isEmpty()) {
-            all.add(CornersTexts.TOOLS_OWN_MANUAL_DECIDES);
-        }
-        return all.stream().distinct().collect(Collectors.joining(" "));
+        return all.stream().distinct().toList();
     }
 
     /** What to beware of where a kind is put in. */

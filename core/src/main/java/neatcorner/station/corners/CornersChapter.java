@@ -5,6 +5,7 @@ import java.util.List;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
 import neatcorner.job.Ring;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.AsFrame;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
@@ -44,6 +45,18 @@ public final class CornersChapter implements Chapter {
     @Override
     public List<Field> fields(Plan plan) {
         return List.of();
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        List<String> all = AsFrame.all(plan.job()).stream()
+                .flatMap(ring -> CornerCautionWords.of(ring.plan(plan)).stream()).distinct().toList();
+        List<Sentence> cautions = new ArrayList<>(all.stream().map(Sentence::of).toList());
+        if (!all.isEmpty()) {
+            cautions.set(all.size() - 1,
+                    Sentence.of(all.getLast() + " " + CornersTexts.TOOLS_OWN_MANUAL_DECIDES));
+        }
+        return cautions;
     }
 
     @Override

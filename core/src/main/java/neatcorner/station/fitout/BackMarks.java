@@ -41,7 +41,7 @@ final class BackMarks {
             case Hold.OverMirror mirror -> adhesive();
             case Hold.Wrapped wrapped -> staples(wrapped);
             case Hold.InRabbet rabbet -> seal();
-            default -> {
+            case Hold.Floating _,Hold.Panel _,Hold.InGroove _,Hold.Nothing _ -> {
                 // nothing is glued or taped there
             }
         }

@@ -2,6 +2,7 @@ package neatcorner.station.fitout;
 
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -31,6 +32,11 @@ public final class FitOutChapter implements Chapter {
     @Override
     public List<Field> fields(Plan plan) {
         return FitOutFields.all(plan);
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        return FitOutSteps.cautions(plan).stream().map(Sentence::of).toList();
     }
 
     @Override

@@ -47,7 +47,8 @@ final class FitOutFindings {
         switch (plan.job().hold()) {
             case Hold.OverMirror mirror -> addAdhesive(plan, findings);
             case Hold.Wrapped wrapped -> addFabric(plan, wrapped, findings);
-            default -> addStrainer(plan, findings);
+            case Hold.InRabbet _,Hold.Floating _,Hold.Panel _,Hold.InGroove _,Hold.Nothing _ ->
+                addStrainer(plan, findings);
         }
         return findings;
     }

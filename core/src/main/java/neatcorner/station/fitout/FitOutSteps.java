@@ -106,7 +106,7 @@ public final class FitOutSteps {
     }
 
     /** What to beware of in what is done here; each is said only where it is done. */
-    public static List<String> cautions(Plan plan) {
+    static List<String> cautions(Plan plan) {
         List<String> cautions = new ArrayList<>();
         boolean glazed = plan.job().pack().layers().stream().anyMatch(Layer.Glazing.class::isInstance);
         switch (plan.job().hold()) {

@@ -183,5 +183,10 @@ final class GlueUpTexts {
             + "inside against the front.";
     static final String VENTS = "Drill the {name} before the finish: {0} holes of {1} in the top, as many in the bottom.";
 
+    // GlueUpChapter
+
+    static final String CAUTION = "Gloves for epoxy and polyurethane; aired room for solvents. Oily rags dry flat outdoors or "
+            + "lie in a closed metal can of water: they can catch fire. The label of the glue and of the tin decides.";
+
     private GlueUpTexts() {}
 }

@@ -31,7 +31,8 @@ final class MemberSteps {
             case MemberKind.Head head -> Attached.Way.ROUND;
             case MemberKind.Trim trim -> Attached.Way.ROUND;
             case MemberKind.Face face -> Attached.Way.ROUND;
-            default -> Attached.Way.IN;
+            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Bought _,MemberKind.Vents _ ->
+                Attached.Way.IN;
         };
     }
 

@@ -8,11 +8,11 @@ import neatcorner.hanging.WallKind;
 import neatcorner.plan.Plan;
 
 /** What to beware of at the wall; each is said only where it is done. */
-public final class HangingCautions {
+final class HangingCautions {
     private HangingCautions() {}
 
     /** Of a plan. */
-    public static List<String> of(Plan plan) {
+    static List<String> of(Plan plan) {
         Hanging hanging = plan.job().hanging();
         List<String> cautions = new ArrayList<>();
         if (hanging.by() == HangBy.STRIPS) {

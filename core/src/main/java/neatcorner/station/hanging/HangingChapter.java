@@ -2,6 +2,7 @@ package neatcorner.station.hanging;
 
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -31,6 +32,11 @@ public final class HangingChapter implements Chapter {
     @Override
     public List<Field> fields(Plan plan) {
         return HangingFields.all(plan);
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        return HangingCautions.of(plan).stream().map(Sentence::of).toList();
     }
 
     @Override

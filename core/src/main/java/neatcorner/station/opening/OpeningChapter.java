@@ -3,6 +3,7 @@ package neatcorner.station.opening;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.FrameFields;
@@ -48,6 +49,11 @@ public final class OpeningChapter implements Chapter {
         plan.job().rings().forEach(ring -> fields.addAll(RingFields.of(ring)));
         fields.addAll(MemberFields.all(plan));
         return fields;
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        return List.of();
     }
 
     @Override

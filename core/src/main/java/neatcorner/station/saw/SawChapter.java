@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.FrameFront;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -36,6 +37,12 @@ public final class SawChapter implements Chapter {
     @Override
     public List<Field> fields(Plan plan) {
         return List.of(SawFields.KERF, SawFields.ROUGH, SawFields.MIN_HOLD);
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        return List.of(Sentence.of(SawTexts.CAUTION_PROTECTED), Sentence.of(SawTexts.CAUTION_BLADE),
+                Sentence.of(SawTexts.CAUTION_SHORT, plan.job().saw().minHold()));
     }
 
     @Override

@@ -337,5 +337,11 @@ final class SawTexts {
     static final String SAW_FROM_ABOVE = "the saw from above";
     static final String SAW_FROM_ABOVE_TURN_LARGER = "the saw from above; the turn is drawn larger";
 
+    // SawChapter
+
+    static final String CAUTION_PROTECTED = "Eyes and ears protected, dust mask on; guards in place. The saw's manual decides.";
+    static final String CAUTION_BLADE = "The blade stands still before a hand goes near it; never reach behind it.";
+    static final String CAUTION_SHORT = "Pieces under {0} are clamped or cut on a sled, not held by hand.";
+
     private SawTexts() {}
 }

@@ -2,8 +2,10 @@ package neatcorner.station.section;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import neatcorner.drawing.Figure;
 import neatcorner.job.Ring;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.AsFrame;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
@@ -51,6 +53,17 @@ public final class SectionChapter implements Chapter {
             fields.add(SectionFields.ROOM);
         }
         return fields;
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        List<Sentence> cautions = new ArrayList<>();
+        boolean milled = Stream.concat(Stream.of(plan.job().frame()), plan.job().rings().stream()).map(Ring::section)
+                .anyMatch(section -> !section.rabbet().isNone() || !section.milling().operations().isEmpty());
+        if (milled) {
+            cautions.add(Sentence.of(SectionTexts.CAUTION_PASSES));
+        }
+        return cautions;
     }
 
     @Override

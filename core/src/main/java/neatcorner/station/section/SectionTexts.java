@@ -209,5 +209,10 @@ final class SectionTexts {
     static final String PANEL_PACKING = "Packing behind the panel";
     static final String PANEL_THICKNESS = "panel";
 
+    // SectionChapter
+
+    static final String CAUTION_PASSES = "Rabbets are cut in light passes, [3 to 4 mm|1/8 in] deep at most, with the stick held "
+            + "down and push blocks where a guard cannot stay on.";
+
     private SectionTexts() {}
 }

@@ -3,6 +3,7 @@ package neatcorner.station.shape;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -34,6 +35,11 @@ public final class ShapeChapter implements Chapter {
     @Override
     public List<Field> fields(Plan plan) {
         return plan.job().outline().shape().isStraight() ? List.of() : List.of(ShapeFields.BOARD_WIDTH);
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        return List.of();
     }
 
     @Override

@@ -3,6 +3,7 @@ package neatcorner.station.sticks;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.drawing.Figure;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
@@ -34,6 +35,18 @@ public final class SticksChapter implements Chapter {
     @Override
     public List<Field> fields(Plan plan) {
         return List.of(StockFields.END_TRIM, StockFields.LEAST_OFFCUT);
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        List<Sentence> cautions = new ArrayList<>();
+        if (!plan.job().stock().boards().isEmpty()) {
+            cautions.add(Sentence.of(SticksTexts.CAUTION_RECLAIMED));
+        }
+        if (!plan.job().stock().sheets().isEmpty()) {
+            cautions.add(Sentence.of(SticksTexts.CAUTION_GLASS));
+        }
+        return cautions;
     }
 
     @Override

@@ -130,5 +130,12 @@ final class SticksTexts {
             + "{1} × {2}.";
     static final String PUT_STICKS_FOR_THE_RING = "Put {0} of {1} × {2}, {3} long, on the rack";
 
+    // SticksChapter
+
+    static final String CAUTION_RECLAIMED = "Reclaimed wood: pull the nails and check with a detector; test old paint for lead. "
+            + "Mask, ears and eyes at every machine.";
+    static final String CAUTION_GLASS = "Gloves and eye protection for glass; cut on a clean flat bench, dull the edges, and "
+            + "sweep up the shards.";
+
     private SticksTexts() {}
 }

@@ -3,6 +3,7 @@ package neatcorner.desktop.document;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.WholeFile;
@@ -39,6 +40,12 @@ final class ComputerDisk implements Disk {
     public void write(Path file, byte[] bytes) throws IOException {
         makeFolder(file);
         WholeFile.write(file, bytes);
+    }
+
+    @Override
+    public void append(Path file, byte[] bytes) throws IOException {
+        makeFolder(file);
+        Files.write(file, bytes, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
     }
 
     @Override

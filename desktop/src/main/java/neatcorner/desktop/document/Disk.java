@@ -19,6 +19,9 @@ public interface Disk {
     /** Writes a file, whole or not at all; its folder is made if need be. */
     void write(Path file, byte[] bytes) throws IOException;
 
+    /** Writes at the end of a file, which is made if need be; what a fault leaves of it may be broken off. */
+    void append(Path file, byte[] bytes) throws IOException;
+
     boolean exists(Path file);
 
     /** Gives a file another name beside it, which nothing has yet, and tells that name. */

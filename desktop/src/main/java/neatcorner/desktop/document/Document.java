@@ -54,6 +54,15 @@ public final class Document {
      */
     private record Step(String name, JobFile before, JobFile after, @Nullable ShelfMove move, boolean moved) {
 
+        /** Whether another program that runs later could take it back: it is the job's and the shop's alone. */
+        boolean lasts() {
+            return move == null && !moved;
+        }
+
+        UndoHistory.Done done() {
+            return new UndoHistory.Done(name, before, after);
+        }
+
         Step reversed() {
             return new Step(name, after, before, move == null ? null : move.reversed(), moved);
         }
@@ -180,11 +189,16 @@ public final class Document {
     }
 
     private void push(Step step) {
-        done.push(step);
         undone.clear();
+        did(step);
+    }
+
+    private void did(Step step) {
+        done.push(step);
         if (done.size() > MOST_STEPS) {
             done.removeLast();
         }
+        all.remember(this, step.lasts() ? step.done() : new UndoHistory.Forgot());
     }
 
     /** Shows what the job would be like while something is being dragged or typed; nothing is kept. */
@@ -210,6 +224,9 @@ public final class Document {
         Step step = done.poll();
         if (step != null) {
             undone.push(step);
+            if (step.lasts()) {
+                all.remember(this, new UndoHistory.Undid());
+            }
             go(step.reversed());
         }
     }
@@ -218,15 +235,15 @@ public final class Document {
     public void redo() {
         Step step = undone.poll();
         if (step != null) {
-            done.push(step);
+            did(step);
             go(step);
         }
     }
 
     /** What can be undone, as far as it is the job's and the shop's alone. Whether the job is in its file is seen at {@link #recall}. */
     UndoHistory history() {
-        return new UndoHistory(done.stream().takeWhile(step -> step.move == null && !step.moved).limit(UndoHistory.MOST)
-                .map(step -> new UndoHistory.Done(step.name, step.before, step.after)).toList());
+        return new UndoHistory(done.stream().takeWhile(Step::lasts).limit(UndoHistory.MOST)
+                .map(Step::done).toList());
     }
 
     /** Undo goes on with what was done when the program ran last, if the job was found as it was left then. */
@@ -236,7 +253,6 @@ public final class Document {
         if (left.equals(found) || all.shop().here(left).equals(found)) {
             history.steps()
                     .forEach(step -> done.addLast(new Step(step.name(), step.before(), step.after(), null, false)));
-            all.remember(this);
             tell();
         }
     }
@@ -250,7 +266,6 @@ public final class Document {
         content = step.after;
         version++;
         keeping = new Keeping.Kept();
-        all.remember(this);
         plan();
         tell();
         if (!read.odd().isEmpty()) {
@@ -272,7 +287,6 @@ public final class Document {
         content = here ? all.shop().inOwn(step.after) : step.moved ? all.shop().here(step.after) : step.after;
         plan();
         keep();
-        all.remember(this);
     }
 
     /** Whether somebody looks at it. */

@@ -9,10 +9,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -42,7 +39,6 @@ public final class DocumentStore implements AutoCloseable {
     private final Disk disk;
     private final AtomicInteger underWay = new AtomicInteger();
     private final List<SharedFile<?>> shared = new ArrayList<>();
-    private final Map<Path, Supplier<byte[]>> waiting = new ConcurrentHashMap<>();
 
     /** What became of an edit. */
     public sealed interface Outcome {
@@ -204,14 +200,25 @@ public final class DocumentStore implements AutoCloseable {
         }
     }
 
-    /** Writes what may be lost: if it cannot be written, that is for the log. Of several that wait, the last is written. */
+    /** Writes what may be lost: if it cannot be written, that is for the log. */
     void write(Path file, Supplier<byte[]> bytes) {
-        if (waiting.put(file, bytes) != null) {
-            return;
-        }
+        orLog(file, () -> disk.write(file, bytes.get()));
+    }
+
+    /** Writes at the end of what may be lost. */
+    void append(Path file, Supplier<byte[]> bytes) {
+        orLog(file, () -> disk.append(file, bytes.get()));
+    }
+
+    @FunctionalInterface
+    private interface Writing {
+        void write() throws IOException;
+    }
+
+    private void orLog(Path file, Writing writing) {
         ask(() -> {
             try {
-                disk.write(file, Objects.requireNonNull(waiting.remove(file)).get());
+                writing.write();
             } catch (IOException e) {
                 LOG.log(Level.INFO, "not written: " + file, e);
             }

@@ -7,7 +7,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,8 +36,8 @@ public final class Documents {
     private final Map<Path, Document> open = new LinkedHashMap<>();
 
     private final Set<Document> recalled = new HashSet<>();
-    /** Of what can be undone of each, as it was last written; used by the disk's thread. */
-    private final Map<Document, Map<JobFile, String>> texts = new HashMap<>();
+    /** So many are in the journal of each. */
+    private final Map<Document, Integer> lines = new HashMap<>();
     private @Nullable Path undo;
 
     public Documents(DocumentStore store, ShopState shop, Planning planning, Work.Planner planner) {
@@ -116,22 +115,34 @@ public final class Documents {
         undo = folder;
     }
 
-    /** Keeps what can be undone of a job, with each step: nobody says when a program will end. */
-    void remember(Document document) {
+    /** Writes down what becomes of a job's steps, with each of them: nobody says when a program will end. */
+    void remember(Document document, UndoHistory.Entry entry) {
         Path folder = undo;
-        if (folder != null) {
-            recall(document);
-            UndoHistory history = document.history();
-            Map<JobFile, String> texts = this.texts.computeIfAbsent(document, each -> new IdentityHashMap<>());
-            store.write(history(folder, document.file()), () -> history.text(texts).getBytes(StandardCharsets.UTF_8));
+        if (folder == null) {
+            return;
         }
+        recall(document);
+        if (lines.merge(document, 1, Integer::sum) > UndoHistory.MOST_LINES) {
+            rewrite(folder, document);
+        } else {
+            store.append(history(folder, document.file()), () -> entry.text().getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    private void rewrite(Path folder, Document document) {
+        UndoHistory history = document.history();
+        lines.put(document, history.steps().size());
+        store.write(history(folder, document.file()), () -> history.text().getBytes(StandardCharsets.UTF_8));
     }
 
     /** Undo goes on where a job was left, once that is read. */
     public void recall(Document document) {
         Path folder = undo;
         if (folder != null && recalled.add(document)) {
-            store.undo(history(folder, document.file()), document::recall);
+            store.undo(history(folder, document.file()), history -> {
+                document.recall(history);
+                rewrite(folder, document);
+            });
         }
     }
 
@@ -240,7 +251,7 @@ public final class Documents {
         unseen.subList(0, Math.max(0, unseen.size() - MOST_UNSEEN)).forEach(each -> {
             open.remove(key(each.file()));
             recalled.remove(each);
-            texts.remove(each);
+            lines.remove(each);
         });
     }
 

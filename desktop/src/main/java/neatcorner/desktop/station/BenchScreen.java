@@ -1,15 +1,18 @@
 package neatcorner.desktop.station;
 
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
 
 /** What fills the screen at the bench: Space or → goes on, Backspace or ← goes back, Esc leaves. */
 public abstract class BenchScreen extends BorderPane {
     private final Runnable left;
+    private final Label cautioned = new Label();
 
     /** Hidden until it is opened; {@code left} runs when it is closed. */
     public BenchScreen(String id, Runnable left) {
@@ -18,6 +21,10 @@ public abstract class BenchScreen extends BorderPane {
         getStyleClass().add("bench-view");
         setVisible(false);
         setManaged(false);
+        cautioned.setWrapText(true);
+        cautioned.setMaxWidth(Double.MAX_VALUE);
+        cautioned.getStyleClass().addAll("caution", "bench-caution");
+        setBottom(cautioned);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
@@ -26,6 +33,14 @@ public abstract class BenchScreen extends BorderPane {
 
     /** Another plan, or another notation. */
     public abstract void show(Plan plan, Notation notation);
+
+    /** Shows what to beware of at a station, as the station itself does. */
+    protected final void beware(Station station, Plan plan, Notation notation) {
+        String cautions = StationView.cautions(station, plan, notation);
+        cautioned.setText("! " + cautions);
+        cautioned.setVisible(!cautions.isEmpty());
+        cautioned.setManaged(!cautions.isEmpty());
+    }
 
     /** Goes on to the next thing. */
     public abstract void next();

@@ -2,6 +2,7 @@ package neatcorner.desktop.station;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -167,9 +168,9 @@ public abstract class StationView extends BorderPane {
         Mnemonics.give(tools.getChildren());
     }
 
-    /** The caution that stands at this station, about what was chosen there; empty where there is none. */
-    public String caution(Plan plan) {
-        return "";
+    /** The plan whose cautions stand at this station: of what is looked at there. */
+    public Plan cautioned(Plan plan) {
+        return plan;
     }
 
     /** Opens the card in which a field is, and gives its box; null when it is in none. */
@@ -224,10 +225,16 @@ public abstract class StationView extends BorderPane {
         top.getChildren().setAll(tools, node);
     }
 
+    /** What to beware of at a station, in one paragraph; empty where there is nothing. */
+    static String cautions(Station station, Plan plan, Notation notation) {
+        return Chapters.at(station).cautions(plan).stream().map(each -> each.in(notation))
+                .collect(Collectors.joining(" "));
+    }
+
     /** Shows a plan: the drawing and the controls. */
     public final void show(Plan plan, Notation notation) {
-        String caution = caution(plan);
-        cautioned.setText("! " + notation.words(caution));
+        String caution = cautions(station, cautioned(plan), notation);
+        cautioned.setText("! " + caution);
         cautioned.setVisible(!caution.isEmpty());
         cautioned.setManaged(!caution.isEmpty());
         showTools(plan, notation);

@@ -36,6 +36,7 @@ import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
@@ -74,6 +75,12 @@ abstract class WindowTest {
         watch.watch(stage.getScene());
         DISK.begin();
         opened = true;
+    }
+
+    /** The keys go where they are seen to go once the window has them. */
+    @BeforeEach
+    final void atTheWindow() throws Exception {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> stage.isFocused());
     }
 
     /** As the other, in a window of the smallest screen that everything must fit. */

@@ -45,6 +45,14 @@ final class MemoryDisk implements Disk {
     }
 
     @Override
+    public void append(Path file, byte[] bytes) throws IOException {
+        byte[] before = files.getOrDefault(file, new byte[0]);
+        byte[] all = Arrays.copyOf(before, before.length + bytes.length);
+        System.arraycopy(bytes, 0, all, before.length, bytes.length);
+        write(file, all);
+    }
+
+    @Override
     public boolean exists(Path file) {
         return files.containsKey(file);
     }

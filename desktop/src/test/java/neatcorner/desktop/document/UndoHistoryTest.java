@@ -13,9 +13,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.exchange.BadFile;
 import javafx.util.Subscription;
+import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.json.Json;
+import neatcorner.exchange.json.JsonText;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
@@ -144,10 +146,10 @@ class UndoHistoryTest {
         wide(open(), 31);
         end();
         disk.files.keySet().stream().filter(file -> file.startsWith(UNDO)).toList()
-                .forEach(file -> disk.files.put(file, "not a history".getBytes(StandardCharsets.UTF_8)));
+                .forEach(file -> disk.files.put(file, "not a history\n".getBytes(StandardCharsets.UTF_8)));
         assertNull(open().undoName());
         assertEquals(List.of(), program.said, "nobody need hear of it");
-        assertThrows(BadFile.class, () -> UndoHistory.read("{\"format\": \"another\"}"));
+        assertThrows(BadFile.class, () -> UndoHistory.read("{\"format\": \"another\"}\n"));
         assertTrue(disk.files.containsKey(FILE));
     }
 
@@ -213,5 +215,57 @@ class UndoHistoryTest {
         }
         assertTrue(program.documents.all().contains(opened.getFirst()), "it is looked at");
         looking.unsubscribe();
+    }
+
+    /** A kill in the midst of a line leaves what was before it. */
+    @Test
+    void aLineThatWasBrokenOffCountsForNothing() throws Exception {
+        Document before = open();
+        wide(before, 31);
+        end();
+        Path journal = disk.files.keySet().stream().filter(file -> file.startsWith(UNDO)).findFirst().orElseThrow();
+        disk.append(journal, "{\"name\": \"width 3".getBytes(StandardCharsets.UTF_8));
+        assertEquals("width 31", open().undoName());
+    }
+
+    /** A long day's journal stays short, and holds the last steps. */
+    @Test
+    void aJournalDoesNotGrowWithoutEnd() {
+        Document document = open();
+        for (int i = 0; i < 3 * UndoHistory.MOST_LINES; i++) {
+            wide(document, 20 + i % 50);
+            program.settle();
+        }
+        Path journal = disk.files.keySet().stream().filter(file -> file.startsWith(UNDO)).findFirst().orElseThrow();
+        long lines = new String(disk.files.get(journal), StandardCharsets.UTF_8).lines().count();
+        assertTrue(lines <= UndoHistory.MOST_LINES, lines + " lines");
+        Document again = open();
+        int undone = 0;
+        while (again.undoName() != null) {
+            again.undo();
+            undone++;
+        }
+        assertEquals(UndoHistory.MOST, undone);
+    }
+
+    /** What the version before this one left is taken over. */
+    @Test
+    void aHistoryOfTheFormatBeforeIsRead() {
+        JobFile wide = JobFile.of(BLANK.withTitle("Wide"));
+        Json.Obj step = Json.object().with("name", "title").with("before", JobFile.of(BLANK).text())
+                .with("after", wide.text()).end();
+        Document first = open();
+        wide(first, 31);
+        end();
+        Path journal = disk.files.keySet().stream().filter(file -> file.startsWith(UNDO)).findFirst().orElseThrow();
+        disk.files.put(FILE, wide.bytes());
+        disk.files.put(journal, JsonText.write(Json.object().with("format", "neat-corner-undo/1")
+                .with("steps", Json.of(List.of(step))).end()).getBytes(StandardCharsets.UTF_8));
+        Document document = open();
+        assertEquals("title", document.undoName());
+        document.undo();
+        assertEquals(BLANK, document.job());
+        end();
+        assertNull(open().undoName());
     }
 }

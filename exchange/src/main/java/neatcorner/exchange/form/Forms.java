@@ -184,7 +184,8 @@ public final class Forms {
                             + "”, character " + (not.at() + 1) + ", " + not.expected());
                 };
             }
-            default -> throw node.expected("a length: a number, or a text such as \"15 1/2 in\"");
+            case Json.Obj _,Json.Arr _,Json.Bool _,Json.Null _,Json.Foreign _ ->
+                throw node.expected("a length: a number, or a text such as \"15 1/2 in\"");
         }
     }
 

@@ -32,7 +32,8 @@ public record Foreign(Map<String, Json> fields, Map<String, Foreign> within, Lis
             case Json.Obj object -> of(object, asked.getOrDefault(object, Set.of()), asked, source);
             case Json.Arr list -> new Foreign(Map.of(), Map.of(),
                     list.items().stream().map(item -> of(item, asked, source)).toList(), "");
-            default -> new Foreign(Map.of(), Map.of(), List.of(), identity(json));
+            case Json.Str _,Json.Num _,Json.Bool _,Json.Null _,Json.Foreign _ ->
+                new Foreign(Map.of(), Map.of(), List.of(), identity(json));
         };
     }
 
@@ -95,7 +96,7 @@ public record Foreign(Map<String, Json> fields, Map<String, Foreign> within, Lis
                 yield new Json.Obj(all);
             }
             case Json.Arr list when isAny() -> intoItems(list);
-            default -> now;
+            case Json.Obj _,Json.Arr _,Json.Str _,Json.Num _,Json.Bool _,Json.Null _,Json.Foreign _ -> now;
         };
     }
 

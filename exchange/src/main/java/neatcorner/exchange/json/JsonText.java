@@ -146,7 +146,7 @@ public final class JsonText {
                 }
                 out.append('\n').append(indent).append(']');
             }
-            default -> out.append(line);
+            case Json.Str _,Json.Num _,Json.Bool _,Json.Null _,Json.Foreign _ -> out.append(line);
         }
     }
 
@@ -156,7 +156,7 @@ public final class JsonText {
                     .map(field -> line(Json.of(field.getKey())) + ": " + line(field.getValue()))
                     .collect(Collectors.joining(", ", "{", "}"));
             case Json.Arr list -> list.items().stream().map(JsonText::line).collect(Collectors.joining(", ", "[", "]"));
-            default -> write(json).strip();
+            case Json.Str _,Json.Num _,Json.Bool _,Json.Null _,Json.Foreign _ -> write(json).strip();
         };
     }
 

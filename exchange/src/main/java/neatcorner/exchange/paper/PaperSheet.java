@@ -270,6 +270,13 @@ public final class PaperSheet {
         say(sign, sentence.in(notation), bold);
     }
 
+    /** What a chapter says to beware of. */
+    public void cautions(List<Sentence> cautions) throws IOException {
+        for (Sentence caution : cautions) {
+            note("!", caution, false);
+        }
+    }
+
     private void say(String sign, String text, boolean bold) throws IOException {
         Pen.Face face = bold ? Pen.Face.BOLD : Pen.Face.TEXT;
         double indent = sign.isEmpty() ? 0 : Math.max(14, pen.width(sign, TEXT, Pen.Face.BOLD) + 6);

@@ -28,7 +28,6 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.shop.Shop;
-import neatcorner.station.corners.CornerCautionWords;
 import neatcorner.station.corners.CornerChoices;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
@@ -125,8 +124,8 @@ public final class CornersView extends StationView {
     }
 
     @Override
-    public String caution(Plan plan) {
-        return CornerCautionWords.of(at.ring().plan(plan));
+    public Plan cautioned(Plan plan) {
+        return at.ring().plan(plan);
     }
 
     private CornerWork.@Nullable Kind kind(Plan seen) {

@@ -69,11 +69,6 @@ public final class FitOutView extends StationView {
     }
 
     @Override
-    public String caution(Plan plan) {
-        return String.join(" ", FitOutSteps.cautions(plan));
-    }
-
-    @Override
     public Figure figure(Plan plan) {
         return FitOutFigure.of(plan);
     }

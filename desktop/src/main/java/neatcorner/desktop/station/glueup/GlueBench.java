@@ -23,6 +23,7 @@ import neatcorner.glueup.GlueStep;
 import neatcorner.glueup.Holding;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
 import neatcorner.station.glueup.GlueUpFigure;
 import neatcorner.station.glueup.GlueUpWork;
 
@@ -96,6 +97,7 @@ public final class GlueBench extends BenchScreen {
         if (!isVisible()) {
             return;
         }
+        beware(Station.GLUE_UP, plan, notation);
         List<GlueStep> steps = steps();
         if (steps.isEmpty()) {
             what.setText(GlueUpTexts.NO_FRAME);

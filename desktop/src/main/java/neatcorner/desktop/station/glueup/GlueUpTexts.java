@@ -100,9 +100,6 @@ final class GlueUpTexts {
     static final String VIEW_CLAMPS = "clamps";
     static final String VIEW_JIGS = "jigs";
     static final String VIEW_DAYS = "days";
-    static final String CAUTION = "Gloves for epoxy and polyurethane; aired room for solvents. Oily rags dry flat "
-            + "outdoors or lie in a closed metal can of water: they can catch fire. The label of the glue and of "
-            + "the tin decides.";
     static final String CHANGE_GLUE_UP = "glue-up";
     static final String FILLS_GAPS = ", fills gaps";
     static final String GLUE_CHOICE = "%s, open %s min%s%s";

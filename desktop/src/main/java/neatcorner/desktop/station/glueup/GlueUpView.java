@@ -199,11 +199,6 @@ public final class GlueUpView extends StationView {
     }
 
     @Override
-    public String caution(Plan plan) {
-        return GlueUpTexts.CAUTION;
-    }
-
-    @Override
     public Figure figure(Plan plan) {
         return mode == Mode.JIGS ? JigFigure.of(jigs.design(plan)) : GlueUpFigure.of(plan);
     }

@@ -30,7 +30,6 @@ import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
-import neatcorner.station.hanging.HangingCautions;
 import neatcorner.station.hanging.HangingChoices;
 import neatcorner.station.hanging.HangingFields;
 import neatcorner.station.hanging.HangingFigure;
@@ -131,11 +130,6 @@ public final class HangingView extends StationView {
 
     private void change(String name, UnaryOperator<Hanging> change) {
         bench().change(name, job -> job.withHanging(change.apply(job.hanging())));
-    }
-
-    @Override
-    public String caution(Plan plan) {
-        return String.join(" ", HangingCautions.of(plan));
     }
 
     @Override

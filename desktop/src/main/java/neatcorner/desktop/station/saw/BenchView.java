@@ -17,6 +17,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Tip;
 import neatcorner.plan.Plan;
+import neatcorner.plan.Station;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.Side;
@@ -79,6 +80,7 @@ public final class BenchView extends BenchScreen {
         if (!isVisible()) {
             return;
         }
+        beware(Station.SAW, plan, notation);
         boolean empty = plan.cuts().isEmpty();
         picture.setVisible(!empty);
         if (empty) {

@@ -86,9 +86,6 @@ final class SawTexts {
     static final String VIEW_AS_CUT = "as cut";
     static final String VIEW_DRY_FIT = "dry fit";
     static final String VIEW_SEASONS = "seasons";
-    static final String CAUTION = "Eyes and ears protected, dust mask on, guards in place. The blade stands still "
-            + "before a hand goes near it; never reach behind it. Short pieces are clamped, not held. The saw's "
-            + "own manual decides.";
     static final String CUT_WITH = "Cut with the %s";
     static final String CHANGE_SAW = "saw";
     static final String SCALE_FROM_SQUARE = "Its scale has 0° at a square cut";

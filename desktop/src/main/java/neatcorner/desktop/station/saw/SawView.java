@@ -109,11 +109,6 @@ public final class SawView extends StationView {
     }
 
     @Override
-    public String caution(Plan plan) {
-        return SawTexts.CAUTION;
-    }
-
-    @Override
     public Figure figure(Plan plan) {
         return current().figure(plan);
     }

@@ -68,8 +68,6 @@ final class SectionTexts {
     static final String CHANGE_RABBET = "rabbet";
     static final String SAFE_ZONE = "Safe zone";
     static final String CHANGE_WOOD = "wood";
-    static final String CAUTION = "Rabbets are cut in light passes, [3 to 4 mm|1/8 in] deep at most, with the stick held "
-            + "down and push blocks where a guard cannot stay on. Gloves and eye protection for glass.";
     static final String CHANGE_WAY_OF_THE_RABBET = "way of the rabbet";
     static final String WOOD_IS = "Wood: %s";
     static final String TYPE_A_WOOD = "Type a wood, or choose one";

@@ -109,8 +109,8 @@ public final class SectionView extends StationView {
     }
 
     @Override
-    public String caution(Plan plan) {
-        return SectionTexts.CAUTION;
+    public Plan cautioned(Plan plan) {
+        return at.ring().plan(plan);
     }
 
     @Override

@@ -216,10 +216,6 @@ final class BoardsMode implements StationMode {
         if (boards.isEmpty()) {
             return List.of();
         }
-        List<Sentence> says = new ArrayList<>(
-                BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1)))));
-        says.add(Sentence
-                .of(SticksTexts.RECLAIMED_CAUTION));
-        return says;
+        return BoardWork.steps(BoardWork.of(plan, boards.get(Math.min(picker.index(), boards.size() - 1))));
     }
 }

@@ -259,9 +259,6 @@ final class SheetsMode implements StationMode {
                 says.add(Sentence.of(SticksTexts.PLIERS_HINT, work.thickness().times(SheetNesting.NARROW)));
             }
         }
-        if (!plan.job().stock().sheets().isEmpty()) {
-            says.add(Sentence.of(SticksTexts.GLASS_CAUTION));
-        }
         return says;
     }
 }

@@ -42,8 +42,6 @@ final class SticksTexts {
     static final String HOW_LUMBER_NEEDED = "stick needed, with what jointing, ripping and planing take; knots and "
             + "offcuts come on top";
     static final String BD_FT = "bd ft";
-    static final String RECLAIMED_CAUTION = "Reclaimed wood: pull the nails and check with a detector; test old paint "
-            + "for lead. Mask, ears and eyes at every machine.";
 
     // RackMenu
 
@@ -103,8 +101,6 @@ final class SticksTexts {
     static final String NO_PLACE = "{0} panels of %s find no place on the sheets there are.";
     static final String PLIERS_HINT = "Cuts marked “pliers” leave a strip under {0}: take running pliers, or leave it "
             + "on the waste.";
-    static final String GLASS_CAUTION = "Gloves and eye protection for glass; cut on a clean flat bench, and sweep up the "
-            + "shards.";
 
     // StickDragging
 

@@ -2,11 +2,9 @@ package neatcorner.exchange.station.corners;
 
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ScrewGauge;
 import neatcorner.corner.solid.Clash;
@@ -26,7 +24,7 @@ import neatcorner.plan.AsFrame;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
-import neatcorner.station.corners.CornerCautionWords;
+import neatcorner.planner.Chapters;
 import neatcorner.station.corners.CornerFigure;
 import neatcorner.station.corners.CornerSlate;
 import neatcorner.wood.Species;
@@ -68,21 +66,15 @@ public final class CornersFiles implements StationFiles {
         if (moment != Moment.CORNERS) {
             return;
         }
-        Set<String> cautions = new LinkedHashSet<>();
         for (AsFrame ring : AsFrame.all(plan.job())) {
             Plan seen = ring.plan(plan);
             if (!seen.job().reinforcement().isEmpty()) {
                 for (CornerWork.Kind kind : CornerWork.of(seen).kinds()) {
                     corner(seen, ring, kind, telling.notation(), sheet);
                 }
-                cautions.add(CornerCautionWords.of(seen));
             }
         }
-        for (String caution : cautions) {
-            if (!caution.isEmpty()) {
-                sheet.note("!", caution, true);
-            }
-        }
+        sheet.cautions(Chapters.at(Station.CORNERS).cautions(plan));
     }
 
     private static final double UNIT = 0.5;

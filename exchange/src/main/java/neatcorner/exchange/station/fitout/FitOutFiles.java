@@ -18,6 +18,7 @@ import neatcorner.measure.Units;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 import neatcorner.station.fitout.FitOutSteps;
 import neatcorner.station.fitout.FitOutWork;
 
@@ -72,7 +73,7 @@ public final class FitOutFiles implements StationFiles {
         for (Sentence step : steps) {
             parts.add(() -> sheet.tick(step));
         }
-        for (String caution : FitOutSteps.cautions(plan)) {
+        for (Sentence caution : Chapters.at(Station.FIT_OUT).cautions(plan)) {
             parts.add(() -> sheet.note("!", caution, false));
         }
         sheet.inTwoColumns(parts);

@@ -14,7 +14,6 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.planner.Chapters;
-import neatcorner.station.hanging.HangingCautions;
 import neatcorner.station.hanging.HangingWork;
 import neatcorner.station.hanging.WallWork;
 import org.jspecify.annotations.Nullable;
@@ -89,8 +88,6 @@ public final class HangingFiles implements StationFiles {
             sheet.row(List.of(), line.stream().map(row -> row.readings().getFirst().value()).toList());
         }
         spots(plan, sheet);
-        for (String caution : HangingCautions.of(plan)) {
-            sheet.note("!", caution, false);
-        }
+        sheet.cautions(Chapters.at(Station.HANGING).cautions(plan));
     }
 }

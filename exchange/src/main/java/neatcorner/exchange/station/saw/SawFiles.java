@@ -17,6 +17,7 @@ import neatcorner.measure.Sentence;
 import neatcorner.piece.Tip;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 import neatcorner.saw.Saw;
 import neatcorner.saw.SawCut;
 import neatcorner.saw.SawSetting;
@@ -47,7 +48,7 @@ public final class SawFiles implements StationFiles {
     public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
         switch (moment) {
             case FINAL_CUTS -> settings(plan, sheet);
-            case CAUTIONS -> cautions(plan, telling.notation(), sheet);
+            case CAUTIONS -> cautions(plan, sheet);
             case FRAME, CUT_LIST, BOARDS, MILLING, FIRST_CUTS, CORNERS, GLUE_UP, FIT_OUT, HANGING, PACK, FULL_SIZE,
                     SHEETS ->
                 {
@@ -158,13 +159,10 @@ public final class SawFiles implements StationFiles {
                 .formatted(stands), saw.rough());
     }
 
-    private static void cautions(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        sheet.inTwoColumns(Stream.of(
-                SawPaperTexts.EYES_AND_EARS_PROTECTED,
-                SawPaperTexts.BLADE_STANDS_STILL_BEFORE,
-                Sentence.of(SawPaperTexts.SHORT_PIECES_ARE_CLAMPED,
-                        plan.job().saw().minHold()).in(notation),
-                SawPaperTexts.GLOVES_AND_EYE_PROTECTION).<PaperSheet.Part>map(
+    /** Of all that is done before a corner is put together, and of the glue: what has no place of its own on the paper. */
+    private static void cautions(Plan plan, PaperSheet sheet) throws IOException {
+        sheet.inTwoColumns(Stream.of(Station.SAW, Station.SECTION, Station.STICKS, Station.GLUE_UP)
+                .flatMap(station -> Chapters.at(station).cautions(plan).stream()).<PaperSheet.Part>map(
                         caution -> () -> sheet.note("!", caution, false))
                 .toList());
     }

@@ -25,13 +25,5 @@ final class SawPaperTexts {
             + "the line.";
     static final String FIRST_CUTS = "First cut on every piece, at its left end, face up, outer edge on the fence: %s. The "
             + "marks leave the piece's length between its outermost points, and no more; cut on the waste side of the line.";
-    static final String EYES_AND_EARS_PROTECTED = "Eyes and ears protected, dust mask on; guards in place. The saw's "
-            + "manual decides.";
-    static final String BLADE_STANDS_STILL_BEFORE = "The blade stands still before a hand goes near it; never reach behind "
-            + "it.";
-    static final String SHORT_PIECES_ARE_CLAMPED = "Pieces under {0} are clamped or cut on a sled, not held by hand.";
-    static final String GLOVES_AND_EYE_PROTECTION = "Gloves and eye protection for glass; dull its edges; sweep up the "
-            + "shards.";
-
     private SawPaperTexts() {}
 }
