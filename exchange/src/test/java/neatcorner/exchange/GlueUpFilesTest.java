@@ -15,6 +15,7 @@ import java.time.ZonedDateTime;
 import java.time.temporal.Temporal;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -177,12 +178,13 @@ class GlueUpFilesTest {
         long waits = days.schedule().steps().stream().filter(step -> step.ready() - step.end() >= 15).count();
         assertEquals(days.schedule().steps().size() + waits, events.size());
         VEvent first = events.getFirst();
-        assertTrue(first.getSummary().getValue().startsWith(job.title() + ": Mill the section"),
-                first.getSummary().getValue());
-        Temporal start = first.getDateTimeStart().getDate();
+        assertTrue(Objects.requireNonNull(first.getSummary()).getValue().startsWith(job.title() + ": Mill the section"),
+                Objects.requireNonNull(first.getSummary()).getValue());
+        Temporal start = Objects.requireNonNull(first.getDateTimeStart()).getDate();
         assertEquals(monday.toInstant(), Instant.from(start));
         assertEquals(Duration.ofMinutes(days.schedule().steps().getFirst().end()),
-                Duration.between(Instant.from(start), Instant.from(first.getDateTimeEnd().getDate())));
+                Duration.between(Instant.from(start),
+                        Instant.from(Objects.requireNonNull(first.getDateTimeEnd()).getDate())));
     }
 
     /** A calendar that has the file already moves its events when the jobs are made in another order. */
@@ -200,7 +202,8 @@ class GlueUpFilesTest {
         List<VEvent> events = new CalendarBuilder()
                 .build(new StringReader(ShopCalendar.write(days, Instant.parse("2026-03-01T00:00:00Z"))))
                 .getComponents(Component.VEVENT);
-        Set<String> steps = events.stream().filter(event -> !event.getSummary().getValue().contains("wait after"))
+        Set<String> steps = events.stream()
+                .filter(event -> !Objects.requireNonNull(event.getSummary()).getValue().contains("wait after"))
                 .map(event -> event.getUid().orElseThrow().getValue()).collect(Collectors.toSet());
         assertEquals(days.schedule().steps().size(), steps.size(), "each event has one of its own");
         return steps;
