@@ -39,14 +39,19 @@ public final class SticksChapter implements Chapter {
 
     @Override
     public List<Sentence> cautions(Plan plan) {
-        List<Sentence> cautions = new ArrayList<>();
-        if (!plan.job().stock().boards().isEmpty()) {
-            cautions.add(Sentence.of(SticksTexts.CAUTION_RECLAIMED));
-        }
-        if (!plan.job().stock().sheets().isEmpty()) {
-            cautions.add(Sentence.of(SticksTexts.CAUTION_GLASS));
-        }
+        List<Sentence> cautions = new ArrayList<>(boardCautions(plan));
+        cautions.addAll(sheetCautions(plan));
         return cautions;
+    }
+
+    /** Those of them that are about rough boards. */
+    public static List<Sentence> boardCautions(Plan plan) {
+        return plan.job().stock().boards().isEmpty() ? List.of() : List.of(Sentence.of(SticksTexts.CAUTION_RECLAIMED));
+    }
+
+    /** Those of them that are about sheets of glass. */
+    public static List<Sentence> sheetCautions(Plan plan) {
+        return plan.job().stock().sheets().isEmpty() ? List.of() : List.of(Sentence.of(SticksTexts.CAUTION_GLASS));
     }
 
     @Override

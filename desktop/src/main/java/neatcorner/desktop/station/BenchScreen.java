@@ -8,6 +8,7 @@ import javafx.scene.layout.BorderPane;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.planner.Chapters;
 
 /** What fills the screen at the bench: Space or → goes on, Backspace or ← goes back, Esc leaves. */
 public abstract class BenchScreen extends BorderPane {
@@ -36,7 +37,7 @@ public abstract class BenchScreen extends BorderPane {
 
     /** Shows what to beware of at a station, as the station itself does. */
     protected final void beware(Station station, Plan plan, Notation notation) {
-        String cautions = StationView.cautions(station, plan, notation);
+        String cautions = StationView.joined(Chapters.at(station).cautions(plan), notation);
         cautioned.setText("! " + cautions);
         cautioned.setVisible(!cautions.isEmpty());
         cautioned.setManaged(!cautions.isEmpty());

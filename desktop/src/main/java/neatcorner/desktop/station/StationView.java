@@ -22,6 +22,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
+import neatcorner.measure.Sentence;
 import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 import neatcorner.plan.Plan;
@@ -225,15 +226,19 @@ public abstract class StationView extends BorderPane {
         top.getChildren().setAll(tools, node);
     }
 
-    /** What to beware of at a station, in one paragraph; empty where there is nothing. */
-    static String cautions(Station station, Plan plan, Notation notation) {
-        return Chapters.at(station).cautions(plan).stream().map(each -> each.in(notation))
-                .collect(Collectors.joining(" "));
+    /** The chapter's cautions; of them those about what is shown, where the station shows one thing after another. */
+    public List<Sentence> cautions(Plan plan) {
+        return Chapters.at(station).cautions(cautioned(plan));
+    }
+
+    /** Cautions in one paragraph; empty where there are none. */
+    static String joined(List<Sentence> cautions, Notation notation) {
+        return cautions.stream().map(each -> each.in(notation)).collect(Collectors.joining(" "));
     }
 
     /** Shows a plan: the drawing and the controls. */
     public final void show(Plan plan, Notation notation) {
-        String caution = cautions(station, cautioned(plan), notation);
+        String caution = joined(cautions(plan), notation);
         cautioned.setText("! " + caution);
         cautioned.setVisible(!caution.isEmpty());
         cautioned.setManaged(!caution.isEmpty());

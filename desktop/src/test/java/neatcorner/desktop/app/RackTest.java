@@ -74,7 +74,7 @@ class RackTest extends WindowTest {
         settle();
         assertEquals("thick ash", robot.lookup("#board-name").queryTextInputControl().getText());
         assertTrue(read(robot, "#wood-says").contains("resaw 2 layers"), read(robot, "#wood-says"));
-        assertTrue(read(robot, "#wood-says").contains("lead"), "the caution stands where the work is");
+        assertTrue(read(robot, "#station-sticks").contains("lead"), "the caution stands where the work is");
     }
 
     @Test

@@ -31,6 +31,7 @@ import neatcorner.plan.Slate;
 import neatcorner.plan.Station;
 import neatcorner.planner.Batch;
 import neatcorner.shop.Shop;
+import neatcorner.station.sticks.SticksChapter;
 import neatcorner.station.sticks.SticksFigure;
 import neatcorner.station.sticks.StockFields;
 import neatcorner.station.sticks.WoodPictures;
@@ -177,6 +178,15 @@ public final class SticksView extends StationView {
         if (name != null) {
             pressed(SticksFigure.key(stock), name);
         }
+    }
+
+    @Override
+    public List<Sentence> cautions(Plan plan) {
+        return switch (mode) {
+            case STICKS -> List.of();
+            case BOARDS -> SticksChapter.boardCautions(plan);
+            case SHEETS -> SticksChapter.sheetCautions(plan);
+        };
     }
 
     @Override
