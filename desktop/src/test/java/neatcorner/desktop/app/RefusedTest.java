@@ -26,7 +26,7 @@ class RefusedTest extends WindowTest {
     void aNumberThatCannotBeKeptIsRefusedBesideIt(FxRobot robot) throws Exception {
         settle();
         Job before = bench.job();
-        byte[] file = Files.readAllBytes(bench.file());
+        String file = Files.readString(bench.file());
         robot.clickOn("#value-mat-top-shows");
         robot.push(KeyCode.CONTROL, KeyCode.A).write("2031");
         settle();
@@ -39,7 +39,7 @@ class RefusedTest extends WindowTest {
         assertTrue(robot.lookup(".not-understood").queryAll().isEmpty(), "what can be kept is not");
         robot.push(KeyCode.ESCAPE);
         settle();
-        assertEquals(new String(file), Files.readString(bench.file()));
+        assertEquals(file, Files.readString(bench.file()));
     }
 
     /** As the version before this one kept it: an arched glass whose rise was below zero. */
