@@ -69,14 +69,12 @@ public final class Compile {
         boolean few = !before.isEmpty() && !fewer && sources.size() <= 40
                 && changed.stream().noneMatch(file -> file.endsWith("module-info.java") || file.endsWith(".jar"));
         Files.deleteIfExists(state);
-        if (!(few && compiledAlone(sources)) && !compiledWhole(now.keySet())) {
+        boolean whole = !(few && compiledAlone(sources));
+        if (whole && !compiledWhole(now.keySet())) {
             return false;
         }
         for (String module : MODULES) {
-            if (!few || !Files.exists(jar(module))
-                    || newest(classes.resolve("neatcorner." + module)) >= Files.getLastModifiedTime(jar(module))
-                            .toMillis()
-                    || changed.stream().anyMatch(file -> file.startsWith(module + "/"))) {
+            if (!few || whole || !Files.exists(jar(module)) || changed.stream().anyMatch(file -> file.startsWith(module + "/"))) {
                 pack(module);
             }
         }
@@ -118,14 +116,6 @@ public final class Compile {
         try (Stream<Path> all = Files.walk(folder)) {
             return all.filter(Files::isRegularFile).filter(wanted).sorted().toList();
         }
-    }
-
-    private static long newest(Path folder) throws IOException {
-        long newest = 0;
-        for (Path file : files(folder, file -> true)) {
-            newest = Math.max(newest, Files.getLastModifiedTime(file).toMillis());
-        }
-        return newest;
     }
 
     /** Whether compiling these files alone was enough: nothing that others can see of them is another. */

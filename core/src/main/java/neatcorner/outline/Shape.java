@@ -52,14 +52,10 @@ public sealed interface Shape {
 
     /** The size that it has where a maker asks for this one: a loop has its own, and what is as wide as high has one number. */
     default Opening size(Opening asked) {
-        return switch (this) {
-            case Polygon polygon -> polygon.loop.box();
-            case Regular regular -> new Opening(asked.width(), asked.width());
-            case Circle circle -> new Opening(asked.width(), asked.width());
-            case Rectangle rectangle -> asked;
-            case Arch arch -> asked;
-            case Ellipse ellipse -> asked;
-        };
+        if (this instanceof Polygon polygon) {
+            return polygon.loop.box();
+        }
+        return isEven() ? new Opening(asked.width(), asked.width()) : asked;
     }
 
     /** Whether one number says how large it is. */

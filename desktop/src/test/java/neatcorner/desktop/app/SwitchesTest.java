@@ -87,7 +87,7 @@ class SwitchesTest {
                     kinds.add(type.getSimpleName() + "." + inner.getSimpleName());
                 }
             }
-            return super.visitClass(type, nothing);
+            return super.visitClass(type, null);
         }
     }
 
@@ -101,13 +101,13 @@ class SwitchesTest {
         @Override
         public Void visitSwitch(SwitchTree tree, Void nothing) {
             look(tree.getCases());
-            return super.visitSwitch(tree, nothing);
+            return super.visitSwitch(tree, null);
         }
 
         @Override
         public Void visitSwitchExpression(SwitchExpressionTree tree, Void nothing) {
             look(tree.getCases());
-            return super.visitSwitchExpression(tree, nothing);
+            return super.visitSwitchExpression(tree, null);
         }
 
         private void look(List<? extends CaseTree> cases) {
