@@ -22,7 +22,10 @@ import org.ojalgo.optimisation.Variable;
 public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int recut) {
     /** More than this at one end is no shaving but a new cut, mm. */
     private static final double MOST = 3;
+    /** Less than this, mm, is left away: nobody can take it off. */
     private static final double LEAST = 0.005;
+    /** Parts of the limits that are aimed at, one after the other: what is left away may add up to more than the first leaves. */
+    private static final double[] SHARES = {0.98, 0.94, 0.85};
     /** Sides that should be alike and differ by more leave a gap that is seen, mm: common practice. */
     public static final double MOST_MISMATCH = 0.5;
     private static final double GOOD_MITER = Math.toRadians(0.03);
@@ -56,21 +59,32 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
      * @param rabbet width of the rabbet, mm
      */
     public static Shaving least(List<Piece> pieces, List<CutError> errors, double limit, double[] play, double rabbet) {
-        Closing now = Closing.of(pieces, errors);
-        if (now.spreadGap() <= limit && now.lean() <= MOST_LEAN && mismatch(pieces, errors) <= MOST_MISMATCH) {
-            return new Shaving(List.of(), errors, now.spreadGap(), -1);
+        if (isGood(pieces, errors, limit)) {
+            return new Shaving(List.of(), errors, Closing.of(pieces, errors).spreadGap(), -1);
         }
         CutLoop ring = new CutLoop(pieces, errors);
-        List<Shave> shaves = solve(ring, limit * 0.98, play, rabbet);
-        if (shaves.isEmpty()) {
-            int recut = worst(pieces, errors);
-            List<CutError> after = new ArrayList<>(errors);
-            after.set(recut, CutError.NONE);
-            return new Shaving(List.of(), after, Closing.of(pieces, after).spreadGap(), recut);
+        for (double share : SHARES) {
+            List<Shave> shaves = solve(ring, limit, share, play, rabbet);
+            List<CutError> after = shaved(pieces, errors, shaves);
+            if (!shaves.isEmpty() && isGood(pieces, after, limit)) {
+                return new Shaving(shaves, after, Closing.of(pieces, after).spreadGap(), -1);
+            }
         }
+        int recut = worst(pieces, errors);
+        List<CutError> after = new ArrayList<>(errors);
+        after.set(recut, CutError.NONE);
+        return new Shaving(List.of(), after, Closing.of(pieces, after).spreadGap(), recut);
+    }
+
+    private static boolean isGood(List<Piece> pieces, List<CutError> errors, double limit) {
+        Closing closing = Closing.of(pieces, errors);
+        return closing.spreadGap() <= limit && closing.lean() <= MOST_LEAN && mismatch(pieces, errors) <= MOST_MISMATCH;
+    }
+
+    private static List<CutError> shaved(List<Piece> pieces, List<CutError> errors, List<Shave> shaves) {
         List<CutError> after = new ArrayList<>(errors);
         shaves.forEach(shave -> after.set(shave.piece, shaved(pieces.get(shave.piece), after.get(shave.piece), shave)));
-        return new Shaving(shaves, after, Closing.of(pieces, after).spreadGap(), -1);
+        return after;
     }
 
     /** What an end loses at the heel shortens the outer edge; more at the toe than at the heel makes the miter bigger. */
@@ -115,7 +129,8 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
     private record Way(int piece, boolean right, boolean heel, List<Joint> joints, double[] turns,
             double shortens, double rabbetLoss) {}
 
-    private static List<Shave> solve(CutLoop ring, double limit, double[] play, double rabbet) {
+    private static List<Shave> solve(CutLoop ring, double most, double share, double[] play, double rabbet) {
+        double limit = most * share;
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         List<Way> ways = ways(ring, rabbet);
         List<Variable> variables = new ArrayList<>();
@@ -129,7 +144,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
             within(model, "toe" + joint, limit, now.get(joint).toe(), variables, ways, w -> w.joints.get(at).toe());
             within(model, "turn" + joint, limit, now.get(joint).heel() - now.get(joint).toe(), variables, ways,
                     w -> w.joints.get(at).heel() - w.joints.get(at).toe());
-            within(model, "lean" + joint, MOST_LEAN * 0.98,
+            within(model, "lean" + joint, MOST_LEAN * share,
                     ring.turnError(joint) + now.get(joint).turn(ring.contact(joint)), variables, ways,
                     w -> w.turns[at] + w.joints.get(at).turn(ring.contact(at)));
             within(model, "step" + joint, limit, now.get(joint).step(), variables, ways, w -> w.joints.get(at).step());
@@ -142,7 +157,7 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
                 }
             }
         }
-        matchTwins(model, ring, ways, variables);
+        matchTwins(model, ring, share, ways, variables);
         for (int k = 0; k < ways.size(); k += 2) {
             keepMiter(model, ring, ways.get(k), variables.get(k), variables.get(k + 1));
         }
@@ -150,9 +165,9 @@ public record Shaving(List<Shave> shaves, List<CutError> after, double gap, int 
         return result.getState().isFeasible() ? shaves(ways, variables) : List.of();
     }
 
-    private static void matchTwins(ExpressionsBasedModel model, CutLoop ring, List<Way> ways,
+    private static void matchTwins(ExpressionsBasedModel model, CutLoop ring, double share, List<Way> ways,
             List<Variable> variables) {
-        double most = MOST_MISMATCH * 0.98;
+        double most = MOST_MISMATCH * share;
         for (int i = 0; i < ring.size(); i++) {
             for (int j = 0; j < i; j++) {
                 if (ring.pieces().get(i).isTwinOf(ring.pieces().get(j))) {

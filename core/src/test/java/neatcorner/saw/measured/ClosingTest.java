@@ -217,6 +217,13 @@ class ClosingTest {
         }
     }
 
+    /** Shaves too small for any hand are left away; here they add up to a gap, and to a lean, over its limit. */
+    @Test
+    void whatIsLeftAwayOpensNoGap() {
+        shavingMendsWhatItCan(30809);
+        shavingMendsWhatItCan(53500);
+    }
+
     @Test
     void aGoodFrameIsLeftAloneAndABadPieceIsCutAgain() {
         List<CutError> good = Collections.nCopies(4, CutError.NONE);

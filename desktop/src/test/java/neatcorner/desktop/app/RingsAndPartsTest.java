@@ -62,7 +62,7 @@ class RingsAndPartsTest extends WindowTest {
         robot.clickOn("#part-upright");
         settle();
         assertTrue(((MemberKind.Bar) member("bar across").kind()).upright());
-        robot.doubleClickOn("#part-at");
+        robot.doubleClickOn("#part-at").push(KeyCode.CONTROL, KeyCode.A);
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("25");
         robot.push(KeyCode.ENTER);
@@ -218,7 +218,7 @@ class RingsAndPartsTest extends WindowTest {
         assertEquals(3, bench.job().members().size());
         robot.clickOn("#built-hinges");
         settle();
-        robot.doubleClickOn("#part-count");
+        robot.doubleClickOn("#part-count").push(KeyCode.CONTROL, KeyCode.A);
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("3");
         robot.push(KeyCode.ENTER);

@@ -50,7 +50,7 @@ class ShapeTest extends WindowTest {
         settle();
         assertTrue(read(robot, ".slate").contains("22.5"), read(robot, ".slate"));
         Spinner<?> sides = robot.lookup("#sides").queryAs(Spinner.class);
-        robot.doubleClickOn(sides.getEditor());
+        robot.doubleClickOn(sides.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
         robot.write("7").push(KeyCode.ENTER);
         settle();
         assertEquals(7, bench.currentPlan().pieces().size());
@@ -181,7 +181,7 @@ class ShapeTest extends WindowTest {
         settle();
         assertTrue(read(robot, ".slate").contains("Segments"), read(robot, ".slate"));
         Spinner<?> segments = robot.lookup("#segments").queryAs(Spinner.class);
-        robot.doubleClickOn(segments.getEditor());
+        robot.doubleClickOn(segments.getEditor()).push(KeyCode.CONTROL, KeyCode.A);
         robot.write("4").push(KeyCode.ENTER);
         settle();
         assertTrue(read(robot, ".findings").contains("crosses the grain"), read(robot, ".findings"));

@@ -97,7 +97,7 @@ class ToTheWallTest extends WindowTest {
         settle();
         type(robot, "#field-clamp-0-reach", "5000");
         assertEquals(Length.mm(5000), bench.shop().clamps().getFirst().reach());
-        robot.doubleClickOn("#clamp-force-0");
+        robot.doubleClickOn("#clamp-force-0").push(KeyCode.CONTROL, KeyCode.A);
         robot.push(KeyCode.CONTROL, KeyCode.A);
         robot.write("1500");
         robot.push(KeyCode.ENTER);
