@@ -47,7 +47,7 @@ public final class FrameBack {
         rings.removeIf(ring -> ring.back() < 0.01);
         int seed = 41;
         for (Across.Lying ring : rings) {
-            Contours edges = ring.ring().contours();
+            Contours edges = ring.cut().contours();
             if (edges != null) {
                 face(face(ring), ring.section(), seed);
                 seed += 10;
@@ -58,11 +58,11 @@ public final class FrameBack {
 
     /** The faces of a ring that has a place. Throws {@link IllegalArgumentException} for one that has none. */
     public RingFace face(Across.Lying ring) {
-        Contours edges = ring.ring().contours();
+        Contours edges = ring.cut().contours();
         if (edges == null) {
             throw new IllegalArgumentException("the ring lies nowhere");
         }
-        CornerJoint joint = ring.ring().ring().joint();
+        CornerJoint joint = ring.ring().joint();
         return new RingFace(edges, plan.job().outline(), joint);
     }
 

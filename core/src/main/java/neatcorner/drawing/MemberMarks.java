@@ -6,7 +6,7 @@ import neatcorner.member.MadeMember;
 import neatcorner.member.MemberKind;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Vertex;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Plan;
 
 /** What belongs to a frame besides its rings, as it is seen from the front or from behind. */

@@ -43,9 +43,9 @@ public final class RingFronts {
         List<Across.Lying> rings = Across.of(plan).rings().stream().filter(which)
                 .sorted(Comparator.comparingDouble(Across.Lying::front).reversed()).toList();
         for (Across.Lying ring : rings) {
-            Contours edges = ring.ring().contours();
+            Contours edges = ring.cut().contours();
             if (edges != null) {
-                RingFace face = new RingFace(edges, plan.job().outline(), ring.ring().ring().joint());
+                RingFace face = new RingFace(edges, plan.job().outline(), ring.ring().joint());
                 for (int i = 0; i < face.count(); i++) {
                     marks.wood(face.outline(i), face.parts(i), Tint.wood(ring.section().wood()), face.grain(i), 61 + i);
                 }

@@ -91,14 +91,14 @@ public enum Addition {
         Units units = job.units();
         Length thin = units.either(6, 1.0 / 4);
         return switch (this) {
-            case RING_IN_RABBET -> Ring.against(new Ring.Place.Against(name, "",
+            case RING_IN_RABBET -> new Ring(new Ring.Place(name, "",
                     job.section().rabbet().isNone() ? SizeOf.SIGHT : SizeOf.RABBET, SizeOf.OUTSIDE,
                     units.either(0.5, 1.0 / 32), null), section(job, units.either(19, 3.0 / 4), thin));
-            case RING_ON_BACK -> Ring.against(new Ring.Place.Against(name, "", SizeOf.OUTSIDE, SizeOf.OUTSIDE,
+            case RING_ON_BACK -> new Ring(new Ring.Place(name, "", SizeOf.OUTSIDE, SizeOf.OUTSIDE,
                     thin, null), section(job, units.either(40, 1.5), thin))
                     .withScrews(new Screws(units.either(16, 5.0 / 8), Spacing.screws(units)));
             case RING_ROUND ->
-                Ring.against(new Ring.Place.Against(name, "", SizeOf.OUTSIDE, SizeOf.SIGHT, Length.ZERO, null),
+                new Ring(new Ring.Place(name, "", SizeOf.OUTSIDE, SizeOf.SIGHT, Length.ZERO, null),
                         section(job, units.either(8, 5.0 / 16), job.section().thickness()));
             case SLATS, BAR, TRIANGLES, BLOCKS, EXTENSION, HEAD, TRIM, FACE, HINGES, BRACKETS, VENTS ->
                 throw new IllegalStateException("a member is no ring");

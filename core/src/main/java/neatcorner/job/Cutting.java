@@ -19,6 +19,7 @@ import neatcorner.outline.Contours;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
 import neatcorner.piece.Scarf;
+import neatcorner.section.Section;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.Search;
 import neatcorner.stock.StickLayout;
@@ -32,22 +33,8 @@ import org.jspecify.annotations.Nullable;
  * @param rings   what is set against it
  * @param members what else belongs to it
  */
-public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> members) {
+public record Cutting(Job job, CutRing frame, List<CutRing> rings, List<MadeMember> members) {
     private static final StickLayout NOTHING_TO_CUT = new StickLayout(List.of(), 0, 0, true, "nothing to cut", null, 0);
-
-    /**
-     * One ring.
-     *
-     * @param pieces of one frame; empty when the sizes are impossible
-     * @param parts  what is cut for them: the pieces, or what those too long for a stick are scarfed from
-     */
-    public record Loop(PlacedRing ring, List<Piece> pieces, List<Piece> parts) {
-
-        public Loop {
-            pieces = List.copyOf(pieces);
-            parts = List.copyOf(parts);
-        }
-    }
 
     public Cutting {
         rings = List.copyOf(rings);
@@ -64,7 +51,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
         Job job = geometry.job();
         PlacedRing frame = PlacedRing.frame(geometry);
         List<PlacedRing> rings = PlacedRing.of(geometry);
-        return new Cutting(job, loop(job, frame), rings.stream().map(ring -> loop(job, ring)).toList(),
+        return new Cutting(job, cut(job, frame), rings.stream().map(ring -> cut(job, ring)).toList(),
                 members(job, frame, rings).stream().map(Standing::made).toList());
     }
 
@@ -92,7 +79,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
         Stream.concat(Stream.of(frame), rings.stream()).forEach(ring -> {
             Contours contours = ring.contours();
             if (contours != null) {
-                grounds.putIfAbsent(ring.ring().name(), new Ground(contours, job.outline(), ring.ring().section()));
+                grounds.putIfAbsent(ring.name(), new Ground(contours, job.outline(), ring.make().section()));
             }
         });
         Set<String> names = new HashSet<>(job.rings().stream().map(Ring::name).toList());
@@ -110,18 +97,19 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
         return members;
     }
 
-    private static Loop loop(Job job, PlacedRing placed) {
+    private static CutRing cut(Job job, PlacedRing placed) {
         Contours contours = placed.contours();
-        Ring ring = placed.ring();
-        List<Piece> pieces = contours == null ? List.of() : FramePieces.of(contours, job.outline(), ring.joint());
-        if (!ring.name().isEmpty()) {
-            pieces = pieces.stream().map(piece -> piece.of(ring.name())).toList();
+        List<Piece> pieces = contours == null
+                ? List.of()
+                : FramePieces.of(contours, job.outline(), placed.make().joint());
+        if (placed.ring() != null) {
+            pieces = pieces.stream().map(piece -> piece.of(placed.name())).toList();
         }
-        return new Loop(placed, pieces, scarfed(job, ring, pieces));
+        return new CutRing(placed, pieces, scarfed(job, placed.make().section(), pieces));
     }
 
     /** The pieces of a ring, those too long for any stick in parts where the maker wants them scarfed. */
-    private static List<Piece> scarfed(Job job, Ring ring, List<Piece> pieces) {
+    private static List<Piece> scarfed(Job job, Section section, List<Piece> pieces) {
         if (job.stock().scarf() <= 0) {
             return pieces;
         }
@@ -129,7 +117,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
         if (!clear.isPositive()) {
             return pieces;
         }
-        Scarf scarf = new Scarf(job.stock().scarf(), ring.section().thickness());
+        Scarf scarf = new Scarf(job.stock().scarf(), section.thickness());
         List<Piece> parts = new ArrayList<>();
         for (Piece piece : pieces) {
             List<Piece> each = scarf.parts(piece,
@@ -141,7 +129,7 @@ public record Cutting(Job job, Loop frame, List<Loop> rings, List<MadeMember> me
 
     /** What is cut of sticks for one frame: the parts of the frame itself, of its rings, then of what else belongs to it. */
     public List<Piece> parts() {
-        return Stream.concat(Stream.concat(Stream.of(frame), rings.stream()).flatMap(loop -> loop.parts.stream()),
+        return Stream.concat(Stream.concat(Stream.of(frame), rings.stream()).flatMap(ring -> ring.parts().stream()),
                 members.stream().flatMap(member -> member.pieces().stream())).toList();
     }
 

@@ -159,7 +159,7 @@ public final class Defaults {
                 : new Opening(Length.inches(11), Length.inches(14));
         Saw saw = saw(units).withRough(rough(units));
         return new Job("New frame", Order.NONE, units, 1, Outline.rectangle(), SizeOf.ART, size,
-                new Hold.InRabbet(clearance(units)), pack, Ring.frame(section(units)), List.of(), List.of(),
+                new Hold.InRabbet(clearance(units)), pack, Make.mitred(section(units)), List.of(), List.of(),
                 emptyRack(units), saw,
                 Checks.none(), GlueUp.usual(), FitOut.usual(units), Hanging.usual(units),
                 Looks.USUAL);

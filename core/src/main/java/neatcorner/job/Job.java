@@ -37,7 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param sizeOf     which size was measured
  * @param size       of the measured edge; where the outline has it already, or one number says it, it is that
  * @param hold       how it holds what it frames
- * @param frame      the ring that is measured
+ * @param frame      what the loop is made of that is measured
  * @param rings      what is set against it, and against each other: a backer, a strainer, a band
  * @param members    what else belongs to it: bars, slats, a head, hinges
  * @param checks     what was measured, and where it will hang
@@ -49,7 +49,7 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record Job(String title, Order order, Units units, int quantity, Outline outline, SizeOf sizeOf, Opening size,
         Hold hold,
-        Pack pack, Ring frame, List<Ring> rings, List<Member> members, Rack stock, Saw saw, Checks checks,
+        Pack pack, Make frame, List<Ring> rings, List<Member> members, Rack stock, Saw saw, Checks checks,
         GlueUp glueUp,
         FitOut fitOut, Hanging hanging, Looks looks) implements JobBuilder.With {
     /** More frames than this are several jobs. */

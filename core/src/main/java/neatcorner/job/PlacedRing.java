@@ -18,8 +18,10 @@ import neatcorner.section.Section;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A ring where it lies against another one.
+ * A ring where it lies against another one, or the frame itself.
  *
+ * @param ring     as its maker set it against another; null for the frame
+ * @param make    what it is made of
  * @param beyond   how far its sight edge lies outside the frame's, mm; negative inside it. With unequal faces, beside the
  *                 narrowest
  * @param contours its edges; null where it cannot lie there
@@ -27,17 +29,29 @@ import org.jspecify.annotations.Nullable;
  * @param outside  its outer size
  * @param fault    why it cannot lie there; null where it can
  */
-public record PlacedRing(Ring ring, double beyond, @Nullable Contours contours, Opening sight, Opening outside,
+public record PlacedRing(@Nullable Ring ring, Make make, double beyond, @Nullable Contours contours, Opening sight,
+        Opening outside,
         @Nullable Sentence fault) {
     private static final Opening NONE = new Opening(Length.ZERO, Length.ZERO);
 
     /** A loop to which other rings are set. */
     private record Base(double beyond, Contours contours, Section section) {}
 
+    /** One that cannot lie there. */
+    private PlacedRing(Ring ring, double beyond, @Nullable Sentence fault) {
+        this(ring, ring.make(), beyond, null, NONE, NONE, fault);
+    }
+
+    /** Its maker's word for it; empty for the frame. */
+    public String name() {
+        return ring == null ? "" : ring.name();
+    }
+
     /** The frame itself. */
     public static PlacedRing frame(Geometry geometry) {
         Contours contours = ShapeFault.isSound(geometry) ? geometry.contours() : null;
-        return new PlacedRing(geometry.job().frame(), 0, contours, geometry.sizes().sight(), geometry.sizes().outside(),
+        return new PlacedRing(null, geometry.job().frame(), 0, contours, geometry.sizes().sight(),
+                geometry.sizes().outside(),
                 null);
     }
 
@@ -57,16 +71,16 @@ public record PlacedRing(Ring ring, double beyond, @Nullable Contours contours, 
         for (int i = 0; i < placed.length; i++) {
             String name = job.rings().get(i).name();
             if (job.rings().subList(0, i).stream().anyMatch(before -> before.name().equals(name))) {
-                placed[i] = new PlacedRing(job.rings().get(i), 0, null, NONE, NONE,
+                placed[i] = new PlacedRing(job.rings().get(i), 0,
                         Sentence.naming(name, ShapeFaultTexts.TWO_RINGS_OF_ONE_NAME));
             }
         }
         for (int round = 0; round < placed.length; round++) {
             for (int i = 0; i < placed.length; i++) {
                 Ring ring = job.rings().get(i);
-                Base base = ring.place() instanceof Ring.Place.Against on ? bases.get(on.of()) : null;
-                if (placed[i] == null && base != null && ring.place() instanceof Ring.Place.Against against) {
-                    PlacedRing found = against(frame, ring, against, base);
+                Base base = bases.get(ring.place().of());
+                if (placed[i] == null && base != null) {
+                    PlacedRing found = against(frame, ring, base);
                     placed[i] = found;
                     if (found.contours != null) {
                         bases.putIfAbsent(ring.name(), new Base(found.beyond, found.contours, ring.section()));
@@ -83,17 +97,18 @@ public record PlacedRing(Ring ring, double beyond, @Nullable Contours contours, 
     }
 
     private static PlacedRing nowhere(Ring ring, boolean frameIsThere) {
-        return new PlacedRing(ring, 0, null, NONE, NONE, frameIsThere
+        return new PlacedRing(ring, 0, frameIsThere
                 ? Sentence.naming(ring.name(), ShapeFaultTexts.RING_AGAINST_NOTHING)
                 : Sentence.naming(ring.name(), ShapeFaultTexts.RING_WITHOUT_FRAME));
     }
 
-    private static PlacedRing against(Geometry frame, Ring ring, Ring.Place.Against place, Base base) {
+    private static PlacedRing against(Geometry frame, Ring ring, Base base) {
+        Ring.Place place = ring.place();
         double beyond = base.beyond + own(base.section, place.edge())
                 + (place.isInside() ? -1 : 1) * place.play().toMm() - own(ring.section(), place.as());
         Section section = ring.section();
         if (!section.width().isPositive() || frame.job().outline().isSloped()) {
-            return new PlacedRing(ring, beyond, null, NONE, NONE, Sentence.naming(ring.name(),
+            return new PlacedRing(ring, beyond, Sentence.naming(ring.name(),
                     section.width().isPositive()
                             ? ShapeFaultTexts.RING_ON_SLOPED_FACES
                             : ShapeFaultTexts.RING_WITHOUT_WIDTH));
@@ -105,10 +120,10 @@ public record PlacedRing(Ring ring, double beyond, @Nullable Contours contours, 
                 ? Optional.of(Sentence.naming(ring.name(), ShapeFaultTexts.RING_HAS_NO_ROOM))
                 : ShapeFault.ofEdges(edges).map(why -> Sentence.naming(ring.name(), ShapeFaultTexts.RING_HAS_NO_ROOM));
         if (edges == null || fault.isPresent()) {
-            return new PlacedRing(ring, beyond, null, NONE, NONE, fault.orElse(null));
+            return new PlacedRing(ring, beyond, fault.orElse(null));
         }
         Opening sight = size(frame, edges.sight(), beyond);
-        return new PlacedRing(ring, beyond, edges, sight,
+        return new PlacedRing(ring, ring.make(), beyond, edges, sight,
                 size(frame, edges.outside(), beyond + section.width().toMm()), null);
     }
 
@@ -122,7 +137,7 @@ public record PlacedRing(Ring ring, double beyond, @Nullable Contours contours, 
     }
 
     /** Null where a side would run backwards, as beyond the middle of the frame. */
-    private static @Nullable Contours straight(Ring.Place.Against place, Base base, Section section) {
+    private static @Nullable Contours straight(Ring.Place place, Base base, Section section) {
         Loop edge = switch (place.edge()) {
             case SIGHT, ART -> base.contours.sight();
             case RABBET -> base.contours.rabbet();

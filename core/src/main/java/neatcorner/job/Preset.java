@@ -119,8 +119,8 @@ public enum Preset {
             case PLAIN -> job;
             case FLOATER -> floater(job, units);
             case PANEL -> panel(job, units);
-            case BACK_BAND -> job.withRings(List.of(Ring.against(
-                    new Ring.Place.Against(PresetNames.BAND, "", SizeOf.OUTSIDE, SizeOf.SIGHT, Length.ZERO,
+            case BACK_BAND -> job.withRings(List.of(new Ring(
+                    new Ring.Place(PresetNames.BAND, "", SizeOf.OUTSIDE, SizeOf.SIGHT, Length.ZERO,
                             units.either(-5, -3.0 / 16)),
                     strip(job, units.either(8, 5.0 / 16), job.section().thickness().plus(units.either(5, 3.0 / 16))))));
             case LINER -> liner(job, units);
@@ -163,7 +163,7 @@ public enum Preset {
         Length small = units.either(6, 1.0 / 4);
         Section rim = new Section(job.section().wood(), units.either(12, 1.0 / 2),
                 small.plus(art).plus(Defaults.recess(units)), Rabbet.plain(small, small));
-        Ring backer = Ring.against(new Ring.Place.Against(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
+        Ring backer = new Ring(new Ring.Place(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(0.25, 1.0 / 64), null), strip(job, units.either(25, 1), small))
                 .withScrews(new Screws(units.either(20, 3.0 / 4), Spacing.screws(units)));
         return job.withHold(new Hold.Floating(small)).withPack(new Pack(List.of(new Layer.Art(Material.CANVAS, art))))
@@ -176,7 +176,7 @@ public enum Preset {
         Length strip = units.either(50, 2);
         Section rim = strip(job, Length.max(job.section().width(), units.either(30, 1.25)), thick);
         Length on = rim.width().minus(strip.scaled(0.5));
-        Ring strips = Ring.against(new Ring.Place.Against(PresetNames.STRIPS, "", SizeOf.OUTSIDE, SizeOf.OUTSIDE,
+        Ring strips = new Ring(new Ring.Place(PresetNames.STRIPS, "", SizeOf.OUTSIDE, SizeOf.OUTSIDE,
                 Length.max(Length.ZERO, on), null), strip(job, strip, units.either(6, 1.0 / 4)))
                 .withScrews(new Screws(units.either(20, 3.0 / 4), Spacing.screws(units)));
         return job.withHold(new Hold.Panel(units.either(0.75, 1.0 / 32)))
@@ -196,7 +196,7 @@ public enum Preset {
         Length more = depth.minus(moulding.rabbet().depth());
         Section outer = moulding.withRabbet(moulding.rabbet().withDepth(depth))
                 .withThickness(moulding.thickness().plus(more));
-        Ring round = Ring.against(new Ring.Place.Against(PresetNames.OUTER, "", SizeOf.OUTSIDE, SizeOf.RABBET,
+        Ring round = new Ring(new Ring.Place(PresetNames.OUTER, "", SizeOf.OUTSIDE, SizeOf.RABBET,
                 units.either(0.75, 1.0 / 32), outer.lip().negate()), outer);
         return job.withSection(liner).withRings(List.of(round));
     }
@@ -209,7 +209,7 @@ public enum Preset {
                 ? job.section().withRabbet(job.section().rabbet().withDepth(depth))
                         .withThickness(depth.plus(job.section().lip()))
                 : job.section();
-        Ring bars = Ring.against(new Ring.Place.Against(PresetNames.STRAINER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
+        Ring bars = new Ring(new Ring.Place(PresetNames.STRAINER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(1, 1.0 / 32), null), strip(job, units.either(38, 1.5), bar))
                 .withScrews(new Screws(units.either(50, 2), Spacing.strainer(units)));
         Job held = job.withSection(section).withRings(List.of(bars));

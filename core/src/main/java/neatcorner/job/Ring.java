@@ -11,70 +11,80 @@ import neatcorner.section.Section;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A loop of pieces that meet at its corners. A frame is one ring, or several that are set against each other.
+ * A loop of pieces that is set against the frame, or against another ring.
  *
- * @param place         what its size follows from
- * @param joint         of its corners; only rectangles have another than the miter
- * @param reinforcement what holds each corner besides glue
- * @param screws        that fasten it, along each of its sides; null for none
+ * @param place  what its size follows from, and what it is called
+ * @param make  what it is made of
+ * @param screws that fasten it, along each of its sides; null for none
  */
 @RecordBuilder
-public record Ring(Place place, Section section, CornerJoint joint, List<Reinforcement> reinforcement,
-        @Nullable Screws screws) implements RingBuilder.With {
+public record Ring(Place place, Make make, @Nullable Screws screws) implements RingBuilder.With {
 
-    /** What the size of a ring follows from. */
-    public sealed interface Place {
-        /** From what the job measures: it is the frame itself. */
-        record Frame() implements Place {}
+    /**
+     * An edge of another ring, on which an edge of its own lies, but for the play. Throws {@link IllegalArgumentException} for an
+     * edge of the art.
+     *
+     * @param name  of the ring, its maker's word for it, which no other ring of the job has
+     * @param of    name of the ring that it is set against; empty for the frame
+     * @param edge  of that one: its sight edge, its rabbet's wall or its outer edge
+     * @param as    which of its own edges lies there
+     * @param play  per side: an outer edge lies so far inside the other ring's, any other edge so far outside it
+     * @param front how far its front lies behind the front of the frame, negative before it; null where it comes to lie by
+     *              itself
+     */
+    @RecordBuilder
+    public record Place(String name, String of, SizeOf edge, SizeOf as, Length play,
+            @Nullable Length front) implements RingPlaceBuilder.With {
 
-        /**
-         * From an edge of another ring: its own edge lies on that, but for the play. Throws
-         * {@link IllegalArgumentException} for an edge of the art.
-         *
-         * @param name  of the ring, its maker's word for it, which no other ring of the job has
-         * @param of    name of the ring that it is set against; empty for the frame
-         * @param edge  of that one: its sight edge, its rabbet's wall or its outer edge
-         * @param as    which of its own edges lies there
-         * @param play  per side: an outer edge lies so far inside the other ring's, any other edge so far outside it
-         * @param front how far its front lies behind the front of the frame, negative before it; null where it comes to lie by
-         *              itself
-         */
-        @RecordBuilder
-        record Against(String name, String of, SizeOf edge, SizeOf as, Length play,
-                @Nullable Length front) implements RingPlaceAgainstBuilder.With, Place {
-
-            public Against {
-                if (edge == SizeOf.ART || as == SizeOf.ART) {
-                    throw new IllegalArgumentException("a ring has no edge of the art's");
-                }
+        public Place {
+            if (edge == SizeOf.ART || as == SizeOf.ART) {
+                throw new IllegalArgumentException("a ring has no edge of the art's");
             }
+        }
 
-            /** Whether it lies inside the edge that it is set against, and not round it. */
-            public boolean isInside() {
-                return as == SizeOf.OUTSIDE;
-            }
+        /** Whether it lies inside the edge that it is set against, and not round it. */
+        public boolean isInside() {
+            return as == SizeOf.OUTSIDE;
         }
     }
 
-    public Ring {
-        reinforcement = List.copyOf(reinforcement);
+    /** Mitred and glued. */
+    public Ring(Place place, Section section) {
+        this(place, Make.mitred(section), null);
     }
 
-    /** The frame itself, mitred and glued. */
-    public static Ring frame(Section section) {
-        return new Ring(new Place.Frame(), section, CornerJoint.MITER, List.of(), null);
-    }
-
-    /** Another ring, mitred and glued. */
-    public static Ring against(Place.Against place, Section section) {
-        return new Ring(place, section, CornerJoint.MITER, List.of(), null);
-    }
-
-    /** What its maker calls it; empty for the frame. */
+    /** What its maker calls it. */
     public String name() {
-        return switch (place) {
-            case Place.Frame frame -> "";
-            case Place.Against against -> against.name();
-        };
+        return place.name();
+    }
+
+    /** Of its pieces. */
+    public Section section() {
+        return make.section();
+    }
+
+    /** Of its corners. */
+    public CornerJoint joint() {
+        return make.joint();
+    }
+
+    /** What holds each of its corners besides glue. */
+    public List<Reinforcement> reinforcement() {
+        return make.reinforcement();
+    }
+
+    /** With another section. */
+    public Ring withSection(Section section) {
+        return withMake(make.withSection(section));
+    }
+
+    /** With its corners joined in another way. */
+    public Ring withJoint(CornerJoint joint) {
+        return withMake(make.withJoint(joint));
+    }
+
+    /** With its corners held by something else. */
+    public Ring withReinforcement(List<Reinforcement> all) {
+        return withMake(make.withReinforcement(all));
     }
 }

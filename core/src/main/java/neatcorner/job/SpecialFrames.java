@@ -41,7 +41,7 @@ final class SpecialFrames {
         Section section = new Section(PLYWOOD, side, units.either(90, 3.5), Rabbet.NONE);
         Section grooved = section.withMilling(section.milling().withOperations(List.of(
                 new Operation.Groove(Face.INNER, front, glass.plus(play), deep, 0))));
-        Ring edging = Ring.against(new Ring.Place.Against(PresetNames.EDGING, "", SizeOf.SIGHT, SizeOf.SIGHT,
+        Ring edging = new Ring(new Ring.Place(PresetNames.EDGING, "", SizeOf.SIGHT, SizeOf.SIGHT,
                 Length.ZERO, units.either(-6, -1.0 / 4)),
                 new Section(job.section().wood(), side, units.either(6, 1.0 / 4), Rabbet.NONE));
         List<Member> members = List.of(
@@ -113,9 +113,9 @@ final class SpecialFrames {
         Section boards = job.section();
         Length strip = units.either(6, 1.0 / 4);
         List<Ring> rings = new ArrayList<>();
-        rings.add(Ring.against(new Ring.Place.Against(PresetNames.CAP_OUTSIDE, "", SizeOf.OUTSIDE, SizeOf.SIGHT,
+        rings.add(new Ring(new Ring.Place(PresetNames.CAP_OUTSIDE, "", SizeOf.OUTSIDE, SizeOf.SIGHT,
                 Length.ZERO, Length.ZERO), new Section(boards.wood(), strip, boards.thickness(), Rabbet.NONE)));
-        rings.add(Ring.against(new Ring.Place.Against(PresetNames.CAP_INSIDE, "", SizeOf.SIGHT, SizeOf.OUTSIDE,
+        rings.add(new Ring(new Ring.Place(PresetNames.CAP_INSIDE, "", SizeOf.SIGHT, SizeOf.OUTSIDE,
                 Length.ZERO, Length.ZERO), new Section(boards.wood(), strip, boards.lip(), Rabbet.NONE)));
         return job.withRings(rings);
     }

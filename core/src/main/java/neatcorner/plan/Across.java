@@ -1,5 +1,6 @@
 package neatcorner.plan;
 
+import neatcorner.job.CutRing;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -33,10 +34,12 @@ public record Across(List<Lying> rings, @Nullable Content content) {
     /**
      * A ring.
      *
+     * @param ring  as its maker set it against another
+     * @param cut   as it is cut
      * @param out   where its sight edge lies
      * @param front where its front lies
      */
-    public record Lying(CutRing ring, double out, double front) {
+    public record Lying(Ring ring, CutRing cut, double out, double front) {
 
         /** Where its outer edge lies. */
         public double outer() {
@@ -50,7 +53,7 @@ public record Across(List<Lying> rings, @Nullable Content content) {
 
         /** What it is cut to. */
         public Section section() {
-            return ring.ring().section();
+            return cut.section();
         }
 
         Geometry wood() {
@@ -85,12 +88,14 @@ public record Across(List<Lying> rings, @Nullable Content content) {
         Map<CutRing, Lying> lying = new HashMap<>();
         for (int round = waiting.size(); round > 0 && !waiting.isEmpty(); round--) {
             for (CutRing ring : List.copyOf(waiting)) {
-                if (ring.ring().place() instanceof Ring.Place.Against place && fronts.containsKey(place.of())) {
+                Ring set = Objects.requireNonNull(ring.ring());
+                Ring.Place place = set.place();
+                if (fronts.containsKey(place.of())) {
                     Section base = Objects.requireNonNull(sections.get(place.of()));
                     double front = front(plan, place, base, Objects.requireNonNull(fronts.get(place.of())));
-                    lying.put(ring, new Lying(ring, ring.placed().beyond(), front));
+                    lying.put(ring, new Lying(set, ring, ring.placed().beyond(), front));
                     fronts.putIfAbsent(ring.name(), front);
-                    sections.putIfAbsent(ring.name(), ring.ring().section());
+                    sections.putIfAbsent(ring.name(), ring.section());
                     waiting.remove(ring);
                 }
             }
@@ -100,7 +105,7 @@ public record Across(List<Lying> rings, @Nullable Content content) {
     }
 
     /** Where a ring's front comes to lie: on the rabbet's floor or behind the pack, flush in front, or on the back. */
-    private static double front(Plan plan, Ring.Place.Against place, Section base, double baseFront) {
+    private static double front(Plan plan, Ring.Place place, Section base, double baseFront) {
         Length own = place.front();
         if (own != null) {
             return own.toMm();
@@ -149,13 +154,13 @@ public record Across(List<Lying> rings, @Nullable Content content) {
     }
 
     private static Optional<Lying> carrier(List<Lying> rings, double edge) {
-        return rings.stream().filter(ring -> ring.ring.ring().place() instanceof Ring.Place.Against place
-                && place.isInside() && ring.front > 0 && ring.out < edge).findFirst();
+        return rings.stream().filter(ring -> ring.ring.place().isInside() && ring.front > 0 && ring.out < edge)
+                .findFirst();
     }
 
     /** Whether a ring lies inside what it is set against, and not round it. */
     public boolean isInside(Lying ring) {
-        return ring.ring.ring().place() instanceof Ring.Place.Against place && place.isInside();
+        return ring.ring.place().isInside();
     }
 
     /** How far the carrier reaches behind what it carries; empty without one. */
@@ -167,8 +172,8 @@ public record Across(List<Lying> rings, @Nullable Content content) {
     /** The bar behind the pack that hangers are screwed to; empty where there is none. */
     public Optional<Lying> strainer(Plan plan) {
         return plan.job().hold().isInRabbet()
-                ? rings.stream().filter(ring -> ring.ring.ring().screws() != null && ring.front > 0
-                        && ring.ring.ring().place() instanceof Ring.Place.Against place && place.isInside())
+                ? rings.stream().filter(ring -> ring.ring.screws() != null && ring.front > 0
+                        && ring.ring.place().isInside())
                         .findFirst()
                 : Optional.empty();
     }
@@ -178,10 +183,11 @@ public record Across(List<Lying> rings, @Nullable Content content) {
      * inside the frame into its wall; from outside through a band into what it goes round. Empty where it has no screws.
      */
     public Optional<Bite> bite(Plan plan, Lying ring) {
-        Screws screws = ring.ring.ring().screws();
-        if (screws == null || !(ring.ring.ring().place() instanceof Ring.Place.Against place)) {
+        Screws screws = ring.ring.screws();
+        if (screws == null) {
             return Optional.empty();
         }
+        Ring.Place place = ring.ring.place();
         Section own = ring.section();
         Length spare = Bite.spare(plan.job().units());
         Content held = content;

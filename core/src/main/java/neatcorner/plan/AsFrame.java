@@ -1,5 +1,6 @@
 package neatcorner.plan;
 
+import neatcorner.job.CutRing;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -9,6 +10,7 @@ import java.util.stream.Stream;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.Make;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.job.PlacedRing;
@@ -50,10 +52,12 @@ public record AsFrame(String ring) {
     private static Plan seen(Plan whole, CutRing ring) {
         PlacedRing placed = ring.placed();
         FrameSizes sizes = new FrameSizes(placed.sight(), null, placed.sight(),
-                placed.sight().grown(ring.ring().section().rabbet().width()), placed.sight(), placed.outside());
-        Job job = seen(whole.job(), ring.ring()).withSize(SizeOf.SIGHT, placed.sight());
-        CutRing frame = new CutRing(new PlacedRing(job.frame(), 0, placed.contours(), placed.sight(), placed.outside(),
-                placed.fault()), ring.pieces().stream().map(piece -> lettered(piece, ring.name())).toList(),
+                placed.sight().grown(ring.section().rabbet().width()), placed.sight(), placed.outside());
+        Job job = seen(whole.job(), ring.make()).withSize(SizeOf.SIGHT, placed.sight());
+        CutRing frame = new CutRing(
+                new PlacedRing(null, job.frame(), 0, placed.contours(), placed.sight(), placed.outside(),
+                        placed.fault()),
+                ring.pieces().stream().map(piece -> lettered(piece, ring.name())).toList(),
                 ring.parts());
         return new Plan(placed.contours() == null ? job : job.withOutline(outline(job, frame)), whole.shop(), sizes,
                 frame, List.of(), List.of(), whole.cutList(), whole.weight(), List.of());
@@ -63,9 +67,8 @@ public record AsFrame(String ring) {
         return piece.name().startsWith(ring + " ") ? piece.named(piece.name().substring(ring.length() + 1)) : piece;
     }
 
-    private static Job seen(Job whole, Ring ring) {
-        return whole.withFrame(new Ring(new Ring.Place.Frame(), ring.section(), ring.joint(), ring.reinforcement(),
-                ring.screws())).withRings(List.of()).withMembers(List.of()).withHold(new Hold.Nothing())
+    private static Job seen(Job whole, Make make) {
+        return whole.withFrame(make).withRings(List.of()).withMembers(List.of()).withHold(new Hold.Nothing())
                 .withPack(new Pack(List.of())).withOutline(whole.outline().withFaceWidths(List.of()));
     }
 
@@ -75,10 +78,10 @@ public record AsFrame(String ring) {
                 : job.outline();
     }
 
-    /** The ring as a job has it; the frame where there is no such ring. */
-    public Ring in(Job whole) {
+    /** What a job makes it of; the frame where there is no such ring. */
+    public Make in(Job whole) {
         Ring found = whole.ring(ring);
-        return found == null ? whole.frame() : found;
+        return found == null ? whole.frame() : found.make();
     }
 
     /** A change of the frame, made to the ring instead: its section, its corners, what holds them. */
@@ -86,11 +89,7 @@ public record AsFrame(String ring) {
         if (ring.isEmpty()) {
             return change;
         }
-        return whole -> whole.withRing(ring, now -> {
-            Ring changed = change.apply(seen(whole, now)).frame();
-            return now.withSection(changed.section()).withJoint(changed.joint())
-                    .withReinforcement(changed.reinforcement()).withScrews(changed.screws());
-        });
+        return whole -> whole.withRing(ring, now -> now.withMake(change.apply(seen(whole, now.make())).frame()));
     }
 
     /** An edit of the frame, made to the ring instead. */

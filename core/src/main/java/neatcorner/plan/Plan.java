@@ -1,5 +1,6 @@
 package neatcorner.plan;
 
+import neatcorner.job.CutRing;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -66,14 +67,10 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
         Geometry geometry = Geometry.of(job);
         Cutting cutting = Cutting.of(geometry);
         CutList cutList = CutList.of(cutting.parts(), job.quantity(), cutting.layOut(search));
-        List<CutRing> rings = cutting.rings().stream().map(Plan::cut).toList();
-        CutRing frame = cut(cutting.frame());
+        List<CutRing> rings = cutting.rings();
+        CutRing frame = cutting.frame();
         return new Plan(job, shop, geometry.sizes(), frame, rings, cutting.members(), cutList,
                 weight(job, geometry.sizes(), frame, rings, cutting.members()), List.of());
-    }
-
-    private static CutRing cut(Cutting.Loop loop) {
-        return new CutRing(loop.ring(), loop.pieces(), loop.parts());
     }
 
     private static Weight weight(Job job, FrameSizes sizes, CutRing frame, List<CutRing> rings,
@@ -85,7 +82,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
                 job.hold().isInRabbet(), job.units());
         Mass more = Mass.ZERO;
         for (CutRing ring : rings) {
-            if (ring.contours() != null && ring.ring().section().isSound()) {
+            if (ring.contours() != null && ring.section().isSound()) {
                 more = more.plus(wood(job, ring).mass(ring.contours()));
             }
         }
@@ -96,7 +93,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
     }
 
     private static Weight.Frame wood(Job job, CutRing ring) {
-        return new Weight.Frame(ring.pieces(), ring.ring().section(), job.outline(), ring.ring().joint());
+        return new Weight.Frame(ring.pieces(), ring.section(), job.outline(), ring.make().joint());
     }
 
     /** As {@link #of(Job, Shop, Search)}, for what does not depend on the shop: sizes, pieces, sticks. */

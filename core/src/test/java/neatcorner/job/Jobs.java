@@ -43,7 +43,7 @@ public final class Jobs {
                 Keep.WISH, false);
         return new Job("Chart", Order.NONE, Units.MILLIMETRES, 1, Outline.rectangle(), SizeOf.ART,
                 new Opening(Length.mm(594), Length.mm(420)),
-                new Hold.InRabbet(Length.mm(1.5)), pack, Ring.frame(section), List.of(), List.of(), rack,
+                new Hold.InRabbet(Length.mm(1.5)), pack, Make.mitred(section), List.of(), List.of(), rack,
                 Defaults.saw(Units.MILLIMETRES),
                 Checks.none(),
                 GlueUp.usual(), FitOut.usual(Units.MILLIMETRES), Hanging.usual(Units.MILLIMETRES), Looks.USUAL);

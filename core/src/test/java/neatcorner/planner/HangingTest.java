@@ -21,7 +21,6 @@ import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.job.Preset;
-import neatcorner.job.Ring;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
@@ -174,7 +173,7 @@ class HangingTest {
         isMended(wrapped.withHold(new Hold.Wrapped(Length.mm(12))), "wrap.fabric-small");
         Job strained = Preset.STRAINER.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
         isMended(strained.withRing("strainer", ring -> ring.withPlace(
-                ((Ring.Place.Against) ring.place()).withPlay(Length.mm(0.2)))), "strainer.tight");
+                ring.place().withPlay(Length.mm(0.2)))), "strainer.tight");
         Job band = Preset.BACK_BAND.of(Defaults.blank(Units.MILLIMETRES), Units.MILLIMETRES);
         isMended(band.withRing("back band", ring -> ring.withScrews(new Screws(Length.mm(60),
                 Spacing.screws(Units.MILLIMETRES)))), "band.nail-through");

@@ -11,11 +11,14 @@ import java.util.Optional;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.Pack;
+import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
+import neatcorner.fitout.Spacing;
 import neatcorner.glueup.schedule.Task;
 import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.Make;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
@@ -52,16 +55,16 @@ class RingCornersTest {
 
     /** A frame with a band of another wood, {@code play} mm round it. */
     private static Job banded(Outline outline, int play) {
-        Ring.Place.Against round = new Ring.Place.Against("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT,
+        Ring.Place round = new Ring.Place("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT,
                 Length.mm(play), null);
         Job job = Defaults.blank(Units.MILLIMETRES).withOutline(outline)
                 .withSize(SizeOf.SIGHT, new Opening(Length.mm(300), Length.mm(300)));
-        return job.withRings(List.of(Ring.against(round, WOOD)));
+        return job.withRings(List.of(new Ring(round, WOOD)));
     }
 
     /** A frame that is nothing but that band. */
     private static Job alone(Plan plan) {
-        return plan.job().withFrame(Ring.frame(WOOD)).withRings(List.of()).withHold(new Hold.Nothing())
+        return plan.job().withFrame(Make.mitred(WOOD)).withRings(List.of()).withHold(new Hold.Nothing())
                 .withPack(new Pack(List.of())).withSize(SizeOf.SIGHT, plan.rings().getFirst().placed().sight());
     }
 
@@ -89,13 +92,16 @@ class RingCornersTest {
 
     @Test
     void whatIsChangedThereIsTheRingsAndNotTheFrames() {
-        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0);
+        Screws screws = new Screws(Length.mm(20), Spacing.screws(Units.MILLIMETRES));
+        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0)
+                .withRing("band", now -> now.withScrews(screws));
         Reinforcement spline = CornerChoices.strongest(BAND.plan(plan(job)), ReinforcementKind.SPLINE).orElseThrow();
         Job held = BAND.change(now -> CornerChoices.with(now.withJoint(CornerJoint.LAP), spline)).apply(job);
         Ring ring = Objects.requireNonNull(held.ring("band"));
         assertEquals(List.of(spline), ring.reinforcement());
         assertEquals(CornerJoint.LAP, ring.joint());
         assertEquals(Objects.requireNonNull(job.ring("band")).place(), ring.place());
+        assertEquals(screws, ring.screws());
         assertEquals(job, held.withRings(job.rings()), "nothing else");
         Job newer = job.withTitle("changed meanwhile");
         assertEquals("changed meanwhile", BAND.change(now -> now.withJoint(CornerJoint.BOX)).apply(newer).title());
@@ -104,7 +110,9 @@ class RingCornersTest {
 
     @Test
     void aLengthOfTheFrameIsReadAndTypedOfTheRing() {
-        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0);
+        Screws screws = new Screws(Length.mm(20), Spacing.screws(Units.MILLIMETRES));
+        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0)
+                .withRing("band", now -> now.withScrews(screws));
         Reinforcement spline = CornerChoices.strongest(BAND.plan(plan(job)), ReinforcementKind.SPLINE).orElseThrow();
         Job both = CornerChoices.with(BAND.change(now -> CornerChoices.with(now, spline)).apply(job),
                 spline.withSize(Length.mm(6)));
@@ -121,7 +129,9 @@ class RingCornersTest {
 
     @Test
     void aSplineTooDeepForARingIsFoundAndMendedThere() {
-        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0);
+        Screws screws = new Screws(Length.mm(20), Spacing.screws(Units.MILLIMETRES));
+        Job job = banded(Defaults.blank(Units.MILLIMETRES).outline(), 0)
+                .withRing("band", now -> now.withScrews(screws));
         Reinforcement spline = CornerChoices.strongest(BAND.plan(plan(job)), ReinforcementKind.SPLINE).orElseThrow();
         Job deep = BAND.change(now -> CornerChoices.with(now, spline.withSize(Length.mm(46)))).apply(job);
         Finding found = corner(deep).orElseThrow();

@@ -32,7 +32,7 @@ import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.Piece;
 import neatcorner.plan.Across;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -58,7 +58,7 @@ class RingsTest {
     private static final Species BASS = Species.named("basswood");
 
     private static Ring ring(String name, SizeOf edge, SizeOf as, double play, Section section) {
-        return Ring.against(new Ring.Place.Against(name, "", edge, as, Length.mm(play), null), section);
+        return new Ring(new Ring.Place(name, "", edge, as, Length.mm(play), null), section);
     }
 
     private static Section bar(double width, double thickness) {
@@ -168,14 +168,14 @@ class RingsTest {
         Plan plan = Planner.plan(wide);
         assertTrue(codes(plan).contains("ring.does-not-fit"), () -> codes(plan).toString());
         assertNull(plan.rings().getFirst().contours());
-        Job lost = job.withRings(List.of(Ring.against(new Ring.Place.Against("a", "b", SizeOf.OUTSIDE, SizeOf.SIGHT,
-                Length.ZERO, null), bar(10, 10)), Ring.against(
-                        new Ring.Place.Against("b", "a", SizeOf.OUTSIDE,
+        Job lost = job.withRings(List.of(new Ring(new Ring.Place("a", "b", SizeOf.OUTSIDE, SizeOf.SIGHT,
+                Length.ZERO, null), bar(10, 10)), new Ring(
+                        new Ring.Place("b", "a", SizeOf.OUTSIDE,
                                 SizeOf.SIGHT, Length.ZERO, null),
                         bar(10, 10))));
         assertEquals(2, Planner.plan(lost).findings().stream().filter(each -> each.code().equals("ring.does-not-fit"))
                 .count(), "two that are set against each other");
-        Job clash = job.withRings(List.of(Ring.against(new Ring.Place.Against("plug", "", SizeOf.OUTSIDE,
+        Job clash = job.withRings(List.of(new Ring(new Ring.Place("plug", "", SizeOf.OUTSIDE,
                 SizeOf.OUTSIDE, Length.ZERO, Length.mm(5)), bar(20, 6))));
         assertTrue(codes(Planner.plan(clash)).contains("ring.in-wood"));
         Job twins = job.withRings(List.of(job.rings().getFirst(), job.rings().getFirst()));

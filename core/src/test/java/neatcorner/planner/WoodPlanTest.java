@@ -328,7 +328,7 @@ class WoodPlanTest {
     void aBoardIsMilledForTheRingThatItIsMeantFor() {
         Section pine = new Section(Species.named("eastern white pine"), Length.mm(38), Length.mm(19), Rabbet.NONE);
         Job framed = Defaults.blank(Units.MILLIMETRES);
-        Job job = framed.withRings(List.of(Ring.against(new Ring.Place.Against("strainer", "", SizeOf.RABBET,
+        Job job = framed.withRings(List.of(new Ring(new Ring.Place("strainer", "", SizeOf.RABBET,
                 SizeOf.OUTSIDE, Length.mm(1), null), pine)));
         RoughBoard board = new RoughBoard("pine plank", Length.mm(2500), Length.mm(180), Length.mm(27), Length.ZERO, 1,
                 null, List.of(), "strainer");

@@ -83,15 +83,14 @@ final class FitOutFindings {
         Units units = plan.job().units();
         Length least = units.either(0.75, 1.0 / 32);
         Across.of(plan).strainer(plan).ifPresent(bars -> {
-            if (bars.ring().ring().place() instanceof Ring.Place.Against place && place.edge() == SizeOf.RABBET
-                    && place.play().isLessThan(least)) {
+            Ring.Place place = bars.ring().place();
+            if (place.edge() == SizeOf.RABBET && place.play().isLessThan(least)) {
                 findings.add(Finding.check(FitOutFinding.STRAINER_TIGHT, FIT_OUT,
                         Sentence.naming(place.name(), FitOutTexts.STRAINER_TIGHT, place.play().times(2),
                                 least.times(2)),
                         new Remedy(Sentence.of(FitOutTexts.GIVE_IT_ROOM, least),
-                                j -> j.withRing(place.name(), ring -> ring.place() instanceof Ring.Place.Against now
-                                        ? ring.withPlace(now.withPlay(least))
-                                        : ring))));
+                                j -> j.withRing(place.name(),
+                                        ring -> ring.withPlace(ring.place().withPlay(least))))));
             }
         });
     }

@@ -125,10 +125,10 @@ public record FitOutWork(List<Cut> cuts, List<Along> retainers, List<Row> screws
         List<Row> rows = new ArrayList<>();
         Across across = Across.of(plan);
         for (Across.Lying ring : across.rings()) {
-            Screws screws = ring.ring().ring().screws();
+            Screws screws = ring.ring().screws();
             Optional<Bite> bite = across.bite(plan, ring);
             if (screws != null && bite.isPresent()) {
-                rows.add(new Row(ring, screws, ring.ring().pieces().stream()
+                rows.add(new Row(ring, screws, ring.cut().pieces().stream()
                         .map(piece -> new Along(piece, screws.spacing().screws(piece.longPoint()))).toList(),
                         bite.get()));
             }

@@ -23,15 +23,15 @@ final class RingSteps {
     /** Each ring that has a place. */
     static List<Attached> attached(Plan plan) {
         return Across.of(plan).rings().stream()
-                .map(ring -> new Attached(ring.ring().name(), way(plan, ring), ring.ring().pieces().size(),
+                .map(ring -> new Attached(ring.ring().name(), way(plan, ring), ring.cut().pieces().size(),
                         held(ring) / MINUTE))
                 .toList();
     }
 
     /** Seconds that it takes to hold the corners of a ring by more than glue. */
     private static double held(Across.Lying ring) {
-        int corners = ring.ring().pieces().size();
-        return ring.ring().ring().reinforcement().stream().map(each -> Craft.of(each.kind()))
+        int corners = ring.cut().pieces().size();
+        return ring.ring().reinforcement().stream().map(each -> Craft.of(each.kind()))
                 .mapToDouble(craft -> MINUTE * (craft.setUp() + craft.perCorner() * corners)).sum();
     }
 
@@ -50,9 +50,9 @@ final class RingSteps {
     static List<GlueStep> of(Plan plan) {
         List<GlueStep> steps = new ArrayList<>();
         for (Across.Lying ring : Across.of(plan).rings()) {
-            int work = ring.ring().pieces().size() * PIECE;
+            int work = ring.cut().pieces().size() * PIECE;
             steps.add(new GlueStep(GlueStep.Kind.PREPARE, said(plan, ring), work, 0, false));
-            List<Reinforcement> holding = ring.ring().ring().reinforcement();
+            List<Reinforcement> holding = ring.ring().reinforcement();
             if (!holding.isEmpty()) {
                 String with = holding.stream().map(each -> each.kind().title() + "s").distinct()
                         .collect(Collectors.joining(", "));

@@ -123,7 +123,7 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
     static Loop outermost(Plan plan, Contours contours) {
         Loop outermost = contours.outside();
         for (Across.Lying ring : Across.of(plan).rings()) {
-            Contours edges = ring.ring().contours();
+            Contours edges = ring.cut().contours();
             if (edges != null && Math.abs(edges.outside().area()) > Math.abs(outermost.area())) {
                 outermost = edges.outside();
             }
@@ -143,7 +143,7 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
         double y = outline.top() + depth.toMm();
         Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
         Section section = strainer.map(Across.Lying::section).orElse(plan.job().section());
-        Contours held = strainer.map(ring -> ring.ring().contours()).orElse(contours);
+        Contours held = strainer.map(ring -> ring.cut().contours()).orElse(contours);
         double in = (section.width().toMm() - section.rabbet().widest().toMm()) / 2;
         List<Double> across = crossings(held.outside(), y);
         double middle = (outline.left() + outline.right()) / 2;

@@ -20,7 +20,7 @@ import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
@@ -129,7 +129,7 @@ public final class OpeningFigure {
         for (CutRing ring : plan.rings()) {
             Contours edges = ring.contours();
             if (edges != null) {
-                RingFace face = new RingFace(edges, plan.job().outline(), ring.ring().joint());
+                RingFace face = new RingFace(edges, plan.job().outline(), ring.make().joint());
                 marks.thing(face.outline(0), THING + ring.name(), ring.name());
             }
         }

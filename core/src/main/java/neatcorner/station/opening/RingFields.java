@@ -23,23 +23,15 @@ public final class RingFields {
                 field(name, "thickness", OpeningTexts.MEMBER_THICKNESS, LengthRange.ACROSS,
                         each -> each.section().thickness(),
                         (each, length) -> each.withSection(each.section().withThickness(length))),
-                field(name, "play", OpeningTexts.RING_PLAY, LengthRange.PLAY, each -> place(each).play(),
-                        (each, length) -> each.withPlace(place(each).withPlay(length)))));
-        if (ring.place() instanceof Ring.Place.Against against && against.front() != null) {
+                field(name, "play", OpeningTexts.RING_PLAY, LengthRange.PLAY, each -> each.place().play(),
+                        (each, length) -> each.withPlace(each.place().withPlay(length)))));
+        if (ring.place().front() != null) {
             fields.add(field(name, "front", OpeningTexts.RING_FRONT, LengthRange.PLACE, each -> {
-                Length front = place(each).front();
+                Length front = each.place().front();
                 return front == null ? Length.ZERO : front;
-            }, (each, length) -> each.withPlace(place(each).withFront(length))));
+            }, (each, length) -> each.withPlace(each.place().withFront(length))));
         }
         return fields;
-    }
-
-    /** Throws {@link IllegalStateException} for the frame itself. */
-    private static Ring.Place.Against place(Ring ring) {
-        return switch (ring.place()) {
-            case Ring.Place.Against against -> against;
-            case Ring.Place.Frame frame -> throw new IllegalStateException("the frame is no ring of its own");
-        };
     }
 
     private static Field field(String name, String id, String title, LengthRange range, Function<Ring, Length> get,

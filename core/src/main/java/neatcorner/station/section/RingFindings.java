@@ -17,7 +17,7 @@ import neatcorner.measure.Theirs;
 import neatcorner.measure.Units;
 import neatcorner.member.MemberKind;
 import neatcorner.plan.Across;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -36,7 +36,7 @@ final class RingFindings {
             Sentence fault = ring.placed().fault();
             if (fault != null) {
                 findings.add(Finding.stop(SectionFinding.RING_IMPOSSIBLE, SECTION, fault, without(ring.name())));
-            } else if (!ring.ring().section().isSound()) {
+            } else if (!ring.section().isSound()) {
                 findings.add(Finding.stop(SectionFinding.RING_IMPOSSIBLE, SECTION,
                         Sentence.naming(ring.name(), SectionTexts.RING_SECTION_IMPOSSIBLE), without(ring.name())));
             }
@@ -62,11 +62,9 @@ final class RingFindings {
     /** One that was put somewhere by a number may lie where it falls; others go. */
     private static Remedy freed(Job job, String name) {
         Ring ring = job.ring(name);
-        return ring != null && ring.place() instanceof Ring.Place.Against against && against.front() != null
+        return ring != null && ring.place().front() != null
                 ? new Remedy(Sentence.of(SectionTexts.LET_IT_LIE_WHERE_IT_FALLS), j -> j.withRing(name,
-                        each -> each.place() instanceof Ring.Place.Against place
-                                ? each.withPlace(place.withFront(null))
-                                : each))
+                        each -> each.withPlace(each.place().withFront(null))))
                 : without(name);
     }
 
@@ -133,7 +131,7 @@ final class RingFindings {
                         Rabbet.plain(units.either(6, 1.0 / 4), units.either(6, 1.0 / 4))))
                 : job;
         Section strip = new Section(cut.section().wood(), backerWidth(cut), units.either(6, 1.0 / 4), Rabbet.NONE);
-        Ring backer = Ring.against(new Ring.Place.Against(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
+        Ring backer = new Ring(new Ring.Place(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(0.25, 1.0 / 64), null), strip);
         List<Ring> rings = new ArrayList<>(cut.rings());
         rings.add(backer);

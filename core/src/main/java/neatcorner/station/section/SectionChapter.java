@@ -2,7 +2,6 @@ package neatcorner.station.section;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import neatcorner.drawing.Figure;
 import neatcorner.job.Ring;
 import neatcorner.measure.Sentence;
@@ -58,7 +57,7 @@ public final class SectionChapter implements Chapter {
     @Override
     public List<Sentence> cautions(Plan plan) {
         List<Sentence> cautions = new ArrayList<>();
-        boolean milled = Stream.concat(Stream.of(plan.job().frame()), plan.job().rings().stream()).map(Ring::section)
+        boolean milled = AsFrame.all(plan.job()).stream().map(each -> each.in(plan.job()).section())
                 .anyMatch(section -> !section.rabbet().isNone() || !section.milling().operations().isEmpty());
         if (milled) {
             cautions.add(Sentence.of(SectionTexts.CAUTION_PASSES));

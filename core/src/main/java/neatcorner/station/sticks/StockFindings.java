@@ -21,7 +21,7 @@ import neatcorner.member.MadeMember;
 import neatcorner.member.Member;
 import neatcorner.piece.FramePieces;
 import neatcorner.piece.Piece;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
@@ -48,7 +48,7 @@ public final class StockFindings {
         }
         addFrame(plan, findings, search);
         for (CutRing ring : plan.rings()) {
-            addShort(plan, new Loop(ring.name(), ring.ring().section(), ring.parts()), findings, search);
+            addShort(plan, new Loop(ring.name(), ring.section(), ring.parts()), findings, search);
         }
         for (MadeMember made : plan.members()) {
             addShort(plan, new Loop(made.member().name(), made.member().stick(), made.pieces()), findings, search);

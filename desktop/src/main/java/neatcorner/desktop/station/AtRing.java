@@ -11,7 +11,7 @@ import javafx.scene.layout.HBox;
 import neatcorner.desktop.control.BuiltFrom;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.job.Job;
-import neatcorner.job.Ring;
+import neatcorner.job.Make;
 import neatcorner.measure.Notation;
 import neatcorner.plan.AsFrame;
 import neatcorner.plan.Plan;
@@ -47,8 +47,8 @@ public final class AtRing extends HBox {
         return picked.plan(bench.currentPlan());
     }
 
-    /** It, as the job has it now. */
-    public Ring now() {
+    /** What the job makes it of now. */
+    public Make now() {
         return picked.in(bench.job());
     }
 

@@ -105,7 +105,7 @@ class RingsAndPartsTest extends WindowTest {
         assertEquals(Length.mm(12), now.section().width());
         assertEquals(CornerJoint.BUTT, now.joint());
         assertNotNull(now.screws());
-        assertEquals(SizeOf.SIGHT, ((Ring.Place.Against) now.place()).edge());
+        assertEquals(SizeOf.SIGHT, now.place().edge());
         robot.push(KeyCode.ESCAPE);
         settle();
         at(robot, KeyCode.DIGIT2);

@@ -14,6 +14,7 @@ import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.JsonText;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.Make;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.job.Order;
@@ -88,8 +89,7 @@ public final class JobForm {
         List<Member> members = f.get("parts", Job::members, MemberForm.all(section.wood()),
                 "what else belongs to it: bars, slats, a head, hinges");
         return new Job(title, order, units, quantity, outline, measured.of(), measured.size(), hold, pack,
-                new Ring(new Ring.Place.Frame(), section, corner.joint(), corner.reinforcement(), null), rings,
-                members,
+                new Make(section, corner.joint(), corner.reinforcement()), rings, members,
                 f.get("stock", Job::stock, RackForm.RACK, ""),
                 f.get("saw", Job::saw, SawForm.SAW, ""), f.part(Job::checks, ChecksForm::checks),
                 f.get("glueUp", Job::glueUp, GlueUpForm.GLUE_UP, ""),

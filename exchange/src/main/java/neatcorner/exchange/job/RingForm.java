@@ -11,6 +11,7 @@ import neatcorner.exchange.form.Forms;
 import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.Spacing;
+import neatcorner.job.Make;
 import neatcorner.job.Job;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
@@ -50,31 +51,24 @@ final class RingForm {
     }
 
     private static Ring ring(Fields<Ring> f, Species wood) throws BadFile {
-        Ring.Place place = f.part(RingForm::against, RingForm::place);
+        Ring.Place place = f.part(Ring::place, RingForm::place);
         Section section = f.must("section", Ring::section, SectionForm.ofRing(wood), "its own");
         Corner corner = f.or("corner", ring -> new Corner(ring.joint(), ring.reinforcement()), CORNER,
                 new Corner(CornerJoint.MITER, List.of()), "how its own pieces meet");
-        return new Ring(place, section, corner.joint(), corner.reinforcement(),
+        return new Ring(place, new Make(section, corner.joint(), corner.reinforcement()),
                 f.maybe("screws", Ring::screws, SCREWS, "that fasten it, side by side; left out where there are none"));
     }
 
-    private static Ring.Place.Against against(Ring ring) {
-        return switch (ring.place()) {
-            case Ring.Place.Against against -> against;
-            case Ring.Place.Frame frame -> throw new IllegalStateException("the frame is no ring of its own");
-        };
-    }
-
-    private static Ring.Place.Against place(Fields<Ring.Place.Against> f) throws BadFile {
-        return new Ring.Place.Against(
-                f.must("name", Ring.Place.Against::name, Forms.TEXT, "what its maker calls it; no two have the same"),
+    private static Ring.Place place(Fields<Ring.Place> f) throws BadFile {
+        return new Ring.Place(
+                f.must("name", Ring.Place::name, Forms.TEXT, "what its maker calls it; no two have the same"),
                 Objects.requireNonNullElse(f.maybe("of", place -> place.of().isEmpty() ? null : place.of(), Forms.TEXT,
                         "the ring that it is set against; left out for the frame"), ""),
-                f.must("edge", Ring.Place.Against::edge, EDGE, "of that one"),
-                f.must("as", Ring.Place.Against::as, EDGE, "its own edge that lies there"),
-                f.or("play", Ring.Place.Against::play, PLAY, Length.ZERO,
+                f.must("edge", Ring.Place::edge, EDGE, "of that one"),
+                f.must("as", Ring.Place::as, EDGE, "its own edge that lies there"),
+                f.or("play", Ring.Place::play, PLAY, Length.ZERO,
                         "a side: `outside` lies so far inside the other edge, any other so far outside it"),
-                f.maybe("front", Ring.Place.Against::front, PLACE,
+                f.maybe("front", Ring.Place::front, PLACE,
                         "how far its front lies behind that of the frame; left out where it comes to lie by itself"));
     }
 }

@@ -9,7 +9,7 @@ import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.paper.Stickers;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Piece;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Plan;
 
 /** A sticker for each piece: its letter, its length, which edge is inside, what it meets at both ends. */

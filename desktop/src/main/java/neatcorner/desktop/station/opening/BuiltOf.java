@@ -143,12 +143,10 @@ final class BuiltOf extends VBox {
     private List<Node> ofRing(Ring ring, Job job, Notation notation) {
         List<Node> controls = new ArrayList<>();
         String name = ring.name();
-        if (ring.place() instanceof Ring.Place.Against place) {
-            controls.add(Controls.captioned(OpeningTexts.ITS_EDGE, edges("ring-as", place.as(), notation,
-                    edge -> changeRing(name, now -> now.withAs(edge)))));
-            controls.add(Controls.captioned(OpeningTexts.AT_EDGE, edges("ring-edge", place.edge(), notation,
-                    edge -> changeRing(name, now -> now.withEdge(edge)))));
-        }
+        controls.add(Controls.captioned(OpeningTexts.ITS_EDGE, edges("ring-as", ring.place().as(), notation,
+                edge -> changeRing(name, now -> now.withAs(edge)))));
+        controls.add(Controls.captioned(OpeningTexts.AT_EDGE, edges("ring-edge", ring.place().edge(), notation,
+                edge -> changeRing(name, now -> now.withEdge(edge)))));
         if (job.outline().isRectangle()) {
             MenuButton joints = new MenuButton(notation.words(Sentence.capital(ring.joint().title())));
             joints.setId("ring-joint");
@@ -176,11 +174,9 @@ final class BuiltOf extends VBox {
         return controls;
     }
 
-    private void changeRing(String name, UnaryOperator<Ring.Place.Against> change) {
+    private void changeRing(String name, UnaryOperator<Ring.Place> change) {
         bench.change(OpeningTexts.CHANGE_RING_PLACE,
-                job -> job.withRing(name, each -> each.place() instanceof Ring.Place.Against now
-                        ? each.withPlace(change.apply(now))
-                        : each));
+                job -> job.withRing(name, each -> each.withPlace(change.apply(each.place()))));
     }
 
     private static MenuButton edges(String id, SizeOf now, Notation notation,

@@ -19,7 +19,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.AsFrame;
-import neatcorner.plan.CutRing;
+import neatcorner.job.CutRing;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.section.MillPass;

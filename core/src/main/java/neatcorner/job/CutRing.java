@@ -1,10 +1,9 @@
-package neatcorner.plan;
+package neatcorner.job;
 
 import java.util.List;
-import neatcorner.job.PlacedRing;
-import neatcorner.job.Ring;
 import neatcorner.outline.Contours;
 import neatcorner.piece.Piece;
+import neatcorner.section.Section;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,14 +20,24 @@ public record CutRing(PlacedRing placed, List<Piece> pieces, List<Piece> parts) 
         parts = List.copyOf(parts);
     }
 
-    /** What its maker decided about it. */
-    public Ring ring() {
+    /** As its maker set it against another; null for the frame. */
+    public @Nullable Ring ring() {
         return placed.ring();
+    }
+
+    /** What it is made of. */
+    public Make make() {
+        return placed.make();
+    }
+
+    /** Of its pieces. */
+    public Section section() {
+        return placed.make().section();
     }
 
     /** Its maker's word for it; empty for the frame. */
     public String name() {
-        return placed.ring().name();
+        return placed.name();
     }
 
     /** Its edges; null when there is none to make. */
