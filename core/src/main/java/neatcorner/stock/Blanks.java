@@ -2,7 +2,6 @@ package neatcorner.stock;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.section.Section;
@@ -73,21 +72,23 @@ public record Blanks(Blank frame, Map<String, Blank> rings) {
     }
 
     /**
-     * Whether a stick is of a piece's wood, and not milled to another section. One that does not say is of the frame's wood,
-     * unless it is just as wide and as thick as what a ring is cut from: then it is there for that.
+     * What a stick is of that is not milled to the frame's section. One that does not say is of the frame's wood, unless it is
+     * just as wide and as thick as what a ring is cut from: then it is there for that.
+     */
+    public Species wood(Stick stick) {
+        Species own = stick.wood();
+        return own != null
+                ? own
+                : rings.values().stream().filter(ring -> ring.width.equals(stick.width())
+                        && ring.thickness.equals(stick.thickness())).findFirst().map(Blank::wood).orElse(frame.wood);
+    }
+
+    /**
+     * Whether a stick is of a piece's wood, and not milled to another section.
      */
     public boolean isOfItsWood(Piece piece, Stick stick) {
         Blank blank = of(piece);
-        if (stick.isOfTheFrame()) {
-            return blank.section.equals(frame.section);
-        }
-        Species own = stick.wood();
-        if (own != null) {
-            return own.isSameAs(blank.wood);
-        }
-        Optional<Blank> meant = rings.values().stream().filter(ring -> ring.width.equals(stick.width())
-                && ring.thickness.equals(stick.thickness())).findFirst();
-        return meant.map(Blank::wood).orElse(frame.wood).isSameAs(blank.wood);
+        return stick.isOfTheFrame() ? blank.section.equals(frame.section) : wood(stick).isSameAs(blank.wood);
     }
 
     /** Whether a stick is as wide as a piece's blank. */

@@ -2,12 +2,16 @@ package neatcorner.station.sticks;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
+import neatcorner.job.Cutting;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.plan.Plan;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.Rack;
+import neatcorner.stock.Shelf;
 import neatcorner.stock.Span;
 import neatcorner.stock.Stick;
 
@@ -29,6 +33,40 @@ public final class Offcuts {
         }
         kept.sort((a, b) -> b.length().compareTo(a.length()));
         return List.copyOf(kept);
+    }
+
+    /** The offcuts that are worth keeping, apart by what they are of. */
+    public static List<Shelf.Lot> lots(Plan plan) {
+        Shelf shelf = Shelf.EMPTY;
+        for (Stick stick : of(plan)) {
+            Shelf.Lot lot = new Shelf.Lot(kind(plan, stick), List.of(stick));
+            shelf = shelf.after(new Shelf.Move(List.of(lot), List.of()));
+        }
+        return shelf.lots();
+    }
+
+    private static Shelf.Of kind(Plan plan, Stick stick) {
+        Blanks blanks = plan.blanks();
+        return stick.isOfTheFrame()
+                ? Shelf.Of.milled(plan.job().section())
+                : Shelf.Of.blank(blanks.wood(stick), blanks.width(stick), blanks.thickness(stick));
+    }
+
+    /** What of a shelf a job can be cut from: sticks of the frame's section, and blanks just as its rings and parts want them. */
+    public static List<Shelf.Lot> onShelf(Job job, Shelf shelf) {
+        List<Shelf.Of> wanted = Stream.concat(Stream.of(Shelf.Of.milled(job.section())),
+                Cutting.blanks(job).rings().values().stream()
+                        .map(blank -> Shelf.Of.blank(blank.wood(), blank.width(), blank.thickness())))
+                .toList();
+        return shelf.lots().stream().filter(lot -> wanted.stream().anyMatch(lot.of()::isSameAs)).toList();
+    }
+
+    /** Sticks of a shelf as they lie on a job's rack. */
+    public static List<Stick> onRack(Job job, List<Shelf.Lot> lots) {
+        Shelf.Of frame = Shelf.Of.milled(job.section());
+        return lots.stream().flatMap(lot -> lot.sticks().stream().map(stick -> lot.of().isSameAs(frame)
+                ? stick
+                : stick.withWood(lot.of().wood()).withAcross(lot.of().width(), lot.of().thickness()))).toList();
     }
 
     /** What is left of each clear stretch of a stick. */

@@ -61,8 +61,13 @@ public record Home(Path data, Path config) {
         return data.resolve("day.json");
     }
 
-    /** Lists of offcuts, one for each section. */
-    public Path offcuts() {
+    /** The shop's shelf of offcuts. */
+    public Path shelf() {
+        return data.resolve("shelf.json");
+    }
+
+    /** Where earlier versions kept lists of offcuts, one for each section. */
+    Path offcuts() {
         return data.resolve("offcuts");
     }
 

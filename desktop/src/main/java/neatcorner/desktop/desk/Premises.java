@@ -60,7 +60,7 @@ public final class Premises implements AutoCloseable {
         store = DocumentStore.onThread(window);
         settings = new Settings(store, home, this::say);
         folders = new JobFolders(home, settings::units);
-        ShopState shop = new ShopState(store, home.shop(), home.offcuts(), this::say);
+        ShopState shop = new ShopState(store, home.shop(), home.shelf(), home.offcuts(), this::say);
         shop.lookNow();
         documents = new Documents(store, shop, Planning.onThreads(window), planner);
         documents.hear(this::say);

@@ -27,7 +27,7 @@ import neatcorner.desktop.document.Document;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.document.OffcutShelf;
 import neatcorner.desktop.document.Planning;
-import neatcorner.desktop.document.ShelfMove;
+import neatcorner.stock.Shelf;
 import neatcorner.exchange.BadFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
@@ -258,7 +258,7 @@ public final class Workbench {
     }
 
     /** Changes the job and the shelf of offcuts in one step. */
-    public void change(String name, UnaryOperator<Job> change, ShelfMove move) {
+    public void change(String name, UnaryOperator<Job> change, Shelf.Move move) {
         document.get().change(new Change(name, change), move);
     }
 

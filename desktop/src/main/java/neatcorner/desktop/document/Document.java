@@ -13,6 +13,7 @@ import neatcorner.job.Job;
 import neatcorner.plan.Edit;
 import neatcorner.plan.Plan;
 import neatcorner.shop.Shop;
+import neatcorner.stock.Shelf;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -52,7 +53,7 @@ public final class Document {
      *
      * @param moved whether the job may have come from another shop to this one, or the other way
      */
-    private record Step(String name, JobFile before, JobFile after, @Nullable ShelfMove move, boolean moved) {
+    private record Step(String name, JobFile before, JobFile after, Shelf.@Nullable Move move, boolean moved) {
 
         /** Whether another program that runs later could take it back: it is the job's and the shop's alone. */
         boolean lasts() {
@@ -133,7 +134,7 @@ public final class Document {
     }
 
     /** Changes the job and the shelf of offcuts in one step. */
-    public void change(Change change, ShelfMove move) {
+    public void change(Change change, Shelf.Move move) {
         perform(change, move);
     }
 
@@ -153,7 +154,7 @@ public final class Document {
         }, failed);
     }
 
-    private void perform(Change change, @Nullable ShelfMove move) {
+    private void perform(Change change, Shelf.@Nullable Move move) {
         JobFile after = changed(change.edit());
         if (after.equals(content) && move == null) {
             plan();

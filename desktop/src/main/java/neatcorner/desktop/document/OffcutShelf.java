@@ -1,134 +1,60 @@
 package neatcorner.desktop.document;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HexFormat;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import javafx.util.Subscription;
 import neatcorner.exchange.BadFile;
-import neatcorner.exchange.csv.StockCsv;
-import neatcorner.measure.Units;
+import neatcorner.exchange.job.ShelfFile;
+import neatcorner.job.Job;
 import neatcorner.section.Section;
-import neatcorner.stock.Stick;
+import neatcorner.station.sticks.Offcuts;
+import neatcorner.stock.Shelf;
 
-/** Offcuts of the shop, one list for each section, which any job in that wood and section can take from. */
+/** The shop's shelf of offcuts, in a file of its own. */
 public final class OffcutShelf {
-    private static final Logger LOG = Logger.getLogger(OffcutShelf.class.getName());
-    private static final int NAME = 40;
-    private static final int FORMER_NAME = 60;
-    private final DocumentStore store;
-    private final Path folder;
-    private final Consumer<String> say;
-    private final Map<String, SharedFile<List<Stick>>> lists = new HashMap<>();
-    private final List<Runnable> watchers = new ArrayList<>();
+    private final SharedFile<Shelf> kept;
+    private final FormerOffcuts former;
+    private final Set<Section> asked = new HashSet<>();
 
-    OffcutShelf(DocumentStore store, Path folder, Consumer<String> say) {
-        this.store = store;
-        this.folder = folder;
-        this.say = say;
+    OffcutShelf(DocumentStore store, Path file, Path former, Consumer<String> say) {
+        this.kept = new SharedFile<>(store, file, new Described(), Shelf.EMPTY, say);
+        this.former = new FormerOffcuts(store, former);
     }
 
-    /** Offcuts of a wood and section, the longest first. */
-    public List<Stick> of(Section section) {
-        return list(section).now();
+    /** All that lies there, as it is known here. */
+    public Shelf now() {
+        return kept.now();
     }
 
-    /** Hears when any list is another, until it no longer wants to. */
+    /** What a job can be cut from. Lists that an earlier version kept for its section come onto the shelf first. */
+    public List<Shelf.Lot> of(Job job) {
+        if (asked.add(job.section())) {
+            former.bring(job.section(), lot -> kept.change(shelf -> shelf.completed(lot)));
+        }
+        return Offcuts.onShelf(job, kept.now());
+    }
+
+    /** Hears when the shelf holds something else, until it no longer wants to. */
     public Subscription watch(Runnable watcher) {
-        watchers.add(watcher);
-        return () -> watchers.remove(watcher);
+        return kept.watch(watcher);
     }
 
-    void move(ShelfMove move) {
-        list(move.section()).change(move::in);
+    void move(Shelf.Move move) {
+        kept.change(shelf -> shelf.after(move));
     }
 
-    private SharedFile<List<Stick>> list(Section section) {
-        return lists.computeIfAbsent(fileName(section), name -> {
-            takeOver(section, folder.resolve(name));
-            SharedFile<List<Stick>> list = new SharedFile<>(store, folder.resolve(name), new Csv(), List.of(), say);
-            list.watch(() -> List.copyOf(watchers).forEach(Runnable::run));
-            return list;
-        });
-    }
-
-    /** Lists of earlier versions had names that were cut short and shared; those that were whole are taken over. */
-    private void takeOver(Section section, Path file) {
-        String former = formerName(section);
-        if (former.isEmpty()) {
-            return;
-        }
-        store.ask(() -> {
-            try {
-                Path before = folder.resolve(former);
-                if (store.disk().exists(before) && !store.disk().exists(file)) {
-                    Files.move(before, file);
-                }
-            } catch (IOException | InvalidPathException e) {
-                LOG.log(Level.WARNING, "offcuts not taken over", e);
-            }
-            return () -> {};
-        }, () -> {});
-    }
-
-    /** What an earlier version called a section's list; empty where that was not whole. */
-    private static String formerName(Section section) {
-        String name = whole(section)
-                + (section.rabbet().step() == null ? "" : " double");
-        String plain = name.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{Nd}]+", "-").replaceAll("^-|-$", "");
-        String milled = section.milling().shapes()
-                ? "-" + Integer.toHexString(section.milling().toString().hashCode())
-                : "";
-        return plain.length() >= FORMER_NAME || plain.isEmpty() ? "" : plain + milled + ".csv";
-    }
-
-    private static String whole(Section section) {
-        return section.wood().name() + " " + section.width().toMm() + "x" + section.thickness().toMm() + " rabbet "
-                + section.rabbet().width().toMm() + "x" + section.rabbet().depth().toMm();
-    }
-
-    /**
-     * The file of a section's list: what a maker can read of it in plain letters, and a sum of all that sets it apart, its
-     * milling too.
-     */
-    static String fileName(Section section) {
-        String whole = whole(section);
-        String exact = section.wood().name() + '\n' + section.width().units() + '\n' + section.thickness().units()
-                + '\n' + section.rabbet() + '\n' + section.milling();
-        String plain = whole.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return plain.substring(0, Math.min(NAME, plain.length())) + "-" + sum(exact) + ".csv";
-    }
-
-    private static String sum(String text) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash, 0, 5);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private static final class Csv implements SharedFile.Format<List<Stick>> {
+    private static final class Described implements SharedFile.Format<Shelf> {
         @Override
-        public List<Stick> read(String text) throws BadFile {
-            return StockCsv.read(text, Units.MILLIMETRES);
+        public Shelf read(String text) throws BadFile {
+            return ShelfFile.read(text);
         }
 
         @Override
-        public String write(List<Stick> sticks) {
-            return StockCsv.write(sticks, Units.MILLIMETRES);
+        public String write(Shelf shelf) {
+            return ShelfFile.write(shelf);
         }
     }
 }

@@ -19,12 +19,13 @@ public final class ShopState {
 
     /**
      * @param file    the file of what the shop has; until there is one, jobs keep their own
-     * @param offcuts  the folder of the lists of offcuts
+     * @param shelf    the file of its shelf of offcuts
+     * @param offcuts  the folder where earlier versions kept lists of them
      * @param say      hears one line for the maker when something is set aside or cannot be kept
      */
-    public ShopState(DocumentStore store, Path file, Path offcuts, Consumer<String> say) {
+    public ShopState(DocumentStore store, Path file, Path shelf, Path offcuts, Consumer<String> say) {
         this.own = new SharedFile<>(store, file, new Described(), Optional.empty(), say);
-        this.shelf = new OffcutShelf(store, offcuts, say);
+        this.shelf = new OffcutShelf(store, shelf, offcuts, say);
     }
 
     /** Reads what the shop has on the thread that asks; for the start. */

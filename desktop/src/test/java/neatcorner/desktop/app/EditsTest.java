@@ -180,9 +180,9 @@ class EditsTest extends WindowTest {
     @Test
     void theWindowStaysForTheShopsShelfToo(FxRobot robot) throws Exception {
         at(robot, KeyCode.DIGIT5);
-        Path blocked = Files.writeString(bench.home().offcuts(), "a file where the folder should be");
+        Path blocked = Files.createDirectory(bench.home().shelf());
         cut(robot);
-        assertFalse(bench.shelf().of(bench.job().section()).isEmpty());
+        assertFalse(onShelf().isEmpty());
         robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
         settle();
         assertTrue(stage.isShowing());
@@ -190,7 +190,7 @@ class EditsTest extends WindowTest {
         Files.delete(blocked);
         robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
         WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
-        assertTrue(Files.isDirectory(blocked));
+        assertTrue(Files.isRegularFile(blocked));
     }
 
     @Test
@@ -217,21 +217,25 @@ class EditsTest extends WindowTest {
         at(robot, KeyCode.DIGIT5);
         List<Stick> rack = bench.job().stock().sticks();
         cut(robot);
-        List<Stick> shelf = bench.shelf().of(bench.job().section());
+        List<Stick> shelf = onShelf();
         assertFalse(shelf.isEmpty());
         robot.interact(bench::undo);
         settle();
-        assertEquals(List.of(), bench.shelf().of(bench.job().section()));
+        assertEquals(List.of(), onShelf());
         assertEquals(rack, bench.job().stock().sticks());
         robot.interact(bench::redo);
         settle();
-        assertEquals(shelf, bench.shelf().of(bench.job().section()), "once, not twice");
+        assertEquals(shelf, onShelf(), "once, not twice");
         robot.clickOn("#take-offcuts");
         settle();
-        assertEquals(List.of(), bench.shelf().of(bench.job().section()));
+        assertEquals(List.of(), onShelf());
         robot.interact(bench::undo);
         settle();
-        assertEquals(shelf, bench.shelf().of(bench.job().section()), "taken, and not nowhere");
+        assertEquals(shelf, onShelf(), "taken, and not nowhere");
+    }
+
+    private List<Stick> onShelf() {
+        return bench.shelf().of(bench.job()).stream().flatMap(lot -> lot.sticks().stream()).toList();
     }
 
     private void cut(FxRobot robot) {

@@ -38,7 +38,7 @@ class TextsTest {
     private static final Set<String> KINDS = Set.of("Station", "Clamp", "Glue", "Holding", "Recipe", "School",
             "SqueezeOut",
             "Resource", "JigDesign", "Paper", "PaperSize", "Fonts", "PdfPen", "SvgPainter", "CanvasPainter", "Shelf",
-            "HoursText", "Thumbnail", "Settings", "Shots", "PageImage", "OffcutShelf");
+            "HoursText", "Thumbnail", "Settings", "Shots", "PageImage", "FormerOffcuts");
 
     @ParameterizedTest
     @ValueSource(strings = {CORE + "station", CORE + "plan", CORE + "glueup", EXCHANGE + "station", EXCHANGE + "plan",

@@ -22,7 +22,7 @@ import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.plan.Edit;
-import neatcorner.section.Section;
+import neatcorner.stock.Shelf;
 import neatcorner.stock.Stick;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -41,7 +41,7 @@ class DocumentsModelTest {
     private static final Logger QUIET = Logger.getLogger("neatcorner.desktop.document");
 
     private static final int JOBS = 3;
-    private static final Section SECTION = Defaults.section(Units.MILLIMETRES);
+    private static final Shelf.Of KIND = Shelf.Of.milled(Defaults.section(Units.MILLIMETRES));
 
     static {
         QUIET.setLevel(Level.OFF);
@@ -250,7 +250,7 @@ class DocumentsModelTest {
                 case 0, 1, 2, 3 -> {
                     Stick stick = new Stick("end " + action % 2 + "." + ++maker.edits, Length.mm(300 + which), 1, null,
                             List.of());
-                    document.change(new Change("cut", job -> job), new ShelfMove(SECTION, List.of(stick), List.of()));
+                    document.change(new Change("cut", job -> job), new Shelf.Move(List.of(new Shelf.Lot(KIND, List.of(stick))), List.of()));
                     mine.add(stick);
                     back.clear();
                 }
@@ -280,9 +280,9 @@ class DocumentsModelTest {
         List<Stick> all = new ArrayList<>(shelved.get(0));
         all.addAll(shelved.get(1));
         OneProgram later = new OneProgram(disk);
-        later.documents.shop().shelf().of(SECTION);
+        later.documents.shop().shelf().now();
         later.settle();
-        List<Stick> found = new ArrayList<>(later.documents.shop().shelf().of(SECTION));
+        List<Stick> found = new ArrayList<>(later.documents.shop().shelf().now().sticks(KIND));
         assertEquals(all.size(), found.size());
         assertTrue(found.containsAll(all));
     }

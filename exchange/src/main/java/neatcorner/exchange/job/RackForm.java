@@ -36,7 +36,7 @@ final class RackForm {
                 return new Span(ends.get(0), ends.get(1));
             }, span -> List.of(span.from(), span.to()), new Span(Length.ZERO, Length.mm(1))));
 
-    private static final Form<Stick> STICK = Form.of("stick",
+    static final Form<Stick> STICK = Form.of("stick",
             f -> new Stick(name(f, Stick::name, "stick"), f.must("length", Stick::length, STOCK, ""),
                     f.or("count", Stick::count, COUNT, 1, ""), price(f, Stick::price),
                     f.or("defects", Stick::defects, DEFECTS, List.of(), "`[[from, to], …]`"),

@@ -18,7 +18,6 @@ import javafx.stage.FileChooser;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.document.Planning;
-import neatcorner.desktop.document.ShelfMove;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.WholeFile;
 import neatcorner.exchange.csv.StockCsv;
@@ -27,9 +26,9 @@ import neatcorner.job.Job;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Batch;
-import neatcorner.section.Section;
 import neatcorner.station.sticks.MoreFrames;
 import neatcorner.station.sticks.Offcuts;
+import neatcorner.stock.Shelf;
 import neatcorner.stock.Stick;
 import org.jspecify.annotations.Nullable;
 
@@ -73,7 +72,7 @@ public final class RackMenu {
     private void listOwn() {
         menu.getItems().clear();
         item(SticksTexts.CUT_IT, () -> bench.whenPlanned(this::putBack));
-        if (!bench.shelf().of(bench.job().section()).isEmpty()) {
+        if (!bench.shelf().of(bench.job()).isEmpty()) {
             item(SticksTexts.TAKE_OFFCUTS, this::takeOffcuts);
         }
         item(SticksTexts.WHAT_OFFCUTS_GIVE, this::sayWhatElse);
@@ -89,21 +88,19 @@ public final class RackMenu {
     /** What is left goes by the plan that is shown, which must be of the job as it is now. */
     private void putBack() {
         Plan plan = bench.currentPlan();
-        List<Stick> offcuts = Offcuts.of(plan);
         bench.change(SticksTexts.CHANGE_CUT, job -> Offcuts.cut(job, plan),
-                new ShelfMove(plan.job().section(), offcuts, List.of()));
-        bench.notice().set(Notice.info(SticksTexts.IT_IS_CUT.formatted(offcuts.size())));
+                new Shelf.Move(Offcuts.lots(plan), List.of()));
+        bench.notice().set(Notice.info(SticksTexts.IT_IS_CUT.formatted(Offcuts.of(plan).size())));
     }
 
-    /** Puts the shelf's offcuts of this section on the rack, where they are taken first, being paid for. */
+    /** Puts the shelf's offcuts that this job can be cut from on the rack, where they are taken first, being paid for. */
     void takeOffcuts() {
-        Section section = bench.job().section();
-        List<Stick> offered = bench.shelf().of(section);
+        List<Shelf.Lot> offered = bench.shelf().of(bench.job());
         bench.change(SticksTexts.CHANGE_TAKE_OFFCUTS, job -> {
-            List<Stick> sticks = new ArrayList<>(offered);
+            List<Stick> sticks = new ArrayList<>(Offcuts.onRack(job, offered));
             sticks.addAll(job.stock().sticks());
             return job.withStock(job.stock().withPins(List.of()).withSticks(sticks));
-        }, new ShelfMove(section, List.of(), offered));
+        }, new Shelf.Move(List.of(), offered));
     }
 
     private void item(String text, Runnable run) {

@@ -329,7 +329,7 @@ public final class SticksView extends StationView {
         compare.setSelected(kept != null);
         back.setVisible(kept != null);
         back.setManaged(kept != null);
-        int offered = bench().shelf().of(plan.job().section()).size();
+        int offered = bench().shelf().of(plan.job()).stream().mapToInt(lot -> lot.sticks().size()).sum();
         shelf.setText(SticksTexts.TAKE_SOME_OFFCUTS.formatted(offered));
         shelf.setVisible(offered > 0);
         shelf.setManaged(offered > 0);
