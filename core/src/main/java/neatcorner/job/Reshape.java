@@ -56,8 +56,16 @@ public record Reshape(Job job, boolean mirrored) {
         if (twin != corner && twin >= 0) {
             changed = changed.withCorner(twin, interior);
         }
-        int gives = twin != corner && twin >= 0 ? between(loop, corner, twin) : across(loop, corner);
-        return withLoop(laid(loop, changed, gives, Math.floorMod(corner - 1, loop.sides())));
+        int kept = Math.floorMod(corner - 1, loop.sides());
+        if (twin == corner || twin < 0) {
+            return withLoop(laid(loop, changed, across(loop, corner), kept));
+        }
+        int gives = between(loop, corner, twin);
+        boolean joins = gives == corner && twin == (corner + 1) % loop.sides()
+                || gives == twin && corner == (twin + 1) % loop.sides();
+        return withLoop(joins
+                ? swung(loop, corner, twin, interior)
+                : upright(loop, changed, gives, kept));
     }
 
     /** A side made longer or shorter at the edge that the job's size names; the side across from it gives. */
@@ -73,7 +81,9 @@ public record Reshape(Job job, boolean mirrored) {
         if (both) {
             changed = changed.withSide(twin, length.toMm());
         }
-        return withLoop(laid(loop, changed, both ? between(loop, side, twin) : across(loop, side), side));
+        return withLoop(both
+                ? upright(loop, changed, between(loop, side, twin), side)
+                : laid(loop, changed, across(loop, side), side));
     }
 
     /** Any outline with straight sides as a free one with the same corners; its pieces keep their letters. */
@@ -141,20 +151,62 @@ public record Reshape(Job job, boolean mirrored) {
         return Math.floorMod(from + loop.sides() / 2, loop.sides());
     }
 
-    /** A side that lies across from both of two. */
+    /**
+     * A side that lies across from both of two: of the two in the middle between them, the further one that is its own mirror
+     * image, for only that can give on both sides alike.
+     */
     private static int between(Loop loop, int a, int b) {
         int low = Math.min(a, b);
         int high = Math.max(a, b);
         int inner = (low + high) / 2;
         int outer = Math.floorMod((low + high + loop.sides()) / 2, loop.sides());
-        return high - low > loop.sides() - (high - low) ? inner : outer;
+        int further = high - low > loop.sides() - (high - low) ? inner : outer;
+        int nearer = further == inner ? outer : inner;
+        return !isOwnTwin(loop, further) && isOwnTwin(loop, nearer) ? nearer : further;
+    }
+
+    /**
+     * Two corners opened or closed that are joined by the one side that could give: all between each of them and the corner
+     * in the middle across swings about it, and what leads to that corner gives.
+     */
+    private static Loop swung(Loop loop, int corner, int twin, Angle interior) {
+        int n = loop.sides();
+        int step = (corner + 1) % n == twin ? -1 : 1;
+        Vertex about = loop.at(corner);
+        double opened = interior.radians() - loop.interior(corner).radians();
+        double axis = (loop.left() + loop.right()) / 2;
+        List<Vertex> vertices = new ArrayList<>(loop.vertices());
+        for (int i = Math.floorMod(corner + step, n); twin(loop, i) != i && i != twin; i = Math.floorMod(i + step, n)) {
+            Vertex swung = loop.at(i).turnedAbout(about, -step * opened);
+            vertices.set(i, swung);
+            if (twin(loop, i) >= 0) {
+                vertices.set(twin(loop, i), new Vertex(2 * axis - swung.x(), swung.y()));
+            }
+        }
+        return new Loop(vertices);
+    }
+
+    private static boolean isOwnTwin(Loop loop, int side) {
+        return twin(loop, side) == (side + 1) % loop.sides();
     }
 
     private static Loop laid(Loop loop, Traverse changed, int gives, int kept) {
+        return laid(loop, changed, gives, kept, 0);
+    }
+
+    /** What is mirrored stays so left to right: the side that gives keeps its direction. */
+    private static Loop upright(Loop loop, Traverse changed, int gives, int kept) {
+        double turned = direction(laid(loop, changed, gives, kept), gives) - direction(loop, gives);
+        return laid(loop, changed, gives, kept, -turned);
+    }
+
+    private static Loop laid(Loop loop, Traverse changed, int gives, int kept, double turned) {
         int still = kept == gives ? Math.floorMod(gives + 1, loop.sides()) : kept;
-        double direction = Math.atan2(loop.at(still + 1).y() - loop.at(still).y(),
-                loop.at(still + 1).x() - loop.at(still).x());
-        return changed.closedBy(gives, still, loop.at(still), direction);
+        return changed.closedBy(gives, still, loop.at(still), direction(loop, still) + turned);
+    }
+
+    private static double direction(Loop loop, int side) {
+        return Math.atan2(loop.at(side + 1).y() - loop.at(side).y(), loop.at(side + 1).x() - loop.at(side).x());
     }
 
     private static Length atLeastOne(Length length, double more) {

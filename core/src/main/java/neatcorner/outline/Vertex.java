@@ -8,6 +8,14 @@ public record Vertex(double x, double y) {
         return new Vertex(x + dx, y + dy);
     }
 
+    /** Turned about a place by so many radians, from the x axis towards the y axis: clockwise as seen from the front. */
+    public Vertex turnedAbout(Vertex about, double radians) {
+        double dx = x - about.x;
+        double dy = y - about.y;
+        return new Vertex(about.x + dx * Math.cos(radians) - dy * Math.sin(radians),
+                about.y + dx * Math.sin(radians) + dy * Math.cos(radians));
+    }
+
     /** In millimetres. */
     public double distanceTo(Vertex other) {
         return Math.hypot(other.x - x, other.y - y);

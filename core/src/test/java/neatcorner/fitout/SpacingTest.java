@@ -36,6 +36,24 @@ class SpacingTest {
         assertEquals(List.of(), row.screws(Length.ZERO));
     }
 
+    /** Two screws want half a first distance between them, so that neither splits the wood of the other: common practice. */
+    @Test
+    void twoScrewsStandApartOrOneStandsInTheMiddle() {
+        Spacing row = Spacing.screws(Units.MILLIMETRES);
+        assertEquals(List.of(124.95), mm(row.screws(Length.mm(249.9))));
+        assertEquals(List.of(100.0, 150.0), mm(row.screws(Length.mm(250))));
+    }
+
+    /** A space that is just as wide as it may be is not parted. */
+    @Test
+    void noMoreScrewsThanItTakes() {
+        Spacing row = Spacing.screws(Units.MILLIMETRES);
+        assertEquals(List.of(100.0, 300.0), mm(row.screws(Length.mm(400))));
+        assertEquals(List.of(100.0, 300.0, 500.0), mm(row.screws(Length.mm(600))));
+        assertEquals(List.of(50.0, 450.0), mm(new Spacing(Length.mm(50), Length.ZERO).retainers(Length.mm(500))),
+                "without a widest space there is but one");
+    }
+
     @Test
     void retainersStandTwoASideAtLeast() {
         Spacing points = Spacing.retainers(Units.MILLIMETRES);

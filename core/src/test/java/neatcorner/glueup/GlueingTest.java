@@ -85,6 +85,23 @@ class GlueingTest {
         assertEquals(School.ALL_AT_ONCE, slow.school());
     }
 
+    /** Glue is open from the first face it is spread on until the last corner of that stretch is closed. */
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void theOpenTimeIsThatOfTheLongestStretch(School school) {
+        for (int corners = 3; corners <= 13; corners++) {
+            GluePlan plan = GluePlan.of(frame(corners, 600, 400), GlueUp.usual().withSchool(school), SHOP.holders());
+            int longest = 0;
+            int open = 0;
+            for (GlueStep step : plan.steps()) {
+                open = step.open() ? open + step.seconds() : 0;
+                longest = Math.max(longest, open);
+            }
+            assertTrue(longest > 0);
+            assertEquals(longest / 60.0, plan.takes(), 1e-9, school + " with " + corners);
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(School.class)
     void everySchoolGluesEveryCornerAndChecksBeforeItSets(School school) {

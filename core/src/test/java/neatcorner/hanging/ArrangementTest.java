@@ -111,6 +111,27 @@ class ArrangementTest {
         assertEquals(moving.at(3333, 999), far, "nothing is near");
     }
 
+    /** Halfway counts between the nearest on each side, and only between those that hang at its height. */
+    @Test
+    void halfwayIsBetweenTheNearestAtItsHeight() {
+        HungFrame moving = new HungFrame(200, 200, 0, 0);
+        HungFrame farLeft = new HungFrame(300, 300, 500, 1500);
+        HungFrame left = new HungFrame(300, 300, 1000, 1500);
+        HungFrame right = new HungFrame(400, 300, 2500, 1500);
+        HungFrame farRight = new HungFrame(300, 300, 3500, 1500);
+        HungFrame above = new HungFrame(500, 200, 1700, 2300);
+        HungFrame below = new HungFrame(500, 200, 1800, 400);
+        List<HungFrame> frames = List.of(moving, farLeft, left, right, farRight, above, below);
+        double halfway = (1150 + 2300) / 2.0;
+        assertEquals(halfway, Arrangement.snapped(frames, 0, moving.at(halfway + 6, 1530), 9000, 60, 10).x(), NEAR);
+        assertEquals(halfway, Arrangement.snapped(frames, 0, moving.at(halfway - 6, 1530), 9000, 60, 10).x(), NEAR);
+        HungFrame alone = moving.at(halfway + 6, 1530);
+        assertEquals(alone.x(), Arrangement.snapped(List.of(moving, farLeft, left), 0, alone, 9000, 60, 10).x(), NEAR,
+                "with none to its right there is no halfway");
+        assertEquals(alone.x(), Arrangement.snapped(List.of(moving, right, farRight), 0, alone, 9000, 60, 10).x(), NEAR,
+                "nor with none to its left");
+    }
+
     /** Studs 16 in apart: common practice. */
     @Test
     void theNearestStudIsFound() {

@@ -217,6 +217,39 @@ class ClosingTest {
         }
     }
 
+    /**
+     * Geometry: the end of a piece lies between its outer edge at y = 0 and its inner one at y = face, on a line that leans by
+     * the miter. What is shaved is measured square to that line, at its outer end (the heel) and its inner one (the toe).
+     */
+    @Test
+    void whatIsShavedIsGone() {
+        int shaves = 0;
+        for (int seed = 0; seed < 40; seed++) {
+            List<CutError> errors = random(4, seed, 0.25, 0.08);
+            Shaving shaving = Shaving.least(FRAME, errors, 0.2, play(2.5), 6);
+            List<CutError> expected = new ArrayList<>(errors);
+            for (Shaving.Shave shave : shaving.shaves()) {
+                Piece piece = FRAME.get(shave.piece());
+                double miter = (shave.right() ? piece.right() : piece.left()).miter().radians();
+                double face = piece.face().toMm();
+                double heel = shave.heel() / Math.cos(miter);
+                double toe = face * Math.tan(miter) + shave.toe() / Math.cos(miter);
+                double turn = Math.atan((toe - heel) / face) - miter;
+                CutError was = expected.get(shave.piece());
+                expected.set(shave.piece(), shave.right()
+                        ? new CutError(was.length() - heel, was.left(), was.right() + turn)
+                        : new CutError(was.length() - heel, was.left() + turn, was.right()));
+                shaves++;
+            }
+            for (int i = 0; i < 4 && shaving.recut() < 0; i++) {
+                assertEquals(expected.get(i).length(), shaving.after().get(i).length(), 1e-9);
+                assertEquals(expected.get(i).left(), shaving.after().get(i).left(), 1e-4);
+                assertEquals(expected.get(i).right(), shaving.after().get(i).right(), 1e-4);
+            }
+        }
+        assertTrue(shaves > 20, shaves + " shaves");
+    }
+
     /** Shaves too small for any hand are left away; here they add up to a gap, and to a lean, over its limit. */
     @Test
     void whatIsLeftAwayOpensNoGap() {

@@ -1,0 +1,64 @@
+package neatcorner.corner.solid;
+
+import static neatcorner.corner.ReinforcementKind.BLOCK;
+import static neatcorner.corner.ReinforcementKind.BRAD;
+import static neatcorner.corner.ReinforcementKind.DOWEL;
+import static neatcorner.corner.ReinforcementKind.SCREW;
+import static neatcorner.corner.ReinforcementKind.TENON;
+import static neatcorner.corner.solid.CornersOfTest.of;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import neatcorner.corner.Reinforcement;
+import org.junit.jupiter.api.Test;
+
+/** Glue by what can be measured with a rule: faces that lie on each other. */
+class GlueAreaTest {
+    /** 70 × 25 less a rabbet of 8 × 12, cut at 45°: the seam is √2 times as wide as the section. */
+    private static final double SEAM = (70 * 25 - 8 * 12) * Math.sqrt(2);
+    private static final double NEAR = 0.5;
+
+    private static GlueArea glue(Reinforcement... all) {
+        JoinedCorner joined = CornersOfTest.joined(CornersOfTest.wide(), all);
+        assertTrue(joined.clashes().isEmpty(), () -> joined.clashes().toString());
+        return joined.glue();
+    }
+
+    @Test
+    void aBareMiterIsAllEndGrain() {
+        assertEquals(SEAM, glue().endGrain(), NEAR);
+        assertEquals(0, glue().longGrain());
+    }
+
+    /** A block of 30 mm legs, 5 mm thick, lies on a side of each piece with 30 × 5 mm. */
+    @Test
+    void aBlockHoldsOneFaceOfEachPiece() {
+        GlueArea glue = glue(of(BLOCK, 30, 5, 0, 1));
+        assertEquals(2 * 30 * 5, glue.longGrain(), NEAR);
+        assertEquals(SEAM, glue.endGrain(), NEAR, "it takes nothing out of the seam");
+    }
+
+    /** Common practice: half of a round hole's wall is end grain. The hole's own end is lost to the seam. */
+    @Test
+    void dowelsHoldWithHalfTheirWall() {
+        GlueArea glue = glue(of(DOWEL, 40, 8, 0, 2));
+        assertEquals(2 * Math.PI * 8 * 40 / 2, glue.longGrain(), NEAR);
+        assertEquals(SEAM - 2 * Math.PI * 4 * 4, glue.endGrain(), NEAR);
+    }
+
+    /** A loose tenon of 40 × 20, 6 thick, has two cheeks; its mortise is 20 × 6 of the seam. */
+    @Test
+    void aTenonHoldsWithBothCheeks() {
+        GlueArea glue = glue(of(TENON, 40, 6, 20, 1));
+        assertEquals(2 * 40 * 20, glue.longGrain(), 2 * 40 * 20 * 0.12);
+        assertEquals(SEAM - 20 * 6, glue.endGrain(), NEAR);
+    }
+
+    @Test
+    void whatIsDrivenHoldsNoGlue() {
+        for (Reinforcement driven : List.of(of(BRAD, 40, 1.2, 0, 1), of(SCREW, 50, 4, 0, 1))) {
+            assertEquals(0, CornersOfTest.joined(CornersOfTest.wide(), driven).glue().longGrain());
+        }
+    }
+}
