@@ -15,13 +15,10 @@ import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
-import javafx.stage.Stage;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.drawing.Tint;
 import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /**
  * Words stand out from their ground, measured on the pixels that are drawn, in light and dark. Relative luminance and contrast
@@ -31,37 +28,37 @@ class ContrastTest extends WindowTest {
     private static final double LEAST = 4.5;
     private static final double ON_SLATE = 7;
     private int measured;
-    @Start
-    void start(Stage stage) throws Exception {
-        openSmall(stage);
+    @Override
+    boolean isSmall() {
+        return true;
     }
 
     @Test
-    void wordsStandOutFromTheirGround(FxRobot robot) {
+    void wordsStandOutFromTheirGround() {
         List<String> weak = new ArrayList<>();
         for (boolean dark : new boolean[]{false, true}) {
-            robot.interact(() -> bench.settings().setDark(dark));
+            maker.interact(() -> bench.settings().setDark(dark));
             settle();
             for (Station station : Station.values()) {
-                at(robot, digit(station));
-                robot.moveTo(robot.lookup(".slate-row").<Node>query());
+                at(digit(station));
+                maker.moveTo(maker.node(".slate-row"));
                 settle();
                 int before = measured;
                 WritableImage[] picture = new WritableImage[1];
-                robot.interact(() -> picture[0] = stage.getScene().snapshot(null));
-                robot.interact(
+                maker.interact(() -> picture[0] = stage.getScene().snapshot(null));
+                maker.interact(
                         () -> look(stage.getScene().getRoot(), picture[0], (dark ? "dark " : "light ") + station,
                                 weak));
                 assertTrue(measured > before + 20, "words are there to be measured at " + station);
-                cutsStandOut(robot, dark);
+                cutsStandOut(dark);
             }
         }
         assertEquals(List.of(), weak);
     }
 
     /** A cut against the casing along it, whatever the wood below both: 3:1 for lines that mean something. */
-    private static void cutsStandOut(FxRobot robot, boolean dark) {
-        FigureView view = robot.lookup(".figure-view").match(Node::isVisible).queryAs(FigureView.class);
+    private void cutsStandOut(boolean dark) {
+        FigureView view = maker.visible(".figure-view", FigureView.class);
         double found = contrast(argb(view.color(Tint.CUT)), argb(view.color(Tint.CUT_CASING)));
         assertTrue(found >= 3, (dark ? "dark: " : "light: ") + found);
     }

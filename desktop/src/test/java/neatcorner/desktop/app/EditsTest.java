@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -28,18 +27,11 @@ import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Nothing that was typed is lost: not while a plan is slow or fails, not to another job, not to a full disk, not by undo. */
 class EditsTest extends WindowTest {
     private volatile UnaryOperator<Job> beforePlanning = job -> job;
 
-    @Start
-    void start(Stage opened) throws Exception {
-        open(opened);
-    }
 
     @Override
     Plan plan(Job job, Shop shop, Search search) {
@@ -65,13 +57,13 @@ class EditsTest extends WindowTest {
     }
 
     @Test
-    void whatIsTypedWhileAPlanIsSlowTakesNothingBack(FxRobot robot) throws Exception {
+    void whatIsTypedWhileAPlanIsSlowTakesNothingBack() throws Exception {
         settle();
-        at(robot, KeyCode.DIGIT2);
+        at(KeyCode.DIGIT2);
         CountDownLatch latch = slowPlans();
-        robot.interact(() -> bench.change("wood", job -> job.withTitle("renamed while planning")));
-        robot.clickOn("#value-rabbet-depth").push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("11").push(KeyCode.ENTER);
+        maker.interact(() -> bench.change("wood", job -> job.withTitle("renamed while planning")));
+        maker.clickOn("#value-rabbet-depth").push(KeyCode.CONTROL, KeyCode.A);
+        maker.write("11").push(KeyCode.ENTER);
         latch.countDown();
         settle();
         assertEquals("renamed while planning", bench.job().title());
@@ -81,131 +73,131 @@ class EditsTest extends WindowTest {
     }
 
     @Test
-    void anotherJobIsOpenedWhileAPlanIsSlowAndEachKeepsItsOwn(FxRobot robot) throws Exception {
+    void anotherJobIsOpenedWhileAPlanIsSlowAndEachKeepsItsOwn() throws Exception {
         settle();
         Path first = bench.file();
         CountDownLatch latch = slowPlans();
-        robot.interact(() -> {
+        maker.interact(() -> {
             bench.change("title", job -> job.withTitle("mine"));
             bench.open(demo("storm-painting"));
         });
         latch.countDown();
         settle();
-        robot.interact(() -> bench.change("quantity", job -> job.withQuantity(3)));
+        maker.interact(() -> bench.change("quantity", job -> job.withQuantity(3)));
         settle();
         assertEquals("mine", onDisk(first).title());
         assertEquals(demo("storm-painting"), bench.file());
         assertEquals(3, onDisk(bench.file()).quantity());
         assertTrue(onDisk(bench.file()).title().contains("torm"));
-        robot.interact(() -> bench.open(first));
+        maker.interact(() -> bench.open(first));
         settle();
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals("Tide chart, sheet 3", onDisk(first).title(),
                 "what was done before can be undone after a visit elsewhere");
     }
 
     @Test
-    void aLayoutThatWasKeptForComparisonStaysWithItsJob(FxRobot robot) throws Exception {
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#compare");
+    void aLayoutThatWasKeptForComparisonStaysWithItsJob() throws Exception {
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#compare");
         settle();
-        assertTrue(isShown(robot, "#take-other"));
-        robot.interact(() -> bench.open(demo("storm-painting")));
+        assertTrue(isShown("#take-other"));
+        maker.interact(() -> bench.open(demo("storm-painting")));
         settle();
-        assertFalse(isShown(robot, "#take-other"));
+        assertFalse(isShown("#take-other"));
         assertTrue(onDisk(demo("storm-painting")).title().contains("torm"));
     }
 
     @Test
-    void aFaultInPlanningIsSaidAndTheEditIsKeptAndCanBeUndone(FxRobot robot) throws Exception {
+    void aFaultInPlanningIsSaidAndTheEditIsKeptAndCanBeUndone() throws Exception {
         settle();
         beforePlanning = job -> {
             throw new IllegalStateException("made for this test");
         };
-        robot.interact(() -> bench.change("title", job -> job.withTitle("unplannable")));
+        maker.interact(() -> bench.change("title", job -> job.withTitle("unplannable")));
         settle();
-        assertTrue(read(robot, "#notice-text").contains("cannot be worked out"), read(robot, "#notice-text"));
+        assertTrue(read("#notice-text").contains("cannot be worked out"), read("#notice-text"));
         assertFalse(bench.busy().get());
         assertEquals("unplannable", onDisk(bench.file()).title());
         beforePlanning = job -> job;
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        maker.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertEquals("Tide chart, sheet 3", bench.currentPlan().job().title());
     }
 
     @Test
-    void aNumberTypedOnAFigureTakesItsPlaceWhole(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#sticks-more");
+    void aNumberTypedOnAFigureTakesItsPlaceWhole() {
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#sticks-more");
         settle();
         for (String typed : List.of("645", "900", "7", "12.5")) {
-            robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
-            robot.write(typed, 0).push(KeyCode.ENTER);
+            maker.interact(() -> maker.node("#field-end-trim").requestFocus());
+            maker.write(typed, 0).push(KeyCode.ENTER);
             settle();
             assertEquals(Length.mm(Double.parseDouble(typed)), bench.job().stock().endTrim(), typed);
         }
-        robot.interact(() -> robot.lookup("#field-end-trim").query().requestFocus());
-        robot.write("99999", 0).push(KeyCode.ENTER);
+        maker.interact(() -> maker.node("#field-end-trim").requestFocus());
+        maker.write("99999", 0).push(KeyCode.ENTER);
         settle();
-        assertTrue(read(robot, "#field-end-trim").contains("Expected a length from 0 mm to 20000 mm"),
-                read(robot, "#field-end-trim"));
-        robot.push(KeyCode.ESCAPE);
+        assertTrue(read("#field-end-trim").contains("Expected a length from 0 mm to 20000 mm"),
+                read("#field-end-trim"));
+        maker.push(KeyCode.ESCAPE);
         settle();
         assertEquals(Length.mm(12.5), bench.job().stock().endTrim());
     }
 
     @Test
-    void theWindowStaysWhileSomethingIsNotKeptAndSaysWhy(FxRobot robot) throws Exception {
+    void theWindowStaysWhileSomethingIsNotKeptAndSaysWhy() throws Exception {
         Path elsewhere = Files.createDirectories(folder.resolve("stick"));
         JobFile.of(bench.job()).write(elsewhere.resolve("job.json"));
-        robot.interact(() -> bench.open(elsewhere.resolve("job.json")));
+        maker.interact(() -> bench.open(elsewhere.resolve("job.json")));
         settle();
         Files.move(elsewhere, folder.resolve("pulled out"));
-        robot.interact(() -> bench.change("title", job -> job.withTitle("afloat")));
+        maker.interact(() -> bench.change("title", job -> job.withTitle("afloat")));
         settle();
-        robot.interact(() -> bench.open(demo("storm-painting")));
+        maker.interact(() -> bench.open(demo("storm-painting")));
         settle();
-        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
         settle();
         assertTrue(stage.isShowing());
-        String said = read(robot, "#notice-text");
+        String said = read("#notice-text");
         assertTrue(said.contains("“afloat” is not being kept") && said.contains("stays open"), said);
         Files.createDirectories(elsewhere);
-        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
+        maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        Maker.await(10, () -> !stage.isShowing());
         assertEquals("afloat", onDisk(elsewhere.resolve("job.json")).title());
     }
 
     @Test
-    void theWindowStaysForTheShopsShelfToo(FxRobot robot) throws Exception {
-        at(robot, KeyCode.DIGIT5);
+    void theWindowStaysForTheShopsShelfToo() throws Exception {
+        at(KeyCode.DIGIT5);
         Path blocked = Files.createDirectory(bench.home().shelf());
-        cut(robot);
+        cut();
         assertFalse(onShelf().isEmpty());
-        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
         settle();
         assertTrue(stage.isShowing());
-        assertTrue(read(robot, "#notice-text").contains("only here"), read(robot, "#notice-text"));
+        assertTrue(read("#notice-text").contains("only here"), read("#notice-text"));
         Files.delete(blocked);
-        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
+        maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        Maker.await(10, () -> !stage.isShowing());
         assertTrue(Files.isRegularFile(blocked));
     }
 
     @Test
-    void whatWouldBeUndoneIsCalledByItsName(FxRobot robot) {
-        robot.interact(() -> bench.change("corner joint", job -> job.withTitle("x")));
+    void whatWouldBeUndoneIsCalledByItsName() {
+        maker.interact(() -> bench.change("corner joint", job -> job.withTitle("x")));
         settle();
-        assertEquals("Undo: corner joint (Ctrl+Z)", robot.lookup("#undo").query().getAccessibleText());
+        assertEquals("Undo: corner joint (Ctrl+Z)", maker.node("#undo").getAccessibleText());
     }
 
     @Test
-    void withoutAJobThatCanBeReadTheBlankOneIsKeptInAFileOfItsOwn(FxRobot robot) throws Exception {
+    void withoutAJobThatCanBeReadTheBlankOneIsKeptInAFileOfItsOwn() throws Exception {
         Workbench other = newBench();
-        robot.interact(() -> other.change("title", job -> job.withTitle("first of all")));
-        while (!WaitForAsyncUtils.waitForAsyncFx(10_000, other::isIdle)) {
-            WaitForAsyncUtils.waitForFxEvents();
+        maker.interact(() -> other.change("title", job -> job.withTitle("first of all")));
+        while (!Maker.ask(other::isIdle)) {
+            Maker.awaitThread();
         }
         assertTrue(other.file().startsWith(bench.home().jobs()));
         assertEquals("first of all", onDisk(other.file()).title());
@@ -213,23 +205,23 @@ class EditsTest extends WindowTest {
     }
 
     @Test
-    void offcutsThatWerePutBackOrTakenGoTheWayOfTheirUndo(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
+    void offcutsThatWerePutBackOrTakenGoTheWayOfTheirUndo() {
+        at(KeyCode.DIGIT5);
         List<Stick> rack = bench.job().stock().sticks();
-        cut(robot);
+        cut();
         List<Stick> shelf = onShelf();
         assertFalse(shelf.isEmpty());
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals(List.of(), onShelf());
         assertEquals(rack, bench.job().stock().sticks());
-        robot.interact(bench::redo);
+        maker.interact(bench::redo);
         settle();
         assertEquals(shelf, onShelf(), "once, not twice");
-        robot.clickOn("#take-offcuts");
+        maker.clickOn("#take-offcuts");
         settle();
         assertEquals(List.of(), onShelf());
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals(shelf, onShelf(), "taken, and not nowhere");
     }
@@ -238,113 +230,113 @@ class EditsTest extends WindowTest {
         return bench.shelf().of(bench.job()).stream().flatMap(lot -> lot.sticks().stream()).toList();
     }
 
-    private void cut(FxRobot robot) {
-        robot.clickOn("#rack-menu");
+    private void cut() {
+        maker.clickOn("#rack-menu");
         settle();
-        robot.clickOn("It is cut: put the offcuts on the shelf");
+        maker.clickOn("It is cut: put the offcuts on the shelf");
         settle();
     }
 
     /** A job of another shop is shown as it was planned there, and changes nothing here; one click plans it in this one. */
     @Test
-    void aJobFromAnotherShopIsPlannedThereUntilItsMakerSaysOtherwise(FxRobot robot) throws Exception {
+    void aJobFromAnotherShopIsPlannedThereUntilItsMakerSaysOtherwise() throws Exception {
         settle();
         int benches = bench.shop().bench();
-        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying())));
+        maker.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying())));
         settle();
         Path theirs = bench.home().jobs().resolve("theirs.json");
         KnownShop other = new KnownShop(Shop.usual(Units.MILLIMETRES).withPlaces(17, 2), "another shop");
         Files.createDirectories(theirs.getParent());
         JobFile.of(bench.job()).madeIn(other).write(theirs);
-        robot.interact(() -> bench.open(theirs));
+        maker.interact(() -> bench.open(theirs));
         settle();
         assertEquals(17, bench.shop().bench(), "as it was planned there");
-        assertTrue(robot.lookup("#own-shop").query().isVisible());
-        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(18, 2)));
+        assertTrue(maker.node("#own-shop").isVisible());
+        maker.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(18, 2)));
         settle();
         assertEquals("another shop", JobFile.read(theirs).madeIn().id());
         assertEquals(18, JobFile.read(theirs).madeIn().shop().bench());
-        robot.interact(() -> bench.open(demo("storm-painting")));
+        maker.interact(() -> bench.open(demo("storm-painting")));
         settle();
         assertEquals(benches + 1, bench.shop().bench(), "this shop is as it was");
-        assertFalse(robot.lookup("#own-shop").query().isVisible());
-        robot.interact(() -> bench.open(theirs));
+        assertFalse(maker.node("#own-shop").isVisible());
+        maker.interact(() -> bench.open(theirs));
         settle();
-        robot.clickOn("#own-shop");
+        maker.clickOn("#own-shop");
         settle();
         assertEquals(benches + 1, bench.shop().bench(), "planned in this shop now");
-        assertFalse(robot.lookup("#own-shop").query().isVisible());
-        robot.interact(bench::undo);
+        assertFalse(maker.node("#own-shop").isVisible());
+        maker.interact(bench::undo);
         settle();
         assertEquals(18, bench.shop().bench());
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals(17, bench.shop().bench());
-        assertTrue(robot.lookup("#own-shop").query().isVisible());
-        robot.interact(bench::redo);
-        robot.interact(bench::redo);
+        assertTrue(maker.node("#own-shop").isVisible());
+        maker.interact(bench::redo);
+        maker.interact(bench::redo);
         settle();
         assertEquals(benches + 1, bench.shop().bench());
         assertEquals(benches + 1, JobFile.read(theirs).madeIn().shop().bench());
     }
 
     @Test
-    void whatTheShopHasIsUndoneWithoutTouchingWhatOthersChanged(FxRobot robot) {
+    void whatTheShopHasIsUndoneWithoutTouchingWhatOthersChanged() {
         settle();
         int benches = bench.shop().bench();
-        robot.interact(() -> {
+        maker.interact(() -> {
             bench.changeShop("places", shop -> shop.withPlaces(benches + 1, shop.drying()));
             bench.open(demo("storm-painting"));
         });
         settle();
         assertEquals(benches + 1, bench.shop().bench(), "one shop for all jobs");
         int drying = bench.shop().drying();
-        robot.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(shop.bench(), drying + 5)));
-        robot.interact(() -> bench.open(demo("tide-chart-sheet-3")));
+        maker.interact(() -> bench.changeShop("places", shop -> shop.withPlaces(shop.bench(), drying + 5)));
+        maker.interact(() -> bench.open(demo("tide-chart-sheet-3")));
         settle();
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals(benches, bench.shop().bench());
         assertEquals(drying + 5, bench.shop().drying());
     }
 
     @Test
-    void aHalfTypedNumberIsNeitherTakenNorLostWhenTheWindowIsLeft(FxRobot robot) {
-        at(robot, KeyCode.DIGIT1);
+    void aHalfTypedNumberIsNeitherTakenNorLostWhenTheWindowIsLeft() {
+        at(KeyCode.DIGIT1);
         Length before = bench.job().clearance();
-        robot.clickOn("#opening-more").clickOn("#field-clearance").push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("9");
+        maker.clickOn("#opening-more").clickOn("#field-clearance").push(KeyCode.CONTROL, KeyCode.A);
+        maker.write("9");
         Stage[] second = new Stage[1];
-        robot.interact(() -> {
+        maker.interact(() -> {
             Stage other = new Stage();
             other.setScene(new Scene(new StackPane(new Button("elsewhere")), 80, 60));
             other.show();
             other.requestFocus();
             second[0] = other;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        Maker.awaitThread();
         assertEquals(before, bench.job().clearance());
-        robot.interact(() -> {
+        maker.interact(() -> {
             second[0].close();
             stage.requestFocus();
         });
         settle();
-        robot.write(".5").push(KeyCode.ENTER);
+        maker.write(".5").push(KeyCode.ENTER);
         settle();
         assertEquals(Length.mm(9.5), bench.job().clearance());
     }
 
     @Test
-    void aJobWithForeignNumbersBeyondAllMeasureIsEditedAndKept(FxRobot robot) throws Exception {
+    void aJobWithForeignNumbersBeyondAllMeasureIsEditedAndKept() throws Exception {
         Path file = Files.writeString(folder.resolve("odd.json"), JobFile.of(bench.job()).text()
                 .replaceFirst("\\{", "{ \"theirs\": 1e999999999, "));
-        robot.interact(() -> bench.open(file));
+        maker.interact(() -> bench.open(file));
         settle();
-        assertTrue(read(robot, "#notice-text").contains("theirs"), "what counts for nothing is said");
-        robot.interact(() -> bench.notice().set(null));
-        robot.interact(() -> bench.change("title", job -> job.withTitle("half \ud83d of it")));
+        assertTrue(read("#notice-text").contains("theirs"), "what counts for nothing is said");
+        maker.interact(() -> bench.notice().set(null));
+        maker.interact(() -> bench.change("title", job -> job.withTitle("half \ud83d of it")));
         settle();
-        robot.interact(() -> bench.change("quantity", job -> job.withQuantity(5)));
+        maker.interact(() -> bench.change("quantity", job -> job.withQuantity(5)));
         settle();
         assertEquals(null, bench.notice().get());
         assertTrue(Files.readString(file).contains("1e999999999"));

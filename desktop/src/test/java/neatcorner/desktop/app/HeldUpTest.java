@@ -6,13 +6,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import neatcorner.measure.Length;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /**
  * Nothing that a maker does again and again holds the window up for longer than half a picture. Each is done often enough for
@@ -24,10 +21,6 @@ class HeldUpTest extends WindowTest {
 
     private final List<String> slow = new ArrayList<>();
 
-    @Start
-    void start(Stage first) throws Exception {
-        open(first);
-    }
 
     /** Does it until it was quick once. */
     private void quick(String what, IntConsumer round) {
@@ -45,43 +38,43 @@ class HeldUpTest extends WindowTest {
     }
 
     @Test
-    void noStationHoldsAPictureUp(FxRobot robot) {
+    void noStationHoldsAPictureUp() {
         for (Station station : List.of(Station.values()).reversed()) {
             KeyCode key = digit(station);
             KeyCode before = digit(station == Station.OPENING
                     ? Station.SECTION
                     : Station.values()[station.ordinal() - 1]);
             quick("entering " + station, round -> {
-                at(robot, before);
+                at(before);
                 watch.longest();
-                at(robot, key);
+                at(key);
             });
             quick("another width at " + station, round -> bench.soon(() -> bench.change("width", job -> job.withSize(
                     job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
             quick("undo and redo at " + station,
-                    round -> robot.push(KeyCode.CONTROL, round % 2 == 0 ? KeyCode.Z : KeyCode.Y));
+                    round -> maker.push(KeyCode.CONTROL, round % 2 == 0 ? KeyCode.Z : KeyCode.Y));
         }
         assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
     }
 
     @Test
-    void theDaysHoldNoPictureUp(FxRobot robot) {
-        at(robot, KeyCode.DIGIT7);
-        robot.clickOn("#glue-days");
+    void theDaysHoldNoPictureUp() {
+        at(KeyCode.DIGIT7);
+        maker.clickOn("#glue-days");
         settle();
-        quick("a step done", round -> robot.clickOn(round % 2 == 0 ? "#day-done" : "#day-anew"));
+        quick("a step done", round -> maker.clickOn(round % 2 == 0 ? "#day-done" : "#day-anew"));
         quick("another width", round -> bench.soon(() -> bench.change("width", job -> job.withSize(
                 job.sizeOf(), new Opening(Length.mm(600 + round), job.size().height())))));
         assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);
     }
 
     @Test
-    void menusOpenAtOnce(FxRobot robot) {
+    void menusOpenAtOnce() {
         for (String menu : List.of("#jobs", "#order", "#preferences")) {
             quick(menu, round -> {
-                robot.clickOn(menu);
+                maker.clickOn(menu);
                 settle();
-                robot.push(KeyCode.ESCAPE);
+                maker.push(KeyCode.ESCAPE);
             });
         }
         assertTrue(slow.isEmpty(), () -> "over " + MOST + " ms: " + slow);

@@ -13,7 +13,6 @@ import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.measure.Length;
@@ -22,62 +21,56 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /** Keys and clicks hit what the maker means them for, however quick the maker is. */
 class KeysTest extends WindowTest {
-    @Start
-    void start(Stage opened) throws Exception {
-        open(opened);
-    }
 
     private Length artWidth() {
         return bench.job().size().width();
     }
 
     /** Some place in the drawing at which there is nothing. */
-    private void clickBeside(FxRobot robot) {
-        Node drawing = robot.lookup(".figure-view").queryAll().stream().filter(Node::isVisible).findFirst()
+    private void clickBeside() {
+        Node drawing = maker.nodes(".figure-view").stream().filter(Node::isVisible).findFirst()
                 .orElseThrow();
         Bounds at = drawing.localToScreen(drawing.getLayoutBounds());
-        robot.clickOn(at.getMinX() + 6, at.getMaxY() - 6);
+        maker.clickOn(at.getMinX() + 6, at.getMaxY() - 6);
     }
 
     @ParameterizedTest
     @ValueSource(ints = {10, 60, 300})
-    void numbersThatAreTypedQuicklyOrSlowlyGoWhereTheyAreSeenToGo(int pause, FxRobot robot) {
-        robot.clickOn("#value-art-width");
-        robot.push(KeyCode.CONTROL, KeyCode.A).write("501", pause).push(KeyCode.ENTER);
-        Node tag = robot.lookup("#value-art-width").query();
+    void numbersThatAreTypedQuicklyOrSlowlyGoWhereTheyAreSeenToGo(int pause) {
+        maker.clickOn("#value-art-width");
+        maker.push(KeyCode.CONTROL, KeyCode.A).write("501", pause).push(KeyCode.ENTER);
+        Node tag = maker.node("#value-art-width");
         settle();
         assertTrue(tag.isFocused(), "Enter ends the typing and shows where one is");
         assertEquals(Length.mm(501), artWidth());
-        robot.write("502", pause).push(KeyCode.ENTER);
+        maker.write("502", pause).push(KeyCode.ENTER);
         settle();
         assertEquals(Length.mm(502), artWidth(), "a number typed on a number that has the keys takes its place");
-        clickBeside(robot);
+        clickBeside();
         assertFalse(tag.isFocused(), "a click that misses");
-        robot.write("97", pause).push(KeyCode.ENTER);
+        maker.write("97", pause).push(KeyCode.ENTER);
         settle();
         assertEquals(Length.mm(502), artWidth(), "is for nobody, and so is what is typed then");
     }
 
     @Test
-    void whatComesByItselfMovesNothingThatIsThere(FxRobot robot) {
-        at(robot, KeyCode.DIGIT2);
-        Node[] nodes = {robot.lookup("#rail-shape").query(), robot.lookup("#paper").query(),
-            robot.lookup("#station-section").query(), robot.lookup(".findings").query(),
-            robot.lookup(".figure-view").queryAll().stream().filter(Node::isVisible).findFirst().orElseThrow()};
+    void whatComesByItselfMovesNothingThatIsThere() {
+        at(KeyCode.DIGIT2);
+        Node[] nodes = {maker.node("#rail-shape"), maker.node("#paper"),
+            maker.node("#station-section"), maker.node(".findings"),
+            maker.nodes(".figure-view").stream().filter(Node::isVisible).findFirst().orElseThrow()};
         String before = places(nodes);
-        robot.interact(() -> bench.notice().set(Notice.info("The wait is over: clamps may come off.")));
+        maker.interact(() -> bench.notice().set(Notice.info("The wait is over: clamps may come off.")));
         settle();
-        assertTrue(isShown(robot, "#notice-text"));
+        assertTrue(isShown("#notice-text"));
         assertEquals(before, places(nodes), "a notice");
-        robot.interact(() -> bench.change("pack", job -> job.withSection(
+        maker.interact(() -> bench.change("pack", job -> job.withSection(
                 job.section().withRabbet(job.section().rabbet().withDepth(Length.mm(1))))));
         settle();
-        assertTrue(robot.lookup(".finding-row").queryAll().size() > 0);
+        assertTrue(maker.nodes(".finding-row").size() > 0);
         assertEquals(before, places(nodes), "findings");
     }
 
@@ -90,7 +83,7 @@ class KeysTest extends WindowTest {
     }
 
     /** The parts of the window in the order in which the keys come to them. */
-    private List<String> parts(FxRobot robot) {
+    private List<String> parts() {
         List<String> parts = new ArrayList<>();
         Node first = stage.getScene().getFocusOwner();
         for (int i = 0; i < 120; i++) {
@@ -103,7 +96,7 @@ class KeysTest extends WindowTest {
             if (!part.isEmpty() && (parts.isEmpty() || !parts.getLast().equals(part))) {
                 parts.add(part);
             }
-            robot.push(KeyCode.TAB);
+            maker.push(KeyCode.TAB);
             settle();
         }
         return parts;
@@ -118,31 +111,31 @@ class KeysTest extends WindowTest {
     }
 
     @Test
-    void theKeysGoThroughTheWindowAsTheEyeDoes(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
-        robot.interact(() -> robot.lookup("#jobs").query().requestFocus());
-        assertEquals(List.of("header", "rail", "tools", "figure-view", "slate", "findings"), parts(robot));
+    void theKeysGoThroughTheWindowAsTheEyeDoes() {
+        at(KeyCode.DIGIT5);
+        maker.interact(() -> maker.node("#jobs").requestFocus());
+        assertEquals(List.of("header", "rail", "tools", "figure-view", "slate", "findings"), parts());
     }
 
     @Test
-    void aNumberTypedAtFirstIsForNobody(FxRobot robot) {
+    void aNumberTypedAtFirstIsForNobody() {
         settle();
-        robot.write("7");
+        maker.write("7");
         settle();
-        assertTrue(robot.lookup(".value-entry").queryAll().isEmpty());
-        robot.push(KeyCode.TAB);
+        assertTrue(maker.nodes(".value-entry").isEmpty());
+        maker.push(KeyCode.TAB);
         assertTrue(isIn(stage.getScene().getFocusOwner(), "header"), "the keys begin at the top");
     }
 
     /** A number, Tab, the next number: as fast as one types. */
     @ParameterizedTest
     @ValueSource(ints = {10, 60, 300})
-    void tabGoesOnToTheNextNumber(int pause, FxRobot robot) {
+    void tabGoesOnToTheNextNumber(int pause) {
         settle();
-        robot.clickOn("#value-art-width");
+        maker.clickOn("#value-art-width");
         for (KeyCode key : List.of(KeyCode.DIGIT5, KeyCode.DIGIT0, KeyCode.DIGIT0, KeyCode.TAB, KeyCode.DIGIT7,
                 KeyCode.DIGIT0, KeyCode.DIGIT0, KeyCode.TAB)) {
-            robot.push(key).sleep(pause);
+            maker.push(key).rest(pause);
         }
         settle();
         assertEquals(new Opening(Length.mm(500), Length.mm(700)), bench.job().size());
@@ -151,11 +144,11 @@ class KeysTest extends WindowTest {
 
     /** What has the keys has them still when the job was planned anew. */
     @Test
-    void theKeysStayWhereTheyWereWhenTheJobChanges(FxRobot robot) {
+    void theKeysStayWhereTheyWereWhenTheJobChanges() {
         settle();
-        robot.interact(() -> robot.lookup("#slate-sight").query().requestFocus());
+        maker.interact(() -> maker.node("#slate-sight").requestFocus());
         Node before = stage.getScene().getFocusOwner();
-        robot.interact(() -> bench.change("width", job -> job.withSize(job.sizeOf(),
+        maker.interact(() -> bench.change("width", job -> job.withSize(job.sizeOf(),
                 new Opening(Length.mm(640), job.size().height()))));
         settle();
         assertEquals(before, stage.getScene().getFocusOwner());
@@ -164,19 +157,19 @@ class KeysTest extends WindowTest {
 
     /** Tools that always say the same have a letter each, pressed with Alt. */
     @Test
-    void altAndALetterPressATool(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
-        robot.push(KeyCode.ALT, KeyCode.A);
+    void altAndALetterPressATool() {
+        at(KeyCode.DIGIT5);
+        maker.push(KeyCode.ALT, KeyCode.A);
         settle();
-        assertTrue(isShown(robot, "#at-hand-card"), "Add sticks");
-        robot.push(KeyCode.ESCAPE);
-        robot.push(KeyCode.ALT, KeyCode.M);
+        assertTrue(isShown("#at-hand-card"), "Add sticks");
+        maker.push(KeyCode.ESCAPE);
+        maker.push(KeyCode.ALT, KeyCode.M);
         settle();
-        assertTrue(isShown(robot, "#sticks-more-card"), "More");
+        assertTrue(isShown("#sticks-more-card"), "More");
         for (KeyCode station : List.of(KeyCode.DIGIT1, KeyCode.DIGIT2, KeyCode.DIGIT3, KeyCode.DIGIT5,
                 KeyCode.DIGIT6)) {
-            at(robot, station);
-            Node tools = robot.lookup(".tools").match(Node::isVisible).query();
+            at(station);
+            Node tools = maker.visible(".tools");
             List<String> letters = ((Parent) tools).getChildrenUnmodifiable().stream().filter(Node::isVisible)
                     .filter(each -> each instanceof Labeled labeled && labeled.isMnemonicParsing())
                     .map(each -> ((Labeled) each).getText()).filter(text -> text.contains("_"))
@@ -189,11 +182,11 @@ class KeysTest extends WindowTest {
 
     /** What is written before a field belongs to it, for those who hear the window. */
     @Test
-    void captionsBelongToTheirFields(FxRobot robot) {
+    void captionsBelongToTheirFields() {
         int seen = 0;
         for (StationSpec spec : Stations.ALL) {
-            at(robot, digit(spec.station()));
-            for (Node box : robot.lookup(".captioned").match(Node::isVisible).queryAll()) {
+            at(digit(spec.station()));
+            for (Node box : maker.nodes(".captioned").stream().filter(Node::isVisible).toList()) {
                 List<Node> parts = ((Parent) box).getChildrenUnmodifiable();
                 if (parts.size() > 1 && parts.getFirst() instanceof Label caption && !(parts.get(1) instanceof Label)) {
                     assertTrue(parts.contains(caption.getLabelFor()), spec.station() + ": " + caption.getText());

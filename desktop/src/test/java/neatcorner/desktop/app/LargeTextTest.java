@@ -11,30 +11,27 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.Region;
-import javafx.stage.Stage;
 import neatcorner.desktop.control.ValueTag;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.measure.Units;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /** With text of twice the usual size, in a window of 1280 × 800, nothing is cut off and no number covers another. */
 class LargeTextTest extends WindowTest {
     private final List<String> faults = new ArrayList<>();
     private int looked;
 
-    @Start
-    void start(Stage stage) throws Exception {
-        openSmall(stage);
+    @Override
+    boolean isSmall() {
+        return true;
     }
 
     @ParameterizedTest
     @EnumSource(Units.class)
-    void everythingHasItsRoom(Units units, FxRobot robot) {
-        robot.interact(() -> {
+    void everythingHasItsRoom(Units units) {
+        maker.interact(() -> {
             bench.change("units", job -> job.withUnits(units));
             bench.setUnits(units);
             bench.settings().setTextSize(200);
@@ -42,26 +39,26 @@ class LargeTextTest extends WindowTest {
         });
         settle();
         for (StationSpec spec : Stations.ALL) {
-            at(robot, digit(spec.station()));
-            look(robot, spec.station().title());
+            at(digit(spec.station()));
+            look(spec.station().title());
             for (StationSpec.Mode mode : spec.modes()) {
-                robot.interact(robot.lookup("#" + mode.button()).queryAs(ToggleButton.class)::fire);
+                maker.interact(maker.node("#" + mode.button(), ToggleButton.class)::fire);
                 settle();
-                look(robot, mode.title());
+                look(mode.title());
             }
         }
         assertEquals(List.of(), faults);
         assertTrue(looked > 300, looked + " controls and numbers looked at");
     }
 
-    private void look(FxRobot robot, String where) {
+    private void look(String where) {
         double wide = stage.getScene().getWidth();
         parts(".header .button, .header .toggle-button, .rail .toggle-button", Node.class)
                 .forEach(
                         button -> within(where, button, 0, wide));
         parts(".header .menu-button", Region.class).filter(menu -> menu.getWidth() < menu.prefWidth(-1) - 1)
                 .forEach(menu -> faults.add(where + ": " + menu.getId() + " is squeezed to " + menu.getWidth()));
-        Node station = robot.lookup(".station").match(Node::isVisible).query();
+        Node station = maker.visible(".station");
         Bounds room = station.localToScene(station.getLayoutBounds());
         parts(".tools > *, .under-drawing > *", Node.class)
                 .forEach(tool -> within(where, tool, room.getMinX(), room.getMaxX()));

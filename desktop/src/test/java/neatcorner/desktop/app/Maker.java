@@ -1,20 +1,77 @@
 package neatcorner.desktop.app;
 
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.MouseButton;
 import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 
-/** A maker at the window, whose clicks and keys are counted: a chord such as Ctrl+5 as one. */
+/**
+ * A maker at the window, with mouse, keys and eyes. Nothing else knows what moves them. Clicks and keys of {@link #click},
+ * {@link #type} and {@link #press} are counted, a chord such as Ctrl+5 as one, and each waits until the window is at rest.
+ */
 final class Maker {
-    private final FxRobot robot;
+    private final FxRobot robot = new FxRobot();
     private final Runnable settle;
     private int clicks;
     private int keys;
 
-    Maker(FxRobot robot, Runnable settle) {
-        this.robot = robot;
+    Maker(Runnable settle) {
         this.settle = settle;
+    }
+
+    /** Something that is done at the window's own thread. */
+    interface Deed {
+        void run() throws Exception;
+    }
+
+    /** Starts the toolkit where that is still to be done, and opens something at the window's thread. */
+    static void open(Deed opened) throws TimeoutException {
+        FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(() -> {
+            try {
+                opened.run();
+            } catch (Exception e) {
+                throw new AssertionError("the window does not open", e);
+            }
+        });
+    }
+
+    /** Waits until something is so; fails when it is not within so many seconds. */
+    static void await(int seconds, Callable<Boolean> is) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS, is);
+    }
+
+    /** Asks at the window's thread. */
+    static <T> T ask(Callable<T> what) {
+        return WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(10), what);
+    }
+
+    /** Waits until the window's thread has done all that was given to it so far. */
+    static void awaitThread() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Lets go of every key and button. */
+    void letGo() {
+        robot.release(new KeyCode[0]);
+        robot.release(new MouseButton[0]);
+    }
+
+    /** Does something at the window's thread that no hand can, and waits for it. */
+    Maker interact(Runnable deed) {
+        robot.interact(deed);
+        return this;
     }
 
     Maker click(String what) {
@@ -53,6 +110,144 @@ final class Maker {
 
     int count() {
         return clicks + keys;
+    }
+
+    Maker clickOn(String what, MouseButton... with) {
+        robot.clickOn(what, with);
+        return this;
+    }
+
+    Maker clickOn(Node what, MouseButton... with) {
+        robot.clickOn(what, with);
+        return this;
+    }
+
+    Maker clickOn(double x, double y, MouseButton... with) {
+        robot.clickOn(x, y, with);
+        return this;
+    }
+
+    Maker doubleClickOn(String what) {
+        robot.doubleClickOn(what);
+        return this;
+    }
+
+    Maker doubleClickOn(Node what) {
+        robot.doubleClickOn(what);
+        return this;
+    }
+
+    Maker doubleClickOn(double x, double y) {
+        robot.doubleClickOn(x, y);
+        return this;
+    }
+
+    /** Keys held together, such as Ctrl and Z. */
+    Maker push(KeyCode... keys) {
+        robot.push(keys);
+        return this;
+    }
+
+    Maker write(String text) {
+        robot.write(text);
+        return this;
+    }
+
+    /** With so many milliseconds after each letter. */
+    Maker write(String text, int pause) {
+        robot.write(text, pause);
+        return this;
+    }
+
+    /** Does nothing for so many milliseconds, as between two keys. */
+    Maker rest(int pause) {
+        robot.sleep(pause);
+        return this;
+    }
+
+    Maker moveTo(Node what) {
+        robot.moveTo(what);
+        return this;
+    }
+
+    Maker moveTo(double x, double y) {
+        robot.moveTo(x, y);
+        return this;
+    }
+
+    Maker moveBy(double x, double y) {
+        robot.moveBy(x, y);
+        return this;
+    }
+
+    Maker press(MouseButton button) {
+        robot.press(button);
+        return this;
+    }
+
+    Maker release(MouseButton button) {
+        robot.release(button);
+        return this;
+    }
+
+    Maker drag(String what) {
+        robot.drag(what, MouseButton.PRIMARY);
+        return this;
+    }
+
+    Maker drag(Node what) {
+        robot.drag(what, MouseButton.PRIMARY);
+        return this;
+    }
+
+    Maker drag(double x, double y) {
+        robot.drag(x, y, MouseButton.PRIMARY);
+        return this;
+    }
+
+    Maker drop() {
+        robot.drop();
+        return this;
+    }
+
+    Maker dropBy(double x, double y) {
+        robot.dropBy(x, y);
+        return this;
+    }
+
+    /** The first that is found, in any window; fails where there is none. */
+    Node node(String query) {
+        return robot.lookup(query).query();
+    }
+
+    <T extends Node> T node(String query, Class<T> kind) {
+        return robot.lookup(query).queryAs(kind);
+    }
+
+    /** The first that is visible. */
+    Node visible(String query) {
+        return robot.lookup(query).match(Node::isVisible).query();
+    }
+
+    <T extends Node> T visible(String query, Class<T> kind) {
+        return robot.lookup(query).match(Node::isVisible).queryAs(kind);
+    }
+
+    Set<Node> nodes(String query) {
+        return robot.lookup(query).queryAll();
+    }
+
+    <T extends Node> Set<T> nodes(Class<T> kind) {
+        return robot.lookup(kind::isInstance).queryAll().stream().map(kind::cast).collect(Collectors.toSet());
+    }
+
+    Optional<Node> find(String query) {
+        return robot.lookup(query).tryQuery();
+    }
+
+    /** A node as it stands on the screen. */
+    Image picture(Node node) {
+        return robot.interact(() -> {}).capture(node).getImage();
     }
 
     @Override

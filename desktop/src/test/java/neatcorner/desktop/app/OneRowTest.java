@@ -10,37 +10,34 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.desktop.station.StationView;
 import neatcorner.job.Addition;
 import neatcorner.measure.Spelling;
 import neatcorner.measure.Units;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /** At 1280 wide no station has more than one row of tools over its drawing, and none is cut off. */
 class OneRowTest extends WindowTest {
-    @Start
-    void start(Stage stage) throws Exception {
-        openSmall(stage);
+    @Override
+    boolean isSmall() {
+        return true;
     }
 
     @Test
-    void everyStationHasOneRowOfTools(FxRobot robot) {
+    void everyStationHasOneRowOfTools() {
         for (Units units : Units.values()) {
-            robot.interact(() -> bench.change("units", job -> job.withUnits(units)));
+            maker.interact(() -> bench.change("units", job -> job.withUnits(units)));
             for (Spelling spelling : Spelling.values()) {
-                robot.interact(() -> bench.settings().setSpelling(spelling));
+                maker.interact(() -> bench.settings().setSpelling(spelling));
                 settle();
                 for (StationSpec spec : Stations.ALL) {
-                    at(robot, digit(spec.station()));
-                    isOneRow(robot, units + " " + spelling);
+                    at(digit(spec.station()));
+                    isOneRow(units + " " + spelling);
                     for (StationSpec.Mode mode : spec.modes()) {
-                        robot.interact(robot.lookup("#" + mode.button()).queryAs(ToggleButton.class)::fire);
+                        maker.interact(maker.node("#" + mode.button(), ToggleButton.class)::fire);
                         settle();
-                        isOneRow(robot, units + " " + spelling + " " + mode.title());
+                        isOneRow(units + " " + spelling + " " + mode.title());
                     }
                 }
             }
@@ -48,30 +45,30 @@ class OneRowTest extends WindowTest {
     }
 
     @Test
-    void soHaveFramesOfSeveralRings(FxRobot robot) {
+    void soHaveFramesOfSeveralRings() {
         for (int rings = 1; rings <= 3; rings++) {
-            robot.interact(() -> bench.change("ring", Addition.RING_ROUND::to));
+            maker.interact(() -> bench.change("ring", Addition.RING_ROUND::to));
             settle();
             for (KeyCode station : List.of(KeyCode.DIGIT2, KeyCode.DIGIT4)) {
-                at(robot, station);
-                isOneRow(robot, rings + " rings");
+                at(station);
+                isOneRow(rings + " rings");
             }
         }
-        robot.clickOn("#corners-of-which");
+        maker.clickOn("#corners-of-which");
         settle();
-        robot.clickOn("band round it");
+        maker.clickOn("band round it");
         settle();
-        isOneRow(robot, "a ring's own corners");
-        at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#section-of-which");
+        isOneRow("a ring's own corners");
+        at(KeyCode.DIGIT2);
+        maker.clickOn("#section-of-which");
         settle();
-        robot.clickOn("band round it");
+        maker.clickOn("band round it");
         settle();
-        isOneRow(robot, "a ring's own section");
+        isOneRow("a ring's own section");
     }
 
-    private static void isOneRow(FxRobot robot, String where) {
-        StationView view = robot.lookup(".station").match(Node::isVisible).queryAs(StationView.class);
+    private void isOneRow(String where) {
+        StationView view = maker.visible(".station", StationView.class);
         Parent tools = (Parent) view.lookup(".tools");
         List<Bounds> shown = new ArrayList<>();
         tools.getChildrenUnmodifiable().stream().filter(Node::isVisible)

@@ -14,7 +14,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
@@ -23,87 +22,81 @@ import neatcorner.section.RabbetWay;
 import neatcorner.stock.Sheet;
 import neatcorner.stock.Stick;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /** The rack with all that lies on it, the shop's shelf of offcuts, and searches that take long. */
 class RackTest extends WindowTest {
 
-    @Start
-    void start(Stage opened) throws Exception {
-        open(opened);
-    }
 
-    private void fill(FxRobot robot, String field, String text) {
-        TextInputControl input = robot.lookup(field).queryTextInputControl();
-        robot.interact(() -> {
+    private void fill(String field, String text) {
+        TextInputControl input = maker.node(field, TextInputControl.class);
+        maker.interact(() -> {
             input.requestFocus();
             input.setText(text);
         });
-        robot.push(KeyCode.ENTER);
+        maker.push(KeyCode.ENTER);
         settle();
     }
 
     @Test
-    void aBoardIsRenamedPricedCountedAndRemoved(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#wood-boards");
+    void aBoardIsRenamedPricedCountedAndRemoved() {
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#wood-boards");
         settle();
-        robot.clickOn("#thing-board-0");
+        maker.clickOn("#thing-board-0");
         settle();
-        fill(robot, "#board-name", "wide plank");
+        fill("#board-name", "wide plank");
         assertEquals("wide plank", bench.job().stock().boards().getFirst().name());
-        fill(robot, "#board-price", "41,5");
+        fill("#board-price", "41,5");
         assertEquals(41.5, bench.job().stock().boards().getFirst().price());
-        fill(robot, "#board-price", "much");
+        fill("#board-price", "much");
         assertEquals(41.5, bench.job().stock().boards().getFirst().price());
-        fill(robot, "#board-price", "");
+        fill("#board-price", "");
         assertNull(bench.job().stock().boards().getFirst().price());
-        Spinner<?> count = robot.lookup("#board-count").queryAs(Spinner.class);
-        robot.interact(() -> count.increment(2));
+        Spinner<?> count = maker.node("#board-count", Spinner.class);
+        maker.interact(() -> count.increment(2));
         settle();
         assertEquals(3, bench.job().stock().boards().getFirst().count());
-        type(robot, "#field-board-bow-0", "9");
+        type("#field-board-bow-0", "9");
         assertEquals(Length.mm(9), bench.job().stock().boards().getFirst().bow());
-        robot.clickOn("#board-picker");
+        maker.clickOn("#board-picker");
         settle();
-        robot.clickOn("2  thick ash");
+        maker.clickOn("2  thick ash");
         settle();
-        assertTrue(read(robot, "#board-own").startsWith("thick ash"));
-        robot.clickOn("#board-own");
+        assertTrue(read("#board-own").startsWith("thick ash"));
+        maker.clickOn("#board-own");
         settle();
-        assertEquals("thick ash", robot.lookup("#board-name").queryTextInputControl().getText());
-        assertTrue(read(robot, "#wood-says").contains("resaw 2 layers"), read(robot, "#wood-says"));
-        assertTrue(read(robot, "#station-sticks").contains("lead"), "the caution stands where the work is");
+        assertEquals("thick ash", maker.node("#board-name", TextInputControl.class).getText());
+        assertTrue(read("#wood-says").contains("resaw 2 layers"), read("#wood-says"));
+        assertTrue(read("#station-sticks").contains("lead"), "the caution stands where the work is");
     }
 
     @Test
-    void whatIsLeftOfASheetIsKeptInTheShopAndTakenForAnotherJob(FxRobot robot) {
+    void whatIsLeftOfASheetIsKeptInTheShopAndTakenForAnotherJob() {
         settle();
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#wood-sheets");
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#wood-sheets");
         settle();
         List<Sheet> before = bench.job().stock().sheets();
         List<Sheet> shop = bench.shop().sheets();
         settle();
-        robot.clickOn("#sheets-more");
-        robot.clickOn("#sheets-cut");
+        maker.clickOn("#sheets-more");
+        maker.clickOn("#sheets-cut");
         settle();
         List<Sheet> kept = bench.shop().sheets();
         assertTrue(kept.size() > shop.size());
         assertTrue(kept.getLast().name().startsWith("left of "), kept.getLast().name());
         int left = bench.job().stock().sheets().stream().mapToInt(Sheet::count).sum();
         assertTrue(left < before.stream().mapToInt(Sheet::count).sum(), "what was cut is off the rack");
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        maker.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertEquals(before, bench.job().stock().sheets());
         assertEquals(shop, bench.shop().sheets(), "both in one step");
-        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        maker.push(KeyCode.CONTROL, KeyCode.Y);
         settle();
         assertEquals(kept, bench.shop().sheets());
         Sheet first = kept.stream().filter(sheet -> sheet.material().equals("glass")).findFirst().orElseThrow();
-        robot.clickOn("#sheets-more");
-        robot.clickOn("Take " + first.name() + ", " + bench.notation().get().text(first.width()) + " × "
+        maker.clickOn("#sheets-more");
+        maker.clickOn("Take " + first.name() + ", " + bench.notation().get().text(first.width()) + " × "
                 + bench.notation().get().text(first.height()));
         settle();
         assertEquals(first, bench.job().stock().sheets().getFirst());
@@ -111,104 +104,104 @@ class RackTest extends WindowTest {
     }
 
     @Test
-    void sheetsAreCutForSeveralJobsTogether(FxRobot robot) {
+    void sheetsAreCutForSeveralJobsTogether() {
         settle();
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#wood-sheets");
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#wood-sheets");
         settle();
-        robot.clickOn("#sheets-more");
+        maker.clickOn("#sheets-more");
         settle();
-        robot.clickOn("Cut together with Tide chart, sheet 4");
+        maker.clickOn("Cut together with Tide chart, sheet 4");
         settle();
-        assertTrue(read(robot, ".slate").contains("Glass for 2"), read(robot, ".slate"));
-        assertTrue(read(robot, "#wood-says").contains("2 is Tide chart, sheet 4"), read(robot, "#wood-says"));
+        assertTrue(read(".slate").contains("Glass for 2"), read(".slate"));
+        assertTrue(read("#wood-says").contains("2 is Tide chart, sheet 4"), read("#wood-says"));
     }
 
     @Test
-    void aSheetIsRenamedPricedTrimmedAndCounted(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#wood-sheets");
+    void aSheetIsRenamedPricedTrimmedAndCounted() {
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#wood-sheets");
         settle();
-        robot.clickOn("#sheet-own");
+        maker.clickOn("#sheet-own");
         settle();
-        fill(robot, "#sheet-name", "old pane");
+        fill("#sheet-name", "old pane");
         assertEquals("old pane", bench.job().stock().sheets().getFirst().name());
-        fill(robot, "#sheet-price", "30");
+        fill("#sheet-price", "30");
         assertEquals(30, bench.job().stock().sheets().getFirst().price());
-        type(robot, "#field-sheet-trim-0", "12");
+        type("#field-sheet-trim-0", "12");
         assertEquals(Length.mm(12), bench.job().stock().sheets().getFirst().trim());
-        type(robot, "#field-sheet-height-0", "540");
-        Spinner<?> count = robot.lookup("#sheet-count").queryAs(Spinner.class);
-        robot.interact(() -> count.decrement(1));
+        type("#field-sheet-height-0", "540");
+        Spinner<?> count = maker.node("#sheet-count", Spinner.class);
+        maker.interact(() -> count.decrement(1));
         settle();
-        assertTrue(read(robot, ".slate").contains("too few"), read(robot, ".slate"));
-        assertTrue(read(robot, "#wood-says").contains("find no place"), read(robot, "#wood-says"));
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertTrue(read(".slate").contains("too few"), read(".slate"));
+        assertTrue(read("#wood-says").contains("find no place"), read("#wood-says"));
+        maker.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertEquals(2, bench.job().stock().sheets().getFirst().count(), "undone like anything else");
     }
 
     @Test
-    void theRabbetIsCutAnotherWay(FxRobot robot) {
-        at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#rabbet-way");
+    void theRabbetIsCutAnotherWay() {
+        at(KeyCode.DIGIT2);
+        maker.clickOn("#rabbet-way");
         settle();
-        String tableSaw = robot.lookup("#way-table-saw").query().getAccessibleText();
+        String tableSaw = maker.node("#way-table-saw").getAccessibleText();
         assertEquals("Table saw, two cuts, 2 passes", tableSaw);
-        robot.clickOn("#way-table-saw");
+        maker.clickOn("#way-table-saw");
         settle();
-        robot.push(KeyCode.ESCAPE);
+        maker.push(KeyCode.ESCAPE);
         assertEquals(RabbetWay.TABLE_SAW, bench.job().section().milling().way());
-        robot.clickOn("#passes");
+        maker.clickOn("#passes");
         settle();
-        assertTrue(read(robot, "#pass-step").contains("1 of 2"), read(robot, "#pass-step"));
-        assertTrue(read(robot, ".slate").contains("Blade, height"), read(robot, ".slate"));
-        robot.clickOn("#pass-next");
+        assertTrue(read("#pass-step").contains("1 of 2"), read("#pass-step"));
+        assertTrue(read(".slate").contains("Blade, height"), read(".slate"));
+        maker.clickOn("#pass-next");
         settle();
-        robot.clickOn("#pass-back");
+        maker.clickOn("#pass-back");
         settle();
-        assertTrue(read(robot, "#pass-step").contains("1 of 2"));
+        assertTrue(read("#pass-step").contains("1 of 2"));
     }
 
     @Test
-    void aReclaimedBoardBringsItsGroove(FxRobot robot) {
-        at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#section-blank");
+    void aReclaimedBoardBringsItsGroove() {
+        at(KeyCode.DIGIT2);
+        maker.clickOn("#section-blank");
         settle();
-        robot.clickOn("#blank-reclaimed-board");
+        maker.clickOn("#blank-reclaimed-board");
         settle();
-        robot.push(KeyCode.ESCAPE);
+        maker.push(KeyCode.ESCAPE);
         assertEquals(RabbetWay.FROM_GROOVE, bench.job().section().milling().way());
-        robot.clickOn("#op-1");
+        maker.clickOn("#op-1");
         settle();
-        robot.clickOn("#op-remove");
+        maker.clickOn("#op-remove");
         settle();
         assertTrue(bench.job().section().milling().operations().isEmpty(), "the tongue is off already");
     }
 
     @Test
-    void cutsAreMovedEarlierAndLater(FxRobot robot) {
-        at(robot, KeyCode.DIGIT2);
-        robot.clickOn("#mill");
+    void cutsAreMovedEarlierAndLater() {
+        at(KeyCode.DIGIT2);
+        maker.clickOn("#mill");
         settle();
-        robot.clickOn("Groove");
+        maker.clickOn("Groove");
         settle();
-        robot.clickOn("#op-earlier");
+        maker.clickOn("#op-earlier");
         settle();
         assertEquals(1, bench.job().section().milling().rabbetAt(), "the rabbet comes after the groove now");
-        robot.clickOn("#op-later");
+        maker.clickOn("#op-later");
         settle();
         assertEquals(0, bench.job().section().milling().rabbetAt());
-        robot.clickOn("#op-face");
+        maker.clickOn("#op-face");
         settle();
-        robot.clickOn("Back");
+        maker.clickOn("Back");
         settle();
-        type(robot, "#field-milled-from-1", "20");
+        type("#field-milled-from-1", "20");
         assertTrue(bench.job().section().milling().operations().getFirst().toString().contains("BACK"));
     }
 
     @Test
-    void aLongSearchCanBeStoppedAndKeepsItsBest(FxRobot robot) {
+    void aLongSearchCanBeStoppedAndKeepsItsBest() {
         Random random = new Random(4);
         List<Stick> sticks = new ArrayList<>();
         for (int i = 0; i < 9; i++) {
@@ -217,28 +210,28 @@ class RackTest extends WindowTest {
                     List.of()));
         }
         Job job = bench.job().withQuantity(90).withSize(SizeOf.ART, new Opening(Length.mm(611), Length.mm(433)));
-        robot.interact(() -> edit(job.withStock(job.stock().withSticks(sticks))));
-        robot.interact(bench::stopSearching);
+        maker.interact(() -> edit(job.withStock(job.stock().withSticks(sticks))));
+        maker.interact(bench::stopSearching);
         settle();
         assertFalse(bench.busy().get(), "it stops");
         assertTrue(bench.currentPlan().layout().isComplete(), "with a layout");
-        assertFalse(isShown(robot, "#stop-search"));
+        assertFalse(isShown("#stop-search"));
     }
 
     /** An underscore in a maker's word is shown, and is no sign for a key. */
     @Test
-    void whatAMakerNamedIsShownWhole(FxRobot robot) {
-        robot.interact(() -> bench.change("names", job -> job.withTitle("ash_2").withSaw(job.saw().withName("ash_2"))
+    void whatAMakerNamedIsShownWhole() {
+        maker.interact(() -> bench.change("names", job -> job.withTitle("ash_2").withSaw(job.saw().withName("ash_2"))
                 .withStock(job.stock().withStick(0, stick -> stick.withName("ash_2").withCount(1))
                         .withBoards(job.stock().boards().stream().map(board -> board.withName("ash_2")).toList())
                         .withSheets(job.stock().sheets().stream().map(sheet -> sheet.withName("ash_2")).toList()))));
         settle();
         int seen = 0;
         for (String mode : List.of("#wood-sticks", "#wood-boards", "#wood-sheets")) {
-            at(robot, KeyCode.DIGIT5);
-            robot.clickOn(mode);
+            at(KeyCode.DIGIT5);
+            maker.clickOn(mode);
             settle();
-            for (Labeled each : robot.lookup(node -> node instanceof Labeled).<Labeled>queryAll()) {
+            for (Labeled each : maker.nodes(Labeled.class)) {
                 if (each.getText() != null && each.getText().contains("ash_2")) {
                     assertFalse(each.isMnemonicParsing() && !(each instanceof Label),
                             each.getId() + ": " + each.getText());
@@ -247,8 +240,8 @@ class RackTest extends WindowTest {
             }
         }
         assertTrue(seen >= 2, "names were looked at");
-        at(robot, KeyCode.DIGIT6);
-        MenuButton saws = robot.lookup("#saws").queryAs(MenuButton.class);
+        at(KeyCode.DIGIT6);
+        MenuButton saws = maker.node("#saws", MenuButton.class);
         assertFalse(saws.isMnemonicParsing());
     }
 }

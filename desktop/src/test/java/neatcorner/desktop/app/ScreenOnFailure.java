@@ -4,7 +4,6 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -13,7 +12,6 @@ import javafx.stage.Screen;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Keeps what was on the screen when a test failed, as {@code target/screens/CLASS.METHOD.png}, and says where. */
 final class ScreenOnFailure implements AfterTestExecutionCallback {
@@ -31,8 +29,7 @@ final class ScreenOnFailure implements AfterTestExecutionCallback {
 
     static void keep(Path file) throws Exception {
         Rectangle2D all = Screen.getPrimary().getBounds();
-        WritableImage seen = WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(10),
-                () -> new Robot().getScreenCapture(null, all));
+        WritableImage seen = Maker.ask(() -> new Robot().getScreenCapture(null, all));
         write(seen, file);
     }
 

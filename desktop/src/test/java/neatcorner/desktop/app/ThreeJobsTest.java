@@ -6,12 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.drawing.Point;
@@ -28,16 +26,13 @@ import neatcorner.stock.Stick;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Three makers who have never seen the window before, each with a job, from an empty shop to what they came for. */
 class ThreeJobsTest extends WindowTest {
 
-    @Start
-    void start(Stage stage) throws Exception {
-        openSmall(stage);
+    @Override
+    boolean isSmall() {
+        return true;
     }
 
     private void isThePrintInCherry() throws Exception {
@@ -54,7 +49,7 @@ class ThreeJobsTest extends WindowTest {
                 job.stock().sticks().stream().map(Stick::length).toList());
         assertTrue(bench.currentPlan().canBeMade());
         Path pdf = bench.home().paper().resolve("new-frame.pdf");
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> isShown("#notice-text"));
+        Maker.await(20, () -> isShown("#notice-text"));
         try (var document = Loader.loadPDF(pdf.toFile())) {
             String text = new PDFTextStripper().getText(document);
             assertTrue(text.contains("black cherry") && text.contains("1 1/2 in"), text);
@@ -63,9 +58,8 @@ class ThreeJobsTest extends WindowTest {
 
     /** Counted first with 59. */
     @Test
-    void aPrintInCherry(FxRobot robot) throws Exception {
+    void aPrintInCherry() throws Exception {
         settle();
-        Maker maker = new Maker(robot, this::settle);
         maker.click("#blank").click("#units-in");
         maker.click("#mat").type("2\n");
         maker.click("#rail-section").click("#wood").click("black cherry");
@@ -77,9 +71,8 @@ class ThreeJobsTest extends WindowTest {
     }
 
     @Test
-    void aPrintInCherryWithoutAMouse(FxRobot robot) throws Exception {
+    void aPrintInCherryWithoutAMouse() throws Exception {
         settle();
-        Maker maker = new Maker(robot, this::settle);
         maker.press(KeyCode.N, KeyCombination.CONTROL_DOWN);
         find(maker, "inches");
         find(maker, "mat").type("2\n").press(KeyCode.ESCAPE);
@@ -97,15 +90,14 @@ class ThreeJobsTest extends WindowTest {
 
     /** Counted first with 67. */
     @Test
-    void sixInOak(FxRobot robot) throws Exception {
+    void sixInOak() throws Exception {
         settle();
-        Maker maker = new Maker(robot, this::settle);
         maker.click("#blank").click("#standard-sizes").click("50 × 70 cm").click("#quantity").type("6\n");
         maker.click("#rail-section").click("#wood").click("white oak");
         maker.click("#rail-corners").click("#hold-spline");
         maker.click("#rail-sticks").click("#add-stick").type("10x3000\n");
-        knot(robot, maker, 0, 900);
-        knot(robot, maker, 0, 2100);
+        knot(maker, 0, 900);
+        knot(maker, 0, 2100);
         maker.click("#rail-glue_up").click("#holding").click("#holding-band");
         maker.click("#glue-days").click("#day-shop").click("#fewer-bands");
         Job job = bench.job();
@@ -118,42 +110,37 @@ class ThreeJobsTest extends WindowTest {
                 .mapToInt(Stick::count).sum());
         assertTrue(bench.currentPlan().canBeMade());
         assertEquals(2, bench.shop().count(Clamp.Kind.BAND));
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !bench.day().busy().get());
+        Maker.await(20, () -> !bench.day().busy().get());
         settle();
-        assertTrue(read(robot, "#day-end").contains("All done"), read(robot, "#day-end"));
+        assertTrue(read("#day-end").contains("All done"), read("#day-end"));
         assertEquals(6, Objects.requireNonNull(bench.day().shown().get()).chains().size());
         assertEquals("19 clicks, 10 keys", maker.toString());
     }
 
     /** Drags along a stick, from here for five centimetres. */
-    private void knot(FxRobot robot, Maker maker, int row, double from) {
-        FigureView view = robot.lookup("#station-sticks .figure-view").queryAs(FigureView.class);
+    private void knot(Maker maker, int row, double from) {
+        FigureView view = maker.node("#station-sticks .figure-view", FigureView.class);
         Bounds screen = Objects.requireNonNull(view.localToScreen(view.getBoundsInLocal()));
         double y = SticksFigure.rows(bench.currentPlan()).get(row).box().center().y();
         Point a = view.toView(from, y);
         Point b = view.toView(from + 50, y);
-        robot.moveTo(screen.getMinX() + a.x(), screen.getMinY() + a.y()).press(MouseButton.PRIMARY)
+        maker.moveTo(screen.getMinX() + a.x(), screen.getMinY() + a.y()).press(MouseButton.PRIMARY)
                 .moveTo(screen.getMinX() + b.x(), screen.getMinY() + b.y()).release(MouseButton.PRIMARY);
         maker.dragged();
     }
 
     /** Counted first with 53. */
     @Test
-    void whichEndToShave(FxRobot robot) throws Exception {
+    void whichEndToShave() throws Exception {
         settle();
-        robot.interact(() -> bench.change("frame", job -> job.withSize(SizeOf.OUTSIDE,
+        maker.interact(() -> bench.change("frame", job -> job.withSize(SizeOf.OUTSIDE,
                 new Opening(Length.mm(451), Length.mm(613)))));
         settle();
-        Maker maker = new Maker(robot, this::settle);
         maker.click("#rail-saw").click("#saw-dry-fit");
         maker.click("#value-gap-0-1").type(".4\t\t.5\t\t.2\n");
         maker.click("#value-diagonal-first").type("760\t762\n");
-        assertTrue(read(robot, "#saw-says").contains("take 0.14 mm off the heel of every end"),
-                read(robot, "#saw-says"));
+        assertTrue(read("#saw-says").contains("take 0.14 mm off the heel of every end"),
+                read("#saw-says"));
         assertEquals("4 clicks, 19 keys", maker.toString());
-    }
-
-    private boolean isShown(String query) {
-        return stage.getScene().getRoot().lookup(query) != null;
     }
 }

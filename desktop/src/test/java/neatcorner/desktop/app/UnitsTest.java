@@ -19,7 +19,6 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
-import javafx.stage.Stage;
 import neatcorner.corner.Reinforcement;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.job.Job;
@@ -31,8 +30,6 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 
 /** A shop that works in one system never sees a unit of the other, nor a number that came from it. */
 class UnitsTest extends WindowTest {
@@ -47,10 +44,6 @@ class UnitsTest extends WindowTest {
     /** Where the other system is offered. */
     private static final Set<String> BOTH = Set.of("preferences", "standard-sizes", "units-mm", "units-in", "jobs");
 
-    @Start
-    void start(Stage opened) throws Exception {
-        open(opened);
-    }
 
     private static Job furnished(Job job) {
         Units units = job.units();
@@ -63,72 +56,71 @@ class UnitsTest extends WindowTest {
 
     @ParameterizedTest
     @EnumSource
-    void noScreenSaysAnythingInTheOtherSystem(Units units, FxRobot robot) {
+    void noScreenSaysAnythingInTheOtherSystem(Units units) {
         settle();
-        robot.interact(() -> bench.setUnits(units));
-        robot.interact(bench::newJob);
+        maker.interact(() -> bench.setUnits(units));
+        maker.interact(bench::newJob);
         settle();
-        robot.interact(() -> bench.change("wood", UnitsTest::furnished));
+        maker.interact(() -> bench.change("wood", UnitsTest::furnished));
         settle();
         Pattern foreign = units == Units.INCHES ? METRIC : INCHES;
         Pattern own = units == Units.INCHES ? INCHES : METRIC;
         Set<String> said = new TreeSet<>();
         Set<String> atHome = new TreeSet<>();
         for (StationSpec spec : Stations.ALL) {
-            robot.interact(() -> bench.station().set(spec.station()));
+            maker.interact(() -> bench.station().set(spec.station()));
             settle();
-            collect(robot, spec.station().name(), foreign, said);
-            collect(robot, spec.station().name(), own, atHome);
+            collect(spec.station().name(), foreign, said);
+            collect(spec.station().name(), own, atHome);
             for (String mode : MODES) {
-                Node button = robot.lookup("#station-" + spec.station().name().toLowerCase(Locale.ROOT) + " #" + mode)
-                        .tryQuery().orElse(null);
+                Node button = maker.find("#station-" + spec.station().name().toLowerCase(Locale.ROOT) + " #" + mode).orElse(null);
                 if (button instanceof ButtonBase choice) {
-                    robot.interact(choice::fire);
+                    maker.interact(choice::fire);
                     settle();
-                    collect(robot, mode, foreign, said);
+                    collect(mode, foreign, said);
                 }
             }
         }
         assertEquals("", String.join("\n", said));
-        assertTrue(robot.lookup(".figure-view").queryAll().stream().anyMatch(view -> view.getAccessibleHelp() != null
+        assertTrue(maker.nodes(".figure-view").stream().anyMatch(view -> view.getAccessibleHelp() != null
                 && view.getAccessibleHelp().contains("A")), "what is written in drawings is read, too");
         assertTrue(atHome.size() > 40, () -> "too little is read: " + atHome);
     }
 
     @Test
-    void aJobOfTheOtherSystemIsAskedAbout(FxRobot robot) {
+    void aJobOfTheOtherSystemIsAskedAbout() {
         settle();
         Job before = bench.job();
-        robot.clickOn("#units-in");
+        maker.clickOn("#units-in");
         settle();
-        assertTrue(read(robot, "#units-card").contains("Face width  1 3/16 in shy → 1 1/8 in"),
-                read(robot, "#units-card"));
-        robot.clickOn("#units-only");
+        assertTrue(read("#units-card").contains("Face width  1 3/16 in shy → 1 1/8 in"),
+                read("#units-card"));
+        maker.clickOn("#units-only");
         settle();
-        assertFalse(isShown(robot, "#units-card"));
+        assertFalse(isShown("#units-card"));
         assertEquals(before, bench.job(), "only read in inches");
-        robot.clickOn("#units-mm");
+        maker.clickOn("#units-mm");
         settle();
-        assertFalse(isShown(robot, "#units-card"), "it is at home there");
-        robot.clickOn("#units-in");
+        assertFalse(isShown("#units-card"), "it is at home there");
+        maker.clickOn("#units-in");
         settle();
-        robot.clickOn("#units-same");
+        maker.clickOn("#units-same");
         settle();
         assertEquals(before.withUnits(Units.INCHES), bench.job());
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        maker.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertEquals(before, bench.job());
-        robot.clickOn("#units-in");
+        maker.clickOn("#units-in");
         settle();
-        robot.clickOn("#units-nearest");
+        maker.clickOn("#units-nearest");
         settle();
         assertEquals(Length.inches(1.125), bench.job().section().width());
         assertEquals(before.size(), bench.job().size(), "the art is as large as it is");
     }
 
     /** All that can be read or heard: labels, texts, tooltips, names for those who listen, menus, workings. */
-    private void collect(FxRobot robot, String where, Pattern foreign, Set<String> said) {
-        robot.interact(() -> walk(stage.getScene().getRoot(), where, foreign, said));
+    private void collect(String where, Pattern foreign, Set<String> said) {
+        maker.interact(() -> walk(stage.getScene().getRoot(), where, foreign, said));
     }
 
     private static void walk(Node node, String where, Pattern foreign, Set<String> said) {

@@ -13,28 +13,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import neatcorner.hanging.HungFrame;
 import neatcorner.hanging.OnWall;
 import neatcorner.measure.Length;
 import neatcorner.station.hanging.WallWork;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Three frames on one wall: put there, set out, dragged, measured, and marked on paper. */
 class WallOfThreeTest extends WindowTest {
 
-    @Start
-    void start(Stage stage) throws Exception {
-        open(stage);
-    }
 
     private OnWall wall() {
         return Objects.requireNonNull(bench.job().hanging().onWall());
@@ -48,7 +38,7 @@ class WallOfThreeTest extends WindowTest {
 
     private void until(String what, Callable<Boolean> is) {
         try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, is);
+            Maker.await(10, is);
         } catch (TimeoutException e) {
             throw new AssertionError(what, e);
         }
@@ -56,70 +46,70 @@ class WallOfThreeTest extends WindowTest {
     }
 
     @Test
-    void threeFramesHangWithEqualGaps(FxRobot robot) {
+    void threeFramesHangWithEqualGaps() {
         settle();
-        at(robot, KeyCode.DIGIT9);
+        at(KeyCode.DIGIT9);
         assertNull(bench.job().hanging().onWall());
-        robot.clickOn("#other-frames");
+        maker.clickOn("#other-frames");
         settle();
-        robot.clickOn("#wall-add-other");
+        maker.clickOn("#wall-add-other");
         settle();
-        robot.clickOn("#wall-add-other");
+        maker.clickOn("#wall-add-other");
         settle();
         assertEquals(2, wall().others().size());
-        type(robot, "#field-wall-other-width-1", "500");
+        type("#field-wall-other-width-1", "500");
         assertEquals(Length.mm(500), wall().others().get(1).width());
-        type(robot, "#field-wall-gap", "75");
-        robot.clickOn("#wall-gap");
+        type("#field-wall-gap", "75");
+        maker.clickOn("#wall-gap");
         settle();
-        robot.clickOn("#wall-center");
+        maker.clickOn("#wall-center");
         settle();
         List<HungFrame> row = fromLeft();
         assertEquals(75, row.get(1).left() - row.get(0).right(), 1e-3);
         assertEquals(75, row.get(2).left() - row.get(1).right(), 1e-3);
         assertEquals(wall().width().toMm(), row.get(0).left() + row.get(2).right(), 1e-3, "in the wall's middle");
-        assertTrue(read(robot, ".slate").contains("Hook of frame 2, from the left"), read(robot, ".slate"));
-        robot.clickOn("#wall-template");
+        assertTrue(read(".slate").contains("Hook of frame 2, from the left"), read(".slate"));
+        maker.clickOn("#wall-template");
         until("the hooks are on paper", () -> {
             try (DirectoryStream<Path> made = Files.newDirectoryStream(bench.home().paper(), "*-hooks.pdf")) {
                 return made.iterator().hasNext();
             }
         });
-        robot.push(KeyCode.ESCAPE);
+        maker.push(KeyCode.ESCAPE);
         settle();
         Length before = wall().others().getFirst().from();
-        Node knob = robot.lookup("#corner-1").query();
-        robot.drag(knob, MouseButton.PRIMARY).dropBy(0, -60);
+        Node knob = maker.node("#corner-1");
+        maker.drag(knob).dropBy(0, -60);
         settle();
         OnWall.Other moved = wall().others().getFirst();
         assertEquals(before.toMm(), moved.from().toMm(), 60, "it was dragged up");
         assertTrue(moved.centre().isMoreThan(bench.job().hanging().centre()));
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        maker.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertEquals(bench.job().hanging().centre(), wall().others().getFirst().centre());
-        robot.clickOn("#whole-wall");
+        maker.clickOn("#whole-wall");
         settle();
-        assertTrue(robot.lookup("#corner-1").tryQuery().isEmpty(), "one frame alone, from behind");
+        assertTrue(maker.find("#corner-1").isEmpty(), "one frame alone, from behind");
     }
 
     @Test
-    void aFrameOfTheShopIsTakenToTheWall(FxRobot robot) {
+    void aFrameOfTheShopIsTakenToTheWall() {
         settle();
-        at(robot, KeyCode.DIGIT9);
-        robot.clickOn("#other-frames");
+        at(KeyCode.DIGIT9);
+        maker.clickOn("#other-frames");
         settle();
-        robot.clickOn("#wall-add-job");
+        maker.clickOn("#wall-add-job");
         settle();
-        robot.push(KeyCode.DOWN);
-        robot.push(KeyCode.ENTER);
+        maker.push(KeyCode.DOWN);
+        maker.push(KeyCode.ENTER);
         until("it hangs there", () -> bench.job().hanging().onWall() != null);
         OnWall.Other other = wall().others().getFirst();
         assertFalse(other.job().isEmpty());
         assertFalse(other.hooks().isEmpty());
-        robot.clickOn("#studs-known");
+        maker.clickOn("#studs-known");
         settle();
         assertEquals(OnWall.studs(bench.job().units()), wall().studs());
-        robot.clickOn("#wall-out-0");
+        maker.clickOn("#wall-out-0");
         settle();
         assertTrue(wall().others().isEmpty());
     }

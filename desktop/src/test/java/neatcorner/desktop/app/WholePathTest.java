@@ -8,12 +8,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Bounds;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.desktop.draw.FigureView;
@@ -28,102 +26,95 @@ import neatcorner.stock.Stick;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window, driven with mouse and keys through the whole path from a picture to the paper. */
 class WholePathTest extends WindowTest {
 
-    @Start
-    void start(Stage opened) throws Exception {
-        open(opened);
-    }
     @Test
-    void anArtSizeIsTypedInTheDrawingAndEverythingFollows(FxRobot robot) {
+    void anArtSizeIsTypedInTheDrawingAndEverythingFollows() {
         settle();
-        assertEquals("594", read(robot, "#value-art-width"));
-        type(robot, "#value-art-width", "24 in + 10");
-        assertEquals("619.6", read(robot, "#value-art-width"));
-        assertEquals("764.6", read(robot, "#value-outside-width"));
-        assertTrue(read(robot, "#slate-outside").contains("764.6"));
-        robot.push(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals("594", read("#value-art-width"));
+        type("#value-art-width", "24 in + 10");
+        assertEquals("619.6", read("#value-art-width"));
+        assertEquals("764.6", read("#value-outside-width"));
+        assertTrue(read("#slate-outside").contains("764.6"));
+        maker.push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertEquals("739", read(robot, "#value-outside-width"));
-        robot.push(KeyCode.CONTROL, KeyCode.Y);
+        assertEquals("739", read("#value-outside-width"));
+        maker.push(KeyCode.CONTROL, KeyCode.Y);
         settle();
-        assertEquals("764.6", read(robot, "#value-outside-width"));
+        assertEquals("764.6", read("#value-outside-width"));
     }
 
     @Test
-    void whatIsNotUnderstoodIsSaidAndNothingIsLost(FxRobot robot) {
+    void whatIsNotUnderstoodIsSaidAndNothingIsLost() {
         settle();
-        robot.clickOn("#value-art-width");
+        maker.clickOn("#value-art-width");
         settle();
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("59 banana");
+        maker.push(KeyCode.CONTROL, KeyCode.A);
+        maker.write("59 banana");
         settle();
-        assertTrue(read(robot, ".value-entry").contains("expected a unit"), read(robot, ".value-entry"));
-        robot.push(KeyCode.ENTER);
-        robot.push(KeyCode.ESCAPE);
+        assertTrue(read(".value-entry").contains("expected a unit"), read(".value-entry"));
+        maker.push(KeyCode.ENTER);
+        maker.push(KeyCode.ESCAPE);
         settle();
-        assertEquals("594", read(robot, "#value-art-width"));
+        assertEquals("594", read("#value-art-width"));
         assertFalse(bench.canUndo().get());
     }
 
     @Test
-    void typingASightSizeMakesItTheOneThatGoverns(FxRobot robot) {
+    void typingASightSizeMakesItTheOneThatGoverns() {
         settle();
-        type(robot, "#value-sight-width", "700");
-        assertEquals("700", read(robot, "#value-sight-width"));
-        assertEquals("615", read(robot, "#value-art-width"));
-        assertTrue(robot.lookup("#start-sight").queryAs(ToggleButton.class).isSelected());
+        type("#value-sight-width", "700");
+        assertEquals("700", read("#value-sight-width"));
+        assertEquals("615", read("#value-art-width"));
+        assertTrue(maker.node("#start-sight", ToggleButton.class).isSelected());
     }
 
     @Test
-    void theRabbetIsDraggedDeeperAndShallowerUntilAFindingCallsStopAndItsRemedyMends(FxRobot robot) {
-        at(robot, KeyCode.DIGIT2);
-        assertEquals("12", read(robot, "#value-rabbet-depth"));
-        robot.drag("#knob-rabbet-depth", MouseButton.PRIMARY).dropBy(0, 90);
+    void theRabbetIsDraggedDeeperAndShallowerUntilAFindingCallsStopAndItsRemedyMends() {
+        at(KeyCode.DIGIT2);
+        assertEquals("12", read("#value-rabbet-depth"));
+        maker.drag("#knob-rabbet-depth").dropBy(0, 90);
         settle();
         double depth = bench.job().section().rabbet().depth().toMm();
         assertTrue(depth < 6, "dragged to " + depth);
-        assertTrue(read(robot, "#finding-pack-too-thick").contains("stands proud"));
-        assertTrue(read(robot, "#rail-section .rail-sign").startsWith("■ "));
-        robot.clickOn("#remedy-pack-too-thick");
+        assertTrue(read("#finding-pack-too-thick").contains("stands proud"));
+        assertTrue(read("#rail-section .rail-sign").startsWith("■ "));
+        maker.clickOn("#remedy-pack-too-thick");
         settle();
-        assertFalse(isShown(robot, "#finding-pack-too-thick"));
-        assertEquals("8.7", read(robot, "#value-rabbet-depth"));
-        robot.clickOn("#undo");
-        robot.clickOn("#undo");
+        assertFalse(isShown("#finding-pack-too-thick"));
+        assertEquals("8.7", read("#value-rabbet-depth"));
+        maker.clickOn("#undo");
+        maker.clickOn("#undo");
         settle();
-        assertEquals("12", read(robot, "#value-rabbet-depth"));
+        assertEquals("12", read("#value-rabbet-depth"));
     }
 
     @Test
-    void everyNumberShowsItsWorking(FxRobot robot) {
+    void everyNumberShowsItsWorking() {
         settle();
-        robot.clickOn("#slate-outside");
+        maker.clickOn("#slate-outside");
         settle();
-        assertTrue(read(robot, "#working").contains("Outside width 739 mm = sight width 679 + 2 × face width 30"));
-        at(robot, KeyCode.DIGIT2);
-        robot.interact(() -> robot.lookup("#value-lip").query().requestFocus());
-        robot.push(KeyCode.F1);
+        assertTrue(read("#working").contains("Outside width 739 mm = sight width 679 + 2 × face width 30"));
+        at(KeyCode.DIGIT2);
+        maker.interact(() -> maker.node("#value-lip").requestFocus());
+        maker.push(KeyCode.F1);
         settle();
-        assertTrue(read(robot, "#working").contains("Lip 8 mm = thickness 20 − rabbet depth 12"));
+        assertTrue(read("#working").contains("Lip 8 mm = thickness 20 − rabbet depth 12"));
     }
 
     @Test
-    void aDefectIsMarkedByDraggingAlongAStickAndTheLayoutMakesWayForIt(FxRobot robot) throws Exception {
-        at(robot, KeyCode.DIGIT5);
+    void aDefectIsMarkedByDraggingAlongAStickAndTheLayoutMakesWayForIt() throws Exception {
+        at(KeyCode.DIGIT5);
         int before = bench.job().stock().sticks().getFirst().defects().size();
-        FigureView view = robot.lookup("#station-sticks .figure-view").queryAs(FigureView.class);
+        FigureView view = maker.node("#station-sticks .figure-view", FigureView.class);
         Bounds screen = view.localToScreen(view.getBoundsInLocal());
         assertNotNull(screen);
         double y = SticksFigure.rows(bench.currentPlan()).getFirst().box().center().y();
         var from = view.toView(1000, y);
         var to = view.toView(1100, y);
-        robot.moveTo(screen.getMinX() + from.x(), screen.getMinY() + from.y()).press(MouseButton.PRIMARY)
+        maker.moveTo(screen.getMinX() + from.x(), screen.getMinY() + from.y()).press(MouseButton.PRIMARY)
                 .moveTo(screen.getMinX() + to.x(), screen.getMinY() + to.y()).release(MouseButton.PRIMARY);
         settle();
         assertEquals(before, bench.job().stock().sticks().getFirst().defects().size(),
@@ -137,73 +128,72 @@ class WholePathTest extends WindowTest {
         bench.currentPlan().layout().sticks().stream().filter(stick -> stick.stock() == 1)
                 .flatMap(stick -> stick.cuts().stream())
                 .forEach(cut -> assertFalse(new Span(cut.at(), cut.end()).overlaps(marked)));
-        type(robot, "#value-knot-from-1-" + before, "985");
+        type("#value-knot-from-1-" + before, "985");
         assertEquals(Length.mm(985), bench.job().stock().sticks().get(1).defects().getLast().from());
-        robot.clickOn("#thing-stick-1");
+        maker.clickOn("#thing-stick-1");
         settle();
-        robot.clickOn("#clear-knots");
+        maker.clickOn("#clear-knots");
         settle();
         assertTrue(bench.job().stock().sticks().get(1).defects().isEmpty());
-        robot.clickOn("#add-knot");
+        maker.clickOn("#add-knot");
         settle();
-        robot.push(KeyCode.ESCAPE);
-        type(robot, "#value-knot-from-1-0", "400");
-        type(robot, "#value-knot-to-1-0", "430");
+        maker.push(KeyCode.ESCAPE);
+        type("#value-knot-from-1-0", "400");
+        type("#value-knot-to-1-0", "430");
         assertEquals(List.of(new Span(Length.mm(400), Length.mm(430))),
                 bench.job().stock().sticks().get(1).defects(), "typed");
     }
 
     @Test
-    void theCutsAreSteppedThroughAndThePieceIsTurned(FxRobot robot) throws Exception {
-        at(robot, KeyCode.DIGIT6);
-        assertTrue(read(robot, "#cut-step").startsWith("Cut 1 of 16: first miter on"));
+    void theCutsAreSteppedThroughAndThePieceIsTurned() throws Exception {
+        at(KeyCode.DIGIT6);
+        assertTrue(read("#cut-step").startsWith("Cut 1 of 16: first miter on"));
         for (int i = 0; i < 8; i++) {
-            robot.clickOn("#cut-next");
+            maker.clickOn("#cut-next");
         }
         settle();
-        assertEquals("Cut 9 of 16: second miter on A1", read(robot, "#cut-step"));
-        robot.push(KeyCode.F11);
+        assertEquals("Cut 9 of 16: second miter on A1", read("#cut-step"));
+        maker.push(KeyCode.F11);
         settle();
-        assertTrue(isShown(robot, "#bench-view"));
-        assertTrue(read(robot, "#bench-view").contains("739"));
-        assertTrue(read(robot, "#bench-view").contains("face down"));
-        robot.push(KeyCode.SPACE);
-        robot.push(KeyCode.SPACE);
+        assertTrue(isShown("#bench-view"));
+        assertTrue(read("#bench-view").contains("739"));
+        assertTrue(read("#bench-view").contains("face down"));
+        maker.push(KeyCode.SPACE);
+        maker.push(KeyCode.SPACE);
         settle();
-        assertTrue(read(robot, "#bench-what").contains("A2"));
-        robot.push(KeyCode.BACK_SPACE);
+        assertTrue(read("#bench-what").contains("A2"));
+        maker.push(KeyCode.BACK_SPACE);
         settle();
-        assertTrue(read(robot, "#bench-what").contains("C1"));
-        robot.push(KeyCode.ESCAPE);
+        assertTrue(read("#bench-what").contains("C1"));
+        maker.push(KeyCode.ESCAPE);
         settle();
-        assertFalse(isShown(robot, "#bench-view"));
+        assertFalse(isShown("#bench-view"));
         assertEquals(2, Files.readAllLines(folder.resolve("data/log/cuts.csv")).size());
     }
 
     @Test
-    void thePaperIsPrintedAndSaysWhereItIs(FxRobot robot) throws Exception {
+    void thePaperIsPrintedAndSaysWhereItIs() throws Exception {
         settle();
-        robot.push(KeyCode.CONTROL, KeyCode.P);
+        maker.push(KeyCode.CONTROL, KeyCode.P);
         settle();
-        assertEquals("4 pages; press one to read it", read(robot, "#paper-said"),
+        assertEquals("4 pages; press one to read it", read("#paper-said"),
                 "two frames, boards and sheets of glass");
-        assertEquals(4, robot.lookup(".paper-page").queryAll().size());
-        robot.clickOn("#paper-labels");
+        assertEquals(4, maker.nodes(".paper-page").size());
+        maker.clickOn("#paper-labels");
         settle();
-        assertEquals("one page; press one to read it", read(robot, "#paper-said"));
-        robot.clickOn("#paper-sheet").clickOn("#paper-size-a5");
+        assertEquals("one page; press one to read it", read("#paper-said"));
+        maker.clickOn("#paper-sheet").clickOn("#paper-size-a5");
         settle();
         assertEquals(PaperSize.A5, bench.settings().paper());
-        robot.clickOn("#paper-size-a4");
+        maker.clickOn("#paper-size-a4");
         settle();
-        robot.push(KeyCode.ESCAPE);
-        assertFalse(isShown(robot, "#paper-view"));
-        robot.push(KeyCode.CONTROL, KeyCode.P);
+        maker.push(KeyCode.ESCAPE);
+        assertFalse(isShown("#paper-view"));
+        maker.push(KeyCode.CONTROL, KeyCode.P);
         settle();
-        robot.clickOn("#paper-print");
-        org.testfx.util.WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS,
-                () -> isShown(robot, "#notice-text"));
-        assertTrue(read(robot, "#notice-text").contains("tide-chart-sheet-3.pdf"));
+        maker.clickOn("#paper-print");
+        Maker.await(20, () -> isShown("#notice-text"));
+        assertTrue(read("#notice-text").contains("tide-chart-sheet-3.pdf"));
         Path pdf = folder.resolve("data/paper/tide-chart-sheet-3.pdf");
         try (var document = Loader.loadPDF(pdf.toFile())) {
             assertTrue(new PDFTextStripper().getText(document).contains("739 mm"));
@@ -211,88 +201,88 @@ class WholePathTest extends WindowTest {
     }
 
     @Test
-    void inchesAreStackedAndUkWordsReplaceUsOnes(FxRobot robot) {
+    void inchesAreStackedAndUkWordsReplaceUsOnes() {
         settle();
-        robot.clickOn("#units-in");
+        maker.clickOn("#units-in");
         settle();
-        assertEquals("29 3 32", read(robot, "#value-outside-width"));
-        robot.clickOn("#units-mm");
-        robot.interact(() -> {
+        assertEquals("29 3 32", read("#value-outside-width"));
+        maker.clickOn("#units-mm");
+        maker.interact(() -> {
             bench.settings().setSpelling(Spelling.UK);
             bench.notationChanged();
         });
         settle();
-        assertTrue(read(robot, "#slate-rabbet-size").startsWith("Rebate size"));
+        assertTrue(read("#slate-rabbet-size").startsWith("Rebate size"));
     }
 
     @Test
-    void thingsThatAreChosenAreFoundByTheirNamesAndOthersAreSaidNotToBeThere(FxRobot robot) {
+    void thingsThatAreChosenAreFoundByTheirNamesAndOthersAreSaidNotToBeThere() {
         settle();
-        robot.push(KeyCode.CONTROL, KeyCode.K).write("dowel").push(KeyCode.ENTER);
+        maker.push(KeyCode.CONTROL, KeyCode.K).write("dowel").push(KeyCode.ENTER);
         settle();
         assertEquals(Station.CORNERS, bench.station().get());
         assertEquals(List.of(ReinforcementKind.DOWEL),
                 bench.job().reinforcement().stream().map(Reinforcement::kind).toList(), "chosen, not only shown");
-        robot.push(KeyCode.CONTROL, KeyCode.K).write("waterproof pva").push(KeyCode.ENTER);
+        maker.push(KeyCode.CONTROL, KeyCode.K).write("waterproof pva").push(KeyCode.ENTER);
         settle();
         assertEquals(Station.GLUE_UP, bench.station().get());
         assertEquals("waterproof PVA", bench.job().glueUp().glue().name());
-        robot.push(KeyCode.CONTROL, KeyCode.K).write("xyzzy");
-        assertTrue(read(robot, "#finder").contains("Nothing here is called “xyzzy”"), read(robot, "#finder"));
-        robot.push(KeyCode.ENTER);
+        maker.push(KeyCode.CONTROL, KeyCode.K).write("xyzzy");
+        assertTrue(read("#finder").contains("Nothing here is called “xyzzy”"), read("#finder"));
+        maker.push(KeyCode.ENTER);
         settle();
-        assertFalse(isShown(robot, "#finder"));
+        assertFalse(isShown("#finder"));
     }
 
     @Test
-    void anythingIsFoundByTyping(FxRobot robot) {
+    void anythingIsFoundByTyping() {
         settle();
-        robot.push(KeyCode.CONTROL, KeyCode.K);
+        maker.push(KeyCode.CONTROL, KeyCode.K);
         settle();
-        robot.write("thickn");
-        robot.push(KeyCode.ENTER);
+        maker.write("thickn");
+        maker.push(KeyCode.ENTER);
         settle();
         settle();
         assertEquals(Station.SECTION, bench.station().get());
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("22");
-        robot.push(KeyCode.ENTER);
+        maker.push(KeyCode.CONTROL, KeyCode.A);
+        maker.write("22");
+        maker.push(KeyCode.ENTER);
         settle();
         assertEquals(Length.mm(22), bench.job().section().thickness());
     }
 
     @Test
-    void aNewJobIsBlankAndItsEmptyRackSaysWhatToDo(FxRobot robot) throws Exception {
+    void aNewJobIsBlankAndItsEmptyRackSaysWhatToDo() throws Exception {
         settle();
-        robot.clickOn("#blank");
+        maker.clickOn("#blank");
         settle();
-        at(robot, KeyCode.DIGIT5);
-        assertTrue(read(robot, "#finding-stock-short").contains("no sticks on the rack yet"));
-        robot.clickOn("#remedy-stock-short");
+        at(KeyCode.DIGIT5);
+        assertTrue(read("#finding-stock-short").contains("no sticks on the rack yet"));
+        maker.clickOn("#remedy-stock-short");
         settle();
         assertTrue(bench.currentPlan().canBeMade());
         Path file = bench.file();
         assertTrue(file.startsWith(folder.resolve("data/jobs")));
-        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> Files.exists(file)
+        Maker.await(5, () -> Files.exists(file)
                 && JobFile.read(file).job().stock().sticks().size() == 1);
     }
 
     @Test
-    void aFileThatIsNoJobLeavesTheBenchAsItWas(FxRobot robot) throws Exception {
+    void aFileThatIsNoJobLeavesTheBenchAsItWas() throws Exception {
         Path noise = Files.writeString(folder.resolve("noise.json"), "{ \"format\": \"something else\" }");
-        robot.interact(() -> bench.open(noise));
+        maker.interact(() -> bench.open(noise));
         settle();
         assertEquals("Tide chart, sheet 3", bench.job().title());
-        String said = read(robot, "#notice-text");
+        String said = read("#notice-text");
         assertTrue(said.contains("noise.json") && said.contains("line 1, format"), said);
     }
 
     @Test
-    void aStickGivesItsLargestFrame(FxRobot robot) {
-        at(robot, KeyCode.DIGIT5);
-        robot.clickOn("#thing-stick-0");
+    void aStickGivesItsLargestFrame() {
+        at(KeyCode.DIGIT5);
+        maker.clickOn("#thing-stick-0");
         settle();
-        robot.clickOn("#largest-frame");
+        maker.clickOn("#largest-frame");
         settle();
         assertTrue(bench.canUndo().get());
         double used = 2 * (bench.currentPlan().sizes().outside().width().toMm()

@@ -38,12 +38,9 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A test that drives the real window with mouse and keys. It opens with the demo shop in a home of its own. */
-@ExtendWith({ApplicationExtension.class, ScreenOnFailure.class})
+@ExtendWith(ScreenOnFailure.class)
 @SuppressWarnings("NullAway.Init")
 abstract class WindowTest {
     private static final DiskWatch DISK = new DiskWatch();
@@ -59,11 +56,21 @@ abstract class WindowTest {
     private volatile boolean opened;
     private volatile boolean plannedAtTheWindow;
 
-    /**
-     * Each test class calls this from a start method of its own, where the test framework looks for it. The stage that is
-     * given there is the same for all tests of a process, and would keep all their windows; each has one of its own.
-     */
-    final void open(Stage first) throws Exception {
+    final Maker maker = new Maker(this::settle);
+
+    /** Each test has a window of its own, in a shop of its own. Keys go where they are seen to go once the window has them. */
+    @BeforeEach
+    final void atTheWindow() throws Exception {
+        Maker.open(this::open);
+        Maker.await(20, () -> stage.isFocused());
+    }
+
+    /** Whether the window is one of the smallest screen that everything must fit. */
+    boolean isSmall() {
+        return false;
+    }
+
+    private void open() throws IOException {
         stage = new Stage();
         folder = Files.createTempDirectory("neat-corner-test");
         bench = newBench();
@@ -75,19 +82,10 @@ abstract class WindowTest {
         watch.watch(stage.getScene());
         DISK.begin();
         opened = true;
-    }
-
-    /** The keys go where they are seen to go once the window has them. */
-    @BeforeEach
-    final void atTheWindow() throws Exception {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> stage.isFocused());
-    }
-
-    /** As the other, in a window of the smallest screen that everything must fit. */
-    final void openSmall(Stage first) throws Exception {
-        open(first);
-        stage.setWidth(1280);
-        stage.setHeight(800);
+        if (isSmall()) {
+            stage.setWidth(1280);
+            stage.setHeight(800);
+        }
     }
 
     final Workbench newBench() {
@@ -103,13 +101,14 @@ abstract class WindowTest {
 
     @AfterEach
     void leave() {
+        maker.letGo();
         assertFalse(plannedAtTheWindow, "plans are worked out away from the window's thread");
         DISK.end();
         Platform.runLater(() -> {
             stage.hide();
             bench.premises().close();
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        Maker.awaitThread();
     }
 
     @AfterAll
@@ -129,7 +128,7 @@ abstract class WindowTest {
             if (System.nanoTime() > until) {
                 throw new AssertionError("the window does not come to rest");
             }
-            still = WaitForAsyncUtils.waitForAsyncFx(10_000, this::isStill) ? still + 1 : 0;
+            still = Maker.ask(this::isStill) ? still + 1 : 0;
         }
     }
 
@@ -171,8 +170,8 @@ abstract class WindowTest {
     }
 
     /** What the maker reads in a node: all its labels, in order. */
-    static String read(FxRobot robot, String query) {
-        return read(robot.lookup(query).query());
+    String read(String query) {
+        return read(maker.node(query));
     }
 
     static String read(Node node) {
@@ -199,26 +198,26 @@ abstract class WindowTest {
         }
     }
 
-    static boolean isShown(FxRobot robot, String query) {
-        return robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent();
+    boolean isShown(String query) {
+        return maker.find(query).filter(Node::isVisible).isPresent();
     }
 
-    void type(FxRobot robot, String tag, String text) {
-        robot.clickOn(tag);
+    void type(String tag, String text) {
+        maker.clickOn(tag);
         settle();
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write(text);
-        robot.push(KeyCode.ENTER);
+        maker.push(KeyCode.CONTROL, KeyCode.A);
+        maker.write(text);
+        maker.push(KeyCode.ENTER);
         settle();
     }
 
     /** Opens a card and presses a part of it. */
-    void inCard(FxRobot robot, String button, String part) {
-        robot.clickOn(button);
+    void inCard(String button, String part) {
+        maker.clickOn(button);
         settle();
-        robot.clickOn(part);
+        maker.clickOn(part);
         settle();
-        robot.push(KeyCode.ESCAPE);
+        maker.push(KeyCode.ESCAPE);
         settle();
     }
 
@@ -226,8 +225,8 @@ abstract class WindowTest {
         return KeyCode.valueOf("DIGIT" + (station.ordinal() + 1));
     }
 
-    void at(FxRobot robot, KeyCode digit) {
-        robot.push(KeyCode.CONTROL, digit);
+    void at(KeyCode digit) {
+        maker.push(KeyCode.CONTROL, digit);
         settle();
     }
 }

@@ -8,12 +8,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.shell.MainWindow;
@@ -22,24 +22,17 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Several windows: of one job, of two, in one shop. */
 class WindowsTest extends WindowTest {
 
-    @Start
-    void start(Stage first) throws Exception {
-        open(first);
-    }
 
-    private Stage second(FxRobot robot) {
+    private Stage second() {
         settle();
-        robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
+        maker.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
         settle();
         settle();
-        return robot.listWindows().stream().filter(Stage.class::isInstance).map(Stage.class::cast)
+        return Window.getWindows().stream().filter(Stage.class::isInstance).map(Stage.class::cast)
                 .filter(each -> each != stage && each.isShowing()).findFirst().orElseThrow();
     }
 
@@ -55,38 +48,38 @@ class WindowsTest extends WindowTest {
         };
     }
 
-    private void ask(FxRobot robot, Stage window, KeyCode... keys) {
-        robot.interact(window::requestFocus);
+    private void ask(Stage window, KeyCode... keys) {
+        maker.interact(window::requestFocus);
         settle();
-        robot.push(keys);
+        maker.push(keys);
         settle();
     }
 
-    private void close(FxRobot robot, Stage window) {
-        robot.interact(() -> window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST)));
+    private void close(Stage window) {
+        maker.interact(() -> window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST)));
         settle();
     }
 
     @Test
-    void twoWindowsShowOneJobAndWhatIsDoneInOneIsSeenInTheOther(FxRobot robot) {
-        robot.interact(() -> stage.setWidth(1100));
-        Stage second = second(robot);
+    void twoWindowsShowOneJobAndWhatIsDoneInOneIsSeenInTheOther() {
+        maker.interact(() -> stage.setWidth(1100));
+        Stage second = second();
         assertEquals("Tide chart, sheet 3 – Neat Corner", second.getTitle());
         assertEquals(stage.getX() + 36, second.getX(), "beside the first, not over it");
         assertEquals(stage.getWidth(), second.getWidth());
-        ask(robot, second, KeyCode.CONTROL, KeyCode.DIGIT5);
+        ask(second, KeyCode.CONTROL, KeyCode.DIGIT5);
         assertEquals(Station.STICKS, bench(second).station().get());
         assertEquals(Station.OPENING, bench.station().get(), "each has its own station");
-        robot.interact(() -> ((Button) second.getScene().lookup("#sticks-more")).fire());
-        robot.interact(() -> second.getScene().lookup("#field-end-trim").requestFocus());
-        robot.write("21", 0).push(KeyCode.ENTER);
+        maker.interact(() -> ((Button) second.getScene().lookup("#sticks-more")).fire());
+        maker.interact(() -> second.getScene().lookup("#field-end-trim").requestFocus());
+        maker.write("21", 0).push(KeyCode.ENTER);
         settle();
         assertEquals(Length.mm(21), bench.currentPlan().job().stock().endTrim());
         assertEquals(bench.currentPlan(), bench(second).currentPlan(), "one plan, worked out once");
-        ask(robot, stage, KeyCode.CONTROL, KeyCode.Z);
+        ask(stage, KeyCode.CONTROL, KeyCode.Z);
         assertNotEquals(Length.mm(21), bench(second).job().stock().endTrim());
         assertFalse(bench(second).canUndo().get());
-        robot.interact(() -> {
+        maker.interact(() -> {
             bench.change("title", job -> job.withTitle("chart for the hall"));
             assertEquals("chart for the hall", bench(second).job().title());
         });
@@ -96,83 +89,83 @@ class WindowsTest extends WindowTest {
     }
 
     @Test
-    void eachWindowHasAJobOfItsOwnAndTheShopIsOne(FxRobot robot) {
-        Stage second = second(robot);
+    void eachWindowHasAJobOfItsOwnAndTheShopIsOne() {
+        Stage second = second();
         Path first = bench.file();
         int benches = bench.shop().bench();
-        robot.interact(() -> bench(second).open(demo("storm-painting")));
+        maker.interact(() -> bench(second).open(demo("storm-painting")));
         settle();
         assertEquals(first, bench.file());
         assertEquals("Storm painting on panel", text(second, "#title"));
-        robot.interact(() -> bench(second).changeShop("places", shop -> shop.withPlaces(benches + 2, shop.drying())));
+        maker.interact(() -> bench(second).changeShop("places", shop -> shop.withPlaces(benches + 2, shop.drying())));
         settle();
         assertEquals(benches + 2, bench.shop().bench());
         assertEquals(benches + 2, bench.currentPlan().shop().bench());
     }
 
     @Test
-    void unitsAndDarkAreOfAllWindows(FxRobot robot) {
-        Stage second = second(robot);
-        robot.interact(() -> bench(second).setUnits(Units.INCHES));
+    void unitsAndDarkAreOfAllWindows() {
+        Stage second = second();
+        maker.interact(() -> bench(second).setUnits(Units.INCHES));
         settle();
         assertEquals(Units.INCHES, bench.notation().get().units());
-        robot.interact(second::requestFocus);
-        robot.clickOn(second.getScene().lookup("#preferences"));
+        maker.interact(second::requestFocus);
+        maker.clickOn(second.getScene().lookup("#preferences"));
         settle();
-        robot.clickOn("Dark");
+        maker.clickOn("Dark");
         settle();
         assertTrue(stage.getScene().getRoot().getStyleClass().contains("dark"));
         assertTrue(second.getScene().getRoot().getStyleClass().contains("dark"));
     }
 
     @Test
-    void aClosedWindowHearsNothingAndItsJobStaysOpen(FxRobot robot) throws Exception {
-        Stage second = second(robot);
+    void aClosedWindowHearsNothingAndItsJobStaysOpen() throws Exception {
+        Stage second = second();
         Workbench closed = bench(second);
-        robot.interact(() -> closed.change("title", job -> job.withTitle("from the second")));
-        ask(robot, second, KeyCode.CONTROL, KeyCode.W);
+        maker.interact(() -> closed.change("title", job -> job.withTitle("from the second")));
+        ask(second, KeyCode.CONTROL, KeyCode.W);
         assertFalse(second.isShowing());
         assertTrue(stage.isShowing());
         settle();
         assertEquals("from the second", bench.job().title());
         assertEquals("from the second", JobFile.read(bench.file()).job().title());
-        robot.interact(() -> bench.change("title", job -> job.withTitle("after it")));
+        maker.interact(() -> bench.change("title", job -> job.withTitle("after it")));
         settle();
         assertEquals("from the second", closed.currentPlan().job().title(), "it hears of nothing any more");
-        robot.interact(bench::undo);
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals("Tide chart, sheet 3", bench.job().title(), "what was done there can be undone here");
     }
 
     @Test
-    void theLastWindowStaysForWhatIsNotKeptInAnother(FxRobot robot) throws Exception {
-        Stage second = second(robot);
+    void theLastWindowStaysForWhatIsNotKeptInAnother() throws Exception {
+        Stage second = second();
         Path elsewhere = Files.createDirectories(folder.resolve("stick"));
         JobFile.of(bench.job()).write(elsewhere.resolve("job.json"));
-        robot.interact(() -> bench(second).open(elsewhere.resolve("job.json")));
+        maker.interact(() -> bench(second).open(elsewhere.resolve("job.json")));
         settle();
         Files.move(elsewhere, folder.resolve("pulled out"));
-        robot.interact(() -> bench(second).change("title", job -> job.withTitle("afloat")));
+        maker.interact(() -> bench(second).change("title", job -> job.withTitle("afloat")));
         settle();
         assertTrue(text(second, "#notice-text").contains("This job is not being kept"));
         assertTrue(text(stage, "#notice-text").contains("“afloat” is not being kept"));
-        close(robot, second);
+        close(second);
         assertFalse(second.isShowing());
-        close(robot, stage);
+        close(stage);
         assertTrue(stage.isShowing());
         assertTrue(text(stage, "#notice-text").contains("The window stays open for it."));
         Files.createDirectories(elsewhere);
-        robot.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> !stage.isShowing());
+        maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        Maker.await(10, () -> !stage.isShowing());
         assertEquals("afloat", JobFile.read(elsewhere.resolve("job.json")).job().title());
     }
 
     @Test
-    void aWaitThatIsOverIsSaidInTheWindowThatWasUsedLast(FxRobot robot) {
-        Stage second = second(robot);
-        robot.interact(() -> bench(second).timers().start("glue", Duration.ZERO));
-        robot.interact(() -> {
+    void aWaitThatIsOverIsSaidInTheWindowThatWasUsedLast() {
+        Stage second = second();
+        maker.interact(() -> bench(second).timers().start("glue", Duration.ZERO));
+        maker.interact(() -> {
             second.requestFocus();
             bench(second).tick();
         });

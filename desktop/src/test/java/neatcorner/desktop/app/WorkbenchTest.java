@@ -7,11 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.StationSpec;
@@ -24,29 +22,22 @@ import neatcorner.plan.Edit;
 import neatcorner.plan.Level;
 import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The job on the bench: edits, undo, files that change or vanish; and finding things by typing. */
 class WorkbenchTest extends WindowTest {
 
-    @Start
-    void start(Stage opened) throws Exception {
-        open(opened);
-    }
 
     private Path file() {
         return bench.file();
     }
 
-    private void edit(FxRobot robot, Job job) {
-        robot.interact(() -> edit(job));
+    private void changed(Job job) {
+        maker.interact(() -> edit(job));
         settle();
     }
 
     private void waitForNotice(String words) throws Exception {
-        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> {
+        Maker.await(5, () -> {
             Notice notice = bench.notice().get();
             return notice != null && notice.text().contains(words);
         });
@@ -54,20 +45,20 @@ class WorkbenchTest extends WindowTest {
     }
 
     @Test
-    void undoHasNoEndAndRedoGoesBack(FxRobot robot) {
+    void undoHasNoEndAndRedoGoesBack() {
         Job first = bench.job();
         for (int i = 1; i <= 150; i++) {
             int clearance = i;
-            robot.interact(() -> edit(bench.job().withClearance(Length.mm(clearance / 10.0))));
+            maker.interact(() -> edit(bench.job().withClearance(Length.mm(clearance / 10.0))));
         }
-        robot.interact(() -> {
+        maker.interact(() -> {
             for (int i = 0; i < 200; i++) {
                 bench.undo();
             }
         });
         assertEquals(first, bench.job());
         assertFalse(bench.canUndo().get());
-        robot.interact(() -> {
+        maker.interact(() -> {
             for (int i = 0; i < 200; i++) {
                 bench.redo();
             }
@@ -77,59 +68,59 @@ class WorkbenchTest extends WindowTest {
     }
 
     @Test
-    void aNewEditForgetsWhatWasUndone(FxRobot robot) {
+    void aNewEditForgetsWhatWasUndone() {
         Job first = bench.job();
-        edit(robot, first.withTitle("one"));
-        robot.interact(bench::undo);
-        edit(robot, first.withTitle("two"));
+        changed(first.withTitle("one"));
+        maker.interact(bench::undo);
+        changed(first.withTitle("two"));
         assertFalse(bench.canRedo().get());
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         assertEquals(first, bench.job());
     }
 
     @Test
-    void anEditThatChangesNothingIsNone(FxRobot robot) {
-        edit(robot, bench.job());
+    void anEditThatChangesNothingIsNone() {
+        changed(bench.job());
         assertFalse(bench.canUndo().get());
     }
 
     /** Makers say "clamps" and mean the glue-up; what a station shows in place of its drawing has a name of its own. */
     @Test
-    void theFinderKnowsWhatMakersCallAStationAndWhatItShows(FxRobot robot) {
+    void theFinderKnowsWhatMakersCallAStationAndWhatItShows() {
         settle();
-        take(robot, "drying");
+        take("drying");
         assertEquals(Station.GLUE_UP, bench.station().get());
-        take(robot, "rough boards");
+        take("rough boards");
         assertEquals(Station.STICKS, bench.station().get());
-        assertTrue(robot.lookup("#wood-boards").queryAs(ToggleButton.class).isSelected());
-        take(robot, "dry fit");
+        assertTrue(maker.node("#wood-boards", ToggleButton.class).isSelected());
+        take("dry fit");
         assertEquals(Station.SAW, bench.station().get());
-        assertTrue(robot.lookup("#saw-dry-fit").queryAs(ToggleButton.class).isSelected());
+        assertTrue(maker.node("#saw-dry-fit", ToggleButton.class).isSelected());
     }
 
-    private void take(FxRobot robot, String what) {
-        find(robot, what);
-        robot.push(KeyCode.ENTER);
+    private void take(String what) {
+        find(what);
+        maker.push(KeyCode.ENTER);
         settle();
     }
 
     /** Each thing that the finder leads to is there, at each station. */
     @Test
-    void everyModeOfEveryStationHasItsButton(FxRobot robot) {
+    void everyModeOfEveryStationHasItsButton() {
         for (StationSpec spec : Stations.ALL) {
-            robot.interact(() -> bench.station().set(spec.station()));
+            maker.interact(() -> bench.station().set(spec.station()));
             settle();
             for (StationSpec.Mode mode : spec.modes()) {
-                assertTrue(robot.lookup("#" + mode.button()).tryQuery().isPresent(), mode.title());
+                assertTrue(maker.find("#" + mode.button()).isPresent(), mode.title());
             }
         }
     }
 
     @Test
-    void aPreviewIsShownButNotKept(FxRobot robot) throws Exception {
+    void aPreviewIsShownButNotKept() throws Exception {
         String before = Files.readString(file());
         Job job = bench.job();
-        robot.interact(() -> bench.preview(Edit.job(now -> now.withClearance(Length.mm(9)))));
+        maker.interact(() -> bench.preview(Edit.job(now -> now.withClearance(Length.mm(9)))));
         settle();
         assertEquals(Length.mm(9), bench.currentPlan().job().clearance());
         assertEquals(job, bench.job());
@@ -137,82 +128,82 @@ class WorkbenchTest extends WindowTest {
     }
 
     @Test
-    void aFileChangedBehindItsBackIsNotWrittenOverAndTheMakerChooses(FxRobot robot) throws Exception {
+    void aFileChangedBehindItsBackIsNotWrittenOverAndTheMakerChooses() throws Exception {
         settle();
         Job theirs = bench.job().withTitle("Theirs");
         JobFile.of(theirs).write(file());
-        edit(robot, bench.job().withTitle("Mine"));
+        changed(bench.job().withTitle("Mine"));
         waitForNotice("Another program has changed");
         assertEquals("Theirs", JobFile.read(file()).job().title());
-        robot.clickOn("Keep mine");
-        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> JobFile.read(file()).job().title().equals("Mine"));
+        maker.clickOn("Keep mine");
+        Maker.await(5, () -> JobFile.read(file()).job().title().equals("Mine"));
         JobFile.of(theirs).write(file());
-        edit(robot, bench.job().withClearance(Length.mm(2)));
+        changed(bench.job().withClearance(Length.mm(2)));
         waitForNotice("Another program has changed");
-        robot.clickOn("Take theirs");
+        maker.clickOn("Take theirs");
         settle();
         assertEquals("Theirs", bench.job().title());
     }
 
     @Test
-    void aJobWhoseFolderIsGoneIsKeptInTheWindow(FxRobot robot) throws Exception {
+    void aJobWhoseFolderIsGoneIsKeptInTheWindow() throws Exception {
         Path elsewhere = Files.createDirectories(folder.resolve("stick"));
         JobFile.of(bench.job()).write(elsewhere.resolve("job.json"));
-        robot.interact(() -> bench.open(elsewhere.resolve("job.json")));
+        maker.interact(() -> bench.open(elsewhere.resolve("job.json")));
         settle();
         Files.delete(elsewhere.resolve("job.json"));
         Files.delete(elsewhere);
-        edit(robot, bench.job().withTitle("Afloat"));
+        changed(bench.job().withTitle("Afloat"));
         waitForNotice("This job is not being kept");
         assertEquals("Afloat", bench.job().title());
         Files.createDirectories(elsewhere);
-        edit(robot, bench.job().withTitle("Ashore"));
-        WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> bench.notice().get() == null);
+        changed(bench.job().withTitle("Ashore"));
+        Maker.await(5, () -> bench.notice().get() == null);
         assertEquals("Ashore", JobFile.read(elsewhere.resolve("job.json")).job().title());
     }
 
     @Test
-    void aCopyIsWrittenOrTheReasonIsSaid(FxRobot robot) throws Exception {
-        robot.interact(() -> bench.files().copy(bench.document().get().content(), folder.resolve("copy.json")));
+    void aCopyIsWrittenOrTheReasonIsSaid() throws Exception {
+        maker.interact(() -> bench.files().copy(bench.document().get().content(), folder.resolve("copy.json")));
         settle();
-        assertTrue(read(robot, "#notice-text").contains("A copy is in"));
+        assertTrue(read("#notice-text").contains("A copy is in"));
         assertEquals(bench.job(), JobFile.read(folder.resolve("copy.json")).job());
-        robot.interact(() -> bench.files().copy(bench.document().get().content(),
+        maker.interact(() -> bench.files().copy(bench.document().get().content(),
                 folder.resolve("none").resolve("copy.json")));
         settle();
-        assertTrue(read(robot, "#notice-text").contains("could not be written"));
-        robot.clickOn("Close");
+        assertTrue(read("#notice-text").contains("could not be written"));
+        maker.clickOn("Close");
         settle();
         assertNull(bench.notice().get());
     }
 
     @Test
-    void aFileThatIsNotThereLeavesTheBenchAlone(FxRobot robot) {
+    void aFileThatIsNotThereLeavesTheBenchAlone() {
         Job before = bench.job();
-        robot.interact(() -> bench.open(folder.resolve("nowhere.json")));
+        maker.interact(() -> bench.open(folder.resolve("nowhere.json")));
         settle();
         assertEquals(before, bench.job());
-        assertTrue(read(robot, "#notice-text").contains("There is no file"));
+        assertTrue(read("#notice-text").contains("There is no file"));
     }
 
     @Test
-    void fiveHundredFramesArePlannedAwayFromTheWindow(FxRobot robot) throws Exception {
+    void fiveHundredFramesArePlannedAwayFromTheWindow() throws Exception {
         Job many = bench.job().withQuantity(400);
-        robot.interact(() -> {
+        maker.interact(() -> {
             edit(many);
             assertEquals(2, bench.currentPlan().job().quantity());
         });
         settle();
         assertEquals(400, bench.currentPlan().job().quantity());
-        robot.interact(bench::undo);
+        maker.interact(bench::undo);
         settle();
         assertEquals(2, bench.currentPlan().job().quantity());
         assertFalse(bench.busy().get());
     }
 
     @Test
-    void theFirstStartOpensTheDemoAndALaterOneTheLastJob(FxRobot robot) {
-        robot.interact(bench::newJob);
+    void theFirstStartOpensTheDemoAndALaterOneTheLastJob() {
+        maker.interact(bench::newJob);
         settle();
         Path own = file();
         assertTrue(Files.exists(own));
@@ -222,71 +213,71 @@ class WorkbenchTest extends WindowTest {
         again.premises().close();
     }
 
-    private void find(FxRobot robot, String words) {
-        robot.push(KeyCode.CONTROL, KeyCode.K);
+    private void find(String words) {
+        maker.push(KeyCode.CONTROL, KeyCode.K);
         settle();
-        robot.write(words);
+        maker.write(words);
         settle();
     }
 
     @Test
-    void theFinderTakesARemedyAWoodAJobAndADeed(FxRobot robot) {
+    void theFinderTakesARemedyAWoodAJobAndADeed() {
         settle();
-        find(robot, "walnut");
-        robot.push(KeyCode.ENTER);
+        find("walnut");
+        maker.push(KeyCode.ENTER);
         settle();
         assertEquals("black walnut", bench.job().section().wood().name());
-        find(robot, "2700");
-        robot.push(KeyCode.ENTER);
+        find("2700");
+        maker.push(KeyCode.ENTER);
         settle();
         assertTrue(bench.currentPlan().findings().stream().noneMatch(f -> f.code().equals("stock.split-frame")));
-        find(robot, "inches");
-        robot.push(KeyCode.ENTER);
+        find("inches");
+        maker.push(KeyCode.ENTER);
         settle();
         assertEquals(Units.INCHES, bench.notation().get().units());
-        find(robot, "storm painting");
-        robot.push(KeyCode.ENTER);
+        find("storm painting");
+        maker.push(KeyCode.ENTER);
         settle();
         assertTrue(bench.job().title().contains("torm"), bench.job().title());
     }
 
     @Test
-    void theFinderIsWalkedWithArrowsAndLeftWithEscape(FxRobot robot) {
+    void theFinderIsWalkedWithArrowsAndLeftWithEscape() {
         settle();
-        find(robot, "station");
-        ListView<?> list = robot.lookup("#finder .list-view").queryAs(ListView.class);
+        find("station");
+        ListView<?> list = maker.node("#finder .list-view", ListView.class);
         assertEquals(Station.values().length, list.getItems().size());
-        robot.push(KeyCode.DOWN).push(KeyCode.DOWN).push(KeyCode.UP).push(KeyCode.ENTER);
+        maker.push(KeyCode.DOWN).push(KeyCode.DOWN).push(KeyCode.UP).push(KeyCode.ENTER);
         settle();
         assertEquals(Station.values()[1], bench.station().get());
-        find(robot, "zzz");
+        find("zzz");
         assertTrue(list.getItems().isEmpty());
-        robot.push(KeyCode.ENTER);
+        maker.push(KeyCode.ENTER);
         settle();
-        find(robot, "saw");
-        robot.push(KeyCode.ESCAPE);
+        find("saw");
+        maker.push(KeyCode.ESCAPE);
         settle();
-        assertFalse(isShown(robot, "#finder"));
+        assertFalse(isShown("#finder"));
         assertEquals(Station.values()[1], bench.station().get());
     }
 
     @Test
-    void aFieldOfTheSawIsFoundAtTheSaw(FxRobot robot) {
+    void aFieldOfTheSawIsFoundAtTheSaw() {
         settle();
-        find(robot, "kerf");
-        robot.push(KeyCode.ENTER);
+        find("kerf");
+        maker.push(KeyCode.ENTER);
         settle();
         assertEquals(Station.SAW, bench.station().get());
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("2.2").push(KeyCode.ENTER);
+        maker.push(KeyCode.CONTROL, KeyCode.A);
+        maker.write("2.2").push(KeyCode.ENTER);
         settle();
         assertEquals(Length.mm(2.2), bench.job().saw().kerf());
     }
 
     @Test
-    void theBlankJobCanBeMadeOnceThereAreSticks(FxRobot robot) {
+    void theBlankJobCanBeMadeOnceThereAreSticks() {
         assertEquals(Length.inches(0.25), Defaults.blank(Units.INCHES).section().rabbet().width());
-        robot.interact(bench::newJob);
+        maker.interact(bench::newJob);
         settle();
         assertFalse(bench.currentPlan().canBeMade());
         assertTrue(bench.currentPlan().findings().stream().filter(f -> f.level() != Level.NOTE)
