@@ -37,11 +37,14 @@ public final class OtherSystem {
 
     /** The job with the nearest sizes that a shop of that system would use. */
     public static Job nearestIn(Units units, Job job, Shop shop) {
-        Job now = job.withUnits(units);
-        for (Field field : chosen(plan(now, shop))) {
-            now = field.edit(nearest(units, field.in(plan(now, shop)))).of(now, shop);
+        Plan now = plan(job.withUnits(units), shop);
+        for (Field field : chosen(now)) {
+            Job next = field.edit(nearest(units, field.in(now))).of(now.job(), shop);
+            if (!next.equals(now.job())) {
+                now = plan(next, shop);
+            }
         }
-        return now;
+        return now.job();
     }
 
     /** What {@link #nearestIn} would change, in the order of the work. */

@@ -19,7 +19,9 @@ import neatcorner.desktop.draw.ModeTiles;
 import neatcorner.desktop.draw.Palette;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.Templates;
+import neatcorner.job.Geometry;
 import neatcorner.job.Job;
+import neatcorner.job.PlacedRing;
 import neatcorner.job.Reshape;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -28,7 +30,6 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.plan.Plan;
-import neatcorner.planner.Planner;
 import neatcorner.station.shape.ShapeFields;
 import neatcorner.station.shape.ShapePictures;
 
@@ -178,9 +179,8 @@ final class ShapeTools {
 
     /** A free outline with the corners there are; of a curve, with those of the box round it. */
     private static Job free(Job job) {
-        boolean plannable = Planner.plan(job).contours() != null
-                && job.outline().shape().isStraight();
-        Job straight = plannable ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
+        boolean sound = PlacedRing.frame(Geometry.of(job)).contours() != null;
+        Job straight = sound && job.outline().shape().isStraight() ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
         return new Reshape(straight, false).freed();
     }
 

@@ -1,0 +1,255 @@
+package neatcorner.member;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Collections;
+import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.outline.Contours;
+import neatcorner.outline.Loop;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.Piece;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.wood.Species;
+import org.junit.jupiter.api.Test;
+
+/**
+ * What belongs to a frame, where a rule would find it: sight 400 × 300 from the origin, a rabbet 8 wide, sides 40 wide, so 480 ×
+ * 380 outside.
+ */
+class PlacedTest {
+    private static final double NEAR = 0.01;
+    private static final Species PINE = Species.named("pine");
+    private static final Outline RECTANGLE = Outline.of(new Shape.Rectangle());
+    private static final Ground GROUND = ground(8);
+
+    private static Ground ground(double rabbet) {
+        Loop sight = new Loop(List.of(new Vertex(0, 0), new Vertex(400, 0), new Vertex(400, 300), new Vertex(0, 300)));
+        Section section = new Section(PINE, Length.mm(40), Length.mm(20),
+                rabbet == 0 ? Rabbet.NONE : Rabbet.plain(Length.mm(rabbet), Length.mm(10)));
+        return new Ground(Contours.straight(sight, rabbet, Collections.nCopies(4, Length.mm(40))), RECTANGLE, section);
+    }
+
+    private static MadeMember placed(MemberKind kind, double width, double thickness) {
+        return Placing.of(member(kind, width, thickness), GROUND);
+    }
+
+    private static Member member(MemberKind kind, double width, double thickness) {
+        return new Member("it", "", kind, PINE, Length.mm(width), Length.mm(thickness));
+    }
+
+    private static MadeMember fits(MadeMember made) {
+        assertNull(made.fault(), made.member().kind()::title);
+        return made;
+    }
+
+    private static double area(List<Vertex> shape) {
+        double twice = 0;
+        for (int i = 0; i < shape.size(); i++) {
+            Vertex a = shape.get(i);
+            Vertex b = shape.get((i + 1) % shape.size());
+            twice += a.x() * b.y() - b.x() * a.y();
+        }
+        return Math.abs(twice / 2);
+    }
+
+    private static double area(MadeMember made) {
+        return made.shapes().stream().flatMap(shape -> shape.parts().stream()).mapToDouble(PlacedTest::area).sum();
+    }
+
+    private static double[] box(MadeMember.Shape shape) {
+        return new double[]{shape.outline().stream().mapToDouble(Vertex::x).min().orElseThrow(),
+            shape.outline().stream().mapToDouble(Vertex::y).min().orElseThrow(),
+            shape.outline().stream().mapToDouble(Vertex::x).max().orElseThrow(),
+            shape.outline().stream().mapToDouble(Vertex::y).max().orElseThrow()};
+    }
+
+    private static void isBox(double left, double top, double right, double bottom, MadeMember.Shape shape) {
+        double[] box = box(shape);
+        assertEquals(left, box[0], NEAR, "left");
+        assertEquals(top, box[1], NEAR, "top");
+        assertEquals(right, box[2], NEAR, "right");
+        assertEquals(bottom, box[3], NEAR, "bottom");
+    }
+
+    /** Upright slats 30 wide every 60: five show 270 of the 300 from the first's top to the last's foot, 15 are left at each end. */
+    @Test
+    void slatsAreSetOutFromTheMiddle() {
+        MadeMember slats = fits(placed(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ZERO), 30, 8));
+        assertEquals(5, slats.count());
+        assertEquals(Length.mm(400 + 2 * 12), slats.length());
+        assertEquals(5, slats.pieces().size());
+        assertEquals("it 3", slats.pieces().get(2).name());
+        isBox(0, 15, 400, 45, slats.shapes().getFirst());
+        isBox(0, 255, 400, 285, slats.shapes().getLast());
+        assertEquals(5 * 424 * 30 * 8, slats.volume(), NEAR);
+        MadeMember tilted = fits(placed(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ofDegrees(90)), 30, 8));
+        assertEquals(8, box(tilted.shapes().getFirst())[3] - box(tilted.shapes().getFirst())[1], NEAR, "seen on edge");
+        assertNotNull(placed(new MemberKind.Slats(Length.mm(40), Length.mm(60), Angle.ZERO), 30, 8).fault(),
+                "a groove through the side");
+        assertNull(placed(new MemberKind.Slats(Length.mm(39), Length.mm(60), Angle.ZERO), 30, 8).fault());
+        assertNotNull(placed(new MemberKind.Slats(Length.mm(12), Length.ZERO, Angle.ZERO), 30, 8).fault());
+        assertNotNull(placed(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ZERO), 301, 8).fault());
+        assertEquals(1, fits(placed(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ZERO), 300, 8)).count());
+    }
+
+    /** Behind the rabbet it is 416 × 316; without one, 400 × 300. */
+    @Test
+    void aBarReachesFromWallToWall() {
+        MadeMember level = fits(placed(new MemberKind.Bar(false, 0.5, Length.mm(1)), 50, 18));
+        assertEquals(Length.mm(416 - 2), level.length());
+        isBox(-8 + 1, 150 - 25, 408 - 1, 150 + 25, level.shapes().getFirst());
+        assertEquals(area(level) * 18, level.volume(), NEAR);
+        MadeMember upright = fits(placed(new MemberKind.Bar(true, 0.25, Length.mm(1)), 50, 18));
+        assertEquals(Length.mm(316 - 2), upright.length());
+        isBox(-8 + 104 - 25, -8 + 1, -8 + 104 + 25, 308 - 1, upright.shapes().getFirst());
+        MadeMember first = fits(placed(new MemberKind.Bar(true, 0, Length.ZERO), 50, 18));
+        isBox(-8, -8, 42, 308, first.shapes().getFirst());
+        MadeMember last = fits(placed(new MemberKind.Bar(false, 1, Length.ZERO), 50, 18));
+        isBox(-8, 258, 408, 308, last.shapes().getFirst());
+        MadeMember whole = fits(Placing.of(member(new MemberKind.Bar(true, 0.5, Length.ZERO), 50, 18), ground(0)));
+        assertEquals(Length.mm(300), whole.length());
+        assertNotNull(placed(new MemberKind.Bar(true, 0.5, Length.ZERO), 417, 18).fault());
+        assertNotNull(placed(new MemberKind.Bar(true, 0.5, Length.mm(158)), 50, 18).fault());
+        assertEquals(List.of("it"), level.pieces().stream().map(Piece::name).toList());
+    }
+
+    @Test
+    void trianglesAndBlocksSitInAllCorners() {
+        MadeMember triangles = fits(placed(new MemberKind.Triangles(), 60, 6));
+        assertEquals(4, triangles.count());
+        assertEquals(4 * 60 * 60 / 2.0, area(triangles), NEAR);
+        assertEquals(area(triangles) * 6, triangles.volume(), NEAR);
+        isBox(-8, -8, 52, 52, triangles.shapes().getFirst());
+        MadeMember blocks = fits(placed(new MemberKind.Blocks(), 60, 6));
+        assertEquals(4 * 60 * 60, area(blocks), NEAR);
+        assertEquals(area(blocks) * 6, blocks.volume(), NEAR);
+        isBox(348, 248, 408, 308, blocks.shapes().get(2));
+        assertEquals(new MadeMember.Plate(4, Length.mm(60), Length.mm(60)), blocks.plates().getFirst());
+        assertNull(placed(new MemberKind.Blocks(), 158, 6).fault());
+        assertNotNull(placed(new MemberKind.Blocks(), 158.1, 6).fault(), "two of them on a side of 316");
+    }
+
+    @Test
+    void whatStandsOnTopStandsOnWhatIsThere() {
+        MadeMember extension = fits(placed(new MemberKind.Extension(), 90, 20));
+        assertEquals(Length.mm(480), extension.length());
+        isBox(-40, -40 - 90, 440, -40, extension.shapes().getFirst());
+        assertEquals(480 * 90 * 20, extension.volume(), NEAR);
+        Ground higher = Placing.after(extension, GROUND);
+        assertEquals(Length.mm(90), higher.topped());
+        MadeMember head = fits(Placing.of(member(new MemberKind.Head(Length.mm(100)), 50, 20), higher));
+        isBox(-40, -130 - 50 - 100, 440, -130, head.shapes().getFirst());
+        assertEquals(head.volume(), area(head) * 20, head.volume() * 0.002, "its edge is drawn in short lines");
+        double radius = (240.0 * 240 + 100 * 100) / 200;
+        double turn = 2 * Math.asin(240 / radius);
+        assertEquals((480 * 50 + radius * radius / 2 * (turn - Math.sin(turn))) * 20, head.volume(), 1);
+        assertEquals(new MadeMember.Plate(1, Length.mm(480), Length.mm(150)), head.plates().getFirst());
+        Ground arched = Placing.after(head, higher);
+        assertEquals(Length.mm(140), arched.topped());
+        assertEquals(Length.mm(100), arched.shoulder());
+        assertEquals(arched, Placing.after(Placing.of(member(new MemberKind.Blocks(), 60, 6), arched), arched));
+        assertEquals(arched, Placing.after(Placing.of(member(new MemberKind.Extension(), 0, 6), arched), arched),
+                "what has no place is no ground");
+        assertNotNull(Placing.of(member(new MemberKind.Head(Length.mm(241)), 50, 20), GROUND).fault(), "more than a half circle");
+        assertNull(Placing.of(member(new MemberKind.Head(Length.mm(240)), 50, 20), GROUND).fault());
+        assertNotNull(Placing.of(member(new MemberKind.Head(Length.ZERO), 50, 20), GROUND).fault());
+    }
+
+    /** Two sides as high as the frame and a top between them; of three layers, nine sticks a third as thick. */
+    @Test
+    void aTrimBandGoesRoundTheFace() {
+        MadeMember trim = fits(placed(new MemberKind.Trim(3), 30, 9));
+        assertEquals(9, trim.pieces().size());
+        assertEquals(6, trim.pieces().stream().filter(piece -> piece.outer().equals(Length.mm(380))).count());
+        assertEquals(3, trim.pieces().stream().filter(piece -> piece.outer().equals(Length.mm(420))).count());
+        assertEquals(Length.mm(3), trim.member().stick().thickness());
+        assertEquals((2 * 380 + 420) * 30 * 9, trim.volume(), NEAR);
+        assertEquals(trim.volume(), area(trim) * 9, NEAR);
+        assertEquals("it 9", trim.pieces().getLast().name());
+    }
+
+    /** Round the arch of a head its band is a part of a ring: half the angle between them times the difference of squares. */
+    @Test
+    void aTrimBandFollowsAnArch() {
+        Ground arched = Placing.after(Placing.of(member(new MemberKind.Head(Length.mm(100)), 50, 20), GROUND), GROUND);
+        MadeMember trim = fits(Placing.of(member(new MemberKind.Trim(2), 30, 8), arched));
+        assertEquals(4, trim.pieces().size());
+        assertTrue(trim.pieces().stream().allMatch(piece -> piece.outer().equals(Length.mm(380 + 50))));
+        double radius = (240.0 * 240 + 100 * 100) / 200;
+        double half = Math.asin(240 / radius);
+        double band = half * (radius * radius - (radius - 30) * (radius - 30));
+        assertEquals((2 * 430 * 30 + band) * 8, trim.volume(), 1);
+        assertEquals(1, trim.plates().size());
+        assertEquals(2, trim.plates().getFirst().count());
+    }
+
+    /** An outermost hinge stands a sixth of the height from the end; clips along both sides. */
+    @Test
+    void whatIsBoughtIsSetOutAlongTheSides() {
+        MadeMember hinges = fits(placed(new MemberKind.Bought(MemberKind.Fitting.HINGES, 3), 60, 2));
+        double[] middles = hinges.shapes().stream().mapToDouble(shape -> (box(shape)[1] + box(shape)[3]) / 2).toArray();
+        assertEquals(-40 + 380 / 6.0, middles[0], NEAR);
+        assertEquals(150, middles[1], NEAR);
+        assertEquals(340 - 380 / 6.0, middles[2], NEAR);
+        isBox(-40, middles[1] - 30, 0, middles[1] + 30, hinges.shapes().get(1));
+        assertNull(placed(new MemberKind.Bought(MemberKind.Fitting.HINGES, 6), 60, 2).fault());
+        assertNotNull(placed(new MemberKind.Bought(MemberKind.Fitting.HINGES, 7), 60, 2).fault(), "420 of 380");
+        MemberKind.Fitting other = MemberKind.Fitting.values()[1];
+        MadeMember both = fits(placed(new MemberKind.Bought(other, 5), 20, 2));
+        assertEquals(3, both.shapes().stream().filter(shape -> box(shape)[0] < 0).count());
+        assertEquals(2, both.shapes().stream().filter(shape -> Math.abs(box(shape)[2] - 440) < NEAR).count());
+        assertEquals(0, both.volume());
+        MadeMember one = fits(placed(new MemberKind.Bought(MemberKind.Fitting.HINGES, 1), 30, 2));
+        isBox(-40, 135, -10, 165, one.shapes().getFirst());
+    }
+
+    /** From memory: 10 cm² on each side for every 10 W. Holes of 20 mm have 3.14 cm²: 30 W take ten. */
+    @Test
+    void holesLetTheWarmAirThrough() {
+        assertEquals(10, new MemberKind.Vents(30).holes(Length.mm(20)));
+        assertEquals(1, new MemberKind.Vents(0).holes(Length.mm(20)));
+        MadeMember vents = fits(placed(new MemberKind.Vents(30), 20, 1));
+        assertEquals(20, vents.count());
+        assertEquals(20, vents.shapes().size());
+        isBox(20 - 10, -20 - 10, 20 + 10, -20 + 10, vents.shapes().getFirst());
+        isBox(380 - 10, 320 - 10, 380 + 10, 320 + 10, vents.shapes().getLast());
+        assertNotNull(placed(new MemberKind.Vents(70), 20, 1).fault(), "23 holes of 20 in 400");
+    }
+
+    @Test
+    void aFaceIsAsLargeAsItsArcsAndOpenInside() {
+        MadeMember face = fits(placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4));
+        Scallops arcs = SheetFace.scallops((MemberKind.Face) face.member().kind(), GROUND.outside());
+        double[] box = box(face.shapes().getFirst());
+        assertEquals(-40 - arcs.atSides() - 9, box[0], 0.1);
+        assertEquals(340 + arcs.atEnds() + 9, box[3], 0.1);
+        assertEquals(new MadeMember.Plate(1, Length.mm(480 + 2 * arcs.atSides() + 18),
+                Length.mm(380 + 2 * arcs.atEnds() + 18)), face.plates().getFirst());
+        assertEquals((area(face.shapes().getFirst().outline()) - 390 * 290) * 4, face.volume(), NEAR);
+        assertNotNull(placed(new MemberKind.Face(Length.mm(150), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4).fault());
+        assertNotNull(placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.ZERO), 1, 4).fault());
+    }
+
+    @Test
+    void whatHasNoPlaceSaysWhy() {
+        assertNotNull(Placing.nowhere(member(new MemberKind.Blocks(), 60, 6)).fault());
+        assertNotNull(Placing.twice(member(new MemberKind.Blocks(), 60, 6)).fault());
+        assertNotNull(placed(new MemberKind.Blocks(), 0, 6).fault());
+        assertNotNull(placed(new MemberKind.Blocks(), 60, 0).fault());
+        Ground sloped = new Ground(GROUND.contours(), RECTANGLE.withSlope(Angle.ofDegrees(10)), GROUND.section());
+        assertNotNull(Placing.of(member(new MemberKind.Blocks(), 60, 6), sloped).fault());
+        Ground round = new Ground(GROUND.contours(), Outline.of(new Shape.Regular(6, false)), GROUND.section());
+        for (MemberKind kind : List.of(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ZERO),
+                new MemberKind.Vents(3), new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)))) {
+            assertNotNull(Placing.of(member(kind, 20, 8), round).fault(), kind.title());
+        }
+    }
+}
