@@ -1,0 +1,253 @@
+package neatcorner.glueup;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
+import neatcorner.glueup.jig.CornerJig;
+import neatcorner.glueup.schedule.Chain;
+import neatcorner.glueup.schedule.Resource;
+import neatcorner.glueup.schedule.Task;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.outline.Opening;
+import org.junit.jupiter.api.Test;
+
+/** The work on one frame, step by step, as one who has done it before would write it on a board; minutes are common practice. */
+class WorkOfAFrameTest {
+    private static final Clamp BAND = new Clamp(Clamp.Kind.BAND, "band", Length.mm(3000), 1200, 2);
+    private static final Clamp CORNERS = new Clamp(Clamp.Kind.CORNER, "corner", Length.mm(60), 500, 4);
+    private static final Holders SHOP = new Holders(List.of(BAND, CORNERS), null, 0);
+    private static final double METRES = 2.4;
+
+    private static GluePlan.Frame frame(int corners, boolean pinned) {
+        return new GluePlan.Frame(corners, Length.mm(2400), new Opening(Length.mm(700), Length.mm(500)), corners == 4, true,
+                600, false, pinned);
+    }
+
+    private static GluePlan plan(GlueUp chosen) {
+        return GluePlan.of(frame(4, false), chosen, SHOP);
+    }
+
+    private static Chain chain(int frames, Preparation first, List<Reinforcement> parts, List<Attached> rings,
+            GlueUp chosen) {
+        return FrameChain.of("Chart", frames, 4, METRES, 3, first, parts, rings, plan(chosen), chosen);
+    }
+
+    private static Chain plain(GlueUp chosen) {
+        return chain(1, Preparation.NONE, List.of(), List.of(), chosen);
+    }
+
+    private static Task task(Chain chain, String part) {
+        return chain.tasks().stream().filter(task -> task.name().contains(part)).findFirst()
+                .orElseThrow(() -> new AssertionError(part + " in " + names(chain)));
+    }
+
+    private static List<String> names(Chain chain) {
+        return chain.tasks().stream().map(Task::name).toList();
+    }
+
+    private static int place(Chain chain, String part) {
+        return chain.tasks().indexOf(task(chain, part));
+    }
+
+    private static Reinforcement part(ReinforcementKind kind) {
+        return Reinforcement.of(kind, Length.mm(20), Length.mm(3), Length.mm(20), 1);
+    }
+
+    /** 5 minutes to set the saw and 1.5 a piece; 2 a metre to sand; 1.5 a corner to level; 12 and 2 a layer to fit out. */
+    @Test
+    void aPlainFrameIsSawnSandedGluedLevelledAndFitted() {
+        Chain chain = plain(GlueUp.usual());
+        assertEquals(11, chain.tasks().getFirst().hands());
+        assertEquals(5, chain.tasks().get(1).hands(), "2 × 2.4 m");
+        assertEquals(6, chain.tasks().get(chain.tasks().size() - 2).hands());
+        assertEquals(18, chain.tasks().getLast().hands());
+        assertEquals(0, chain.tasks().getLast().rest());
+        assertEquals(Map.of(), chain.tasks().getLast().frees(), "nothing lay drying");
+        assertEquals(0, chain.forAll());
+    }
+
+    /** What is done for all frames is done once: by the first, in parts that fit between two breaks. */
+    @Test
+    void equalFramesAreSawnTogether() {
+        Chain first = chain(40, new Preparation(30, 20, 250, 0), List.of(), List.of(), GlueUp.usual());
+        assertEquals(30, first.tasks().getFirst().hands());
+        assertEquals(20, first.tasks().get(1).hands());
+        assertEquals(GlueUp.usual().glue().clampAt(20), first.tasks().get(1).rest(), "strips stay clamped up");
+        assertEquals(250, first.tasks().subList(2, 5).stream().mapToInt(Task::hands).sum(), "milled in three parts");
+        assertTrue(first.tasks().stream().allMatch(task -> task.hands() <= 120));
+        assertEquals(5 + 240, first.tasks().subList(5, 8).stream().mapToInt(Task::hands).sum(), "160 pieces");
+        assertEquals(8, first.forAll());
+        Chain second = chain(0, Preparation.NONE, List.of(), List.of(), GlueUp.usual());
+        assertEquals(first.tasks().subList(8, first.tasks().size()), second.tasks());
+        Chain one = chain(1, new Preparation(30, 0, 0, 15), List.of(), List.of(), GlueUp.usual());
+        assertEquals(30, one.tasks().getFirst().hands());
+        assertEquals(11, one.tasks().get(1).hands());
+        assertEquals(15, one.tasks().get(one.tasks().size() - 3).hands(), "a rabbet routed before the corners are levelled");
+    }
+
+    /** Tenons and dowels go in with the glue; splines when it has set, and wait for glue of their own; screws wait for none. */
+    @Test
+    void whatHoldsTheCornersComesInItsTurn() {
+        GlueUp glue = GlueUp.usual();
+        Chain tenons = chain(1, Preparation.NONE, List.of(part(ReinforcementKind.TENON)), List.of(), glue);
+        assertEquals(20 + 4 * 5, tenons.tasks().get(1).hands(), "before sanding");
+        Chain splines = chain(1, Preparation.NONE, List.of(part(ReinforcementKind.SPLINE)), List.of(), glue);
+        int slots = splines.tasks().size() - 4;
+        assertEquals(15 + 4 * 4, splines.tasks().get(slots).hands());
+        assertEquals(glue.glue().clampAt(20), splines.tasks().get(slots).rest());
+        assertEquals(6, splines.tasks().get(slots + 1).hands(), "sawn flush, 1.5 a corner");
+        Chain again = chain(0, Preparation.NONE, List.of(part(ReinforcementKind.SPLINE)), List.of(), glue);
+        assertEquals(16, again.tasks().get(again.tasks().size() - 4).hands(), "the cradle is set up already");
+        Chain screws = chain(1, Preparation.NONE, List.of(part(ReinforcementKind.SCREW)), List.of(), glue);
+        Task driven = screws.tasks().get(screws.tasks().size() - 3);
+        assertEquals(10 + 4 * 3, driven.hands());
+        assertEquals(0, driven.rest());
+    }
+
+    /** Rings that go in come before the corners are levelled, a band round them after. Five minutes, and three or four a piece. */
+    @Test
+    void ringsAreGluedInTheirTurn() {
+        List<Attached> rings = List.of(new Attached("band", Attached.Way.ROUND, 4),
+                new Attached("strips", Attached.Way.IN, 4), new Attached("strainer", Attached.Way.LOOSE, 4, 7));
+        Chain chain = chain(1, Preparation.NONE, List.of(), rings, GlueUp.usual());
+        int level = chain.tasks().size() - 3;
+        assertEquals(6, chain.tasks().get(level).hands());
+        assertEquals(List.of(level - 2, level - 1, level + 1),
+                List.of(place(chain, "strainer"), place(chain, "strips"), place(chain, "band")));
+        assertEquals(List.of(7 + 5 + 12, 5 + 12, 5 + 16), List.of(task(chain, "strainer").hands(),
+                task(chain, "strips").hands(), task(chain, "band").hands()));
+        assertEquals(GlueUp.usual().glue().clampAt(20), task(chain, "band").rest());
+    }
+
+    /** 3 minutes and the coat's own a metre, and its wait; the frame lies in the drying place from the first coat until it hangs. */
+    @Test
+    void aFinishIsPutOnCoatByCoat() {
+        Recipe oil = Recipe.named("penetrating oil").orElseThrow();
+        Chain chain = plain(GlueUp.usual().withFinish(oil));
+        int first = chain.tasks().size() - 3;
+        assertEquals(4, chain.tasks().get(first - 1).hands(), "2 and one a metre with the last grit");
+        assertEquals(List.of(10, 9), List.of(chain.tasks().get(first).hands(), chain.tasks().get(first + 1).hands()));
+        assertEquals(12 * 60, chain.tasks().get(first).rest());
+        assertEquals(Map.of(Resource.DRYING, 1), chain.tasks().get(first).takes());
+        assertEquals(Map.of(), chain.tasks().get(first + 1).takes());
+        assertEquals(Map.of(Resource.DRYING, 1), chain.tasks().getLast().frees());
+        assertTrue(oil.oily() && oil.solvent() && !oil.stained(), "its rags can catch fire");
+        assertEquals(Recipe.none(), Recipe.named(" NONE ").orElseThrow());
+        assertTrue(Recipe.named("varnish of old").isEmpty());
+    }
+
+    /** A band holds the frame from the first glue until it comes out of the clamps; then the joint gathers strength. */
+    @Test
+    void whatHoldsAFrameIsTakenAndGivenBack() {
+        for (School school : School.values()) {
+            for (Holding holding : Holding.values()) {
+                GlueUp chosen = GlueUp.usual().withSchool(school).withHolding(holding);
+                Chain chain = plain(chosen);
+                List<Task> takes = chain.tasks().stream().filter(task -> !task.takes().isEmpty()).toList();
+                List<Task> frees = chain.tasks().stream().filter(task -> !task.frees().isEmpty()).toList();
+                if (takes.isEmpty()) {
+                    assertTrue(frees.isEmpty(), school + " " + holding);
+                    continue;
+                }
+                assertEquals(1, takes.size(), school + " " + holding);
+                assertEquals(1, frees.size(), school + " " + holding);
+                assertEquals(takes.getFirst().takes(), frees.getFirst().frees());
+                assertTrue(chain.tasks().indexOf(takes.getFirst()) < chain.tasks().indexOf(frees.getFirst()));
+                Resource what = switch (holding) {
+                    case BAND -> Resource.BAND;
+                    case JIG -> Resource.JIG;
+                    case CORNER_CLAMPS -> Resource.CORNER_CLAMP;
+                    case PINS -> Resource.BENCH;
+                };
+                assertTrue(takes.getFirst().takes().containsKey(what) && takes.getFirst().takes().containsKey(Resource.BENCH));
+                assertEquals(chosen.glue().handling(), frees.getFirst().rest(), "before it may be sawn or knocked");
+            }
+        }
+    }
+
+    /** Glue is lifted while it is rubbery: a quarter of an hour after it was spread, and no later than half an hour. */
+    @Test
+    void liftingCannotWait() {
+        Chain chain = plain(GlueUp.usual().withSqueezeOut(SqueezeOut.LIFT));
+        Task gluing = chain.tasks().stream().filter(Task::isHurried).findFirst().orElseThrow();
+        assertEquals(15, gluing.rest());
+        assertEquals(30, gluing.most());
+        assertFalse(plain(GlueUp.usual()).tasks().stream().anyMatch(Task::isHurried), "wiped at once");
+    }
+
+    /** Two corner clamps for the last two corners; one for one corner; and one band where it pulls hard enough. */
+    @Test
+    void asManyClampsAsTheSchoolTakes() {
+        GlueUp clamps = GlueUp.usual().withHolding(Holding.CORNER_CLAMPS);
+        assertEquals(4, plan(clamps.withSchool(School.ALL_AT_ONCE)).clamps());
+        assertEquals(2, plan(clamps.withSchool(School.TWO_HALVES)).clamps());
+        assertEquals(1, plan(clamps.withSchool(School.CORNER_BY_CORNER)).clamps());
+        assertEquals(6, GluePlan.of(frame(8, false), clamps.withSchool(School.TWO_HALVES), SHOP).clamps());
+        assertEquals(4, plan(clamps).there());
+        GluePlan pins = plan(GlueUp.usual().withHolding(Holding.PINS));
+        assertEquals(List.of(0, 0), List.of(pins.clamps(), pins.there()));
+        GluePlan band = plan(GlueUp.usual().withHolding(Holding.BAND));
+        assertEquals(List.of(1, 2, 2), List.of(band.clamps(), band.there(), band.bands()), "720 N of 1200");
+        GluePlan none = GluePlan.of(frame(4, false), GlueUp.usual().withHolding(Holding.BAND),
+                new Holders(List.of(BAND.withReach(Length.mm(2549))), null, 0));
+        assertEquals(List.of(1, 0, 2), List.of(none.clamps(), none.there(), none.bands()), "2400 and 150 to hold on to");
+        assertEquals(1, GluePlan.of(frame(4, false), GlueUp.usual().withHolding(Holding.BAND),
+                new Holders(List.of(BAND.withReach(Length.mm(2550)).withCount(1)), null, 0)).there());
+    }
+
+    /** Bands reach to their length; the strongest counts. */
+    @Test
+    void onlyClampsOfTheKindThatReachCount() {
+        Holders holders = new Holders(List.of(BAND, BAND.withReach(Length.mm(1500)).withForce(2000).withCount(3), CORNERS),
+                null, 0);
+        assertEquals(5, holders.count(Clamp.Kind.BAND));
+        assertEquals(2, holders.reaching(Clamp.Kind.BAND, Length.mm(3000)));
+        assertEquals(5, holders.reaching(Clamp.Kind.BAND, Length.mm(1500)));
+        assertEquals(1200, holders.force(Clamp.Kind.BAND, Length.mm(1501)));
+        assertEquals(2000, holders.force(Clamp.Kind.BAND, Length.mm(1500)));
+        assertEquals(0, holders.force(Clamp.Kind.BAND, Length.mm(3001)));
+        assertEquals(4, holders.count(Clamp.Kind.CORNER));
+    }
+
+    /** What is not chosen is the best there is: a jig for a rectangle, else a band; pins where a corner is held by some. */
+    @Test
+    void theBestHoldingIsTaken() {
+        CornerJig jig = CornerJig.usual(Units.MILLIMETRES);
+        Holders withJig = new Holders(List.of(BAND), jig, 1);
+        assertEquals(Holding.JIG, GluePlan.of(frame(4, false), GlueUp.usual(), withJig).holding());
+        assertEquals(1, GluePlan.of(frame(4, false), GlueUp.usual(), withJig).there());
+        assertEquals(Holding.BAND, GluePlan.of(frame(6, false), GlueUp.usual(), withJig).holding());
+        assertEquals(Holding.BAND, GluePlan.of(frame(4, false), GlueUp.usual(), new Holders(List.of(BAND), jig, 0)).holding());
+        assertEquals(Holding.BAND, plan(GlueUp.usual()).holding());
+        Holders clamps = new Holders(List.of(CORNERS), null, 0);
+        assertEquals(Holding.CORNER_CLAMPS, GluePlan.of(frame(4, false), GlueUp.usual(), clamps).holding());
+        assertEquals(Holding.BAND, GluePlan.of(frame(4, false), GlueUp.usual(),
+                new Holders(List.of(CORNERS.withCount(3)), null, 0)).holding(), "three clamps for four corners: buy a band");
+        GlueUp one = GlueUp.usual().withSchool(School.CORNER_BY_CORNER);
+        assertEquals(Holding.PINS, GluePlan.of(frame(4, true), one, SHOP).holding());
+        assertEquals(Holding.CORNER_CLAMPS, GluePlan.of(frame(4, false), one, SHOP).holding());
+        GluePlan held = GluePlan.of(frame(4, false), GlueUp.usual(), withJig);
+        double slant = held.jig().orElseThrow().slant().radians();
+        assertEquals(2 * 1.2 * 600 / Math.min(1, Math.tan(slant)), held.jigPull(), 1e-6, "each arm has half of it");
+        assertEquals(0, plan(GlueUp.usual()).jigPull());
+    }
+
+    /** Each corner pinned, the glue sets beside the next; unpinned, each waits in its clamp. */
+    @Test
+    void cornersThatArePinnedNeedNotWait() {
+        GlueUp one = GlueUp.usual().withSchool(School.CORNER_BY_CORNER);
+        int clamp = one.glue().clampAt(20) * 60;
+        int pinned = GluePlan.of(frame(4, true), one, SHOP).steps().stream().mapToInt(GlueStep::rest).filter(rest -> rest >= clamp)
+                .sum();
+        int unpinned = GluePlan.of(frame(4, false), one, SHOP).steps().stream().mapToInt(GlueStep::rest)
+                .filter(rest -> rest >= clamp).sum();
+        assertEquals(clamp, pinned);
+        assertEquals(4 * clamp, unpinned);
+    }
+}
