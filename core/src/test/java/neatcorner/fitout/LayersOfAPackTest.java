@@ -79,7 +79,8 @@ class LayersOfAPackTest {
 
     @Test
     void onlyMaterialsThatAreNamedAsWeNameThemAreKnown() {
-        for (Material material : List.of(Material.GLASS, Material.ACRYLIC, Material.MDF, Material.CARD, Material.MAT_BOARD,
+        for (Material material : List.of(Material.GLASS, Material.ACRYLIC, Material.MDF, Material.CARD,
+                Material.MAT_BOARD,
                 Material.PAPER, Material.CANVAS, Material.SPACER)) {
             assertTrue(material.isKnown(), material.name());
         }

@@ -25,7 +25,8 @@ class WorkOfAFrameTest {
     private static final double METRES = 2.4;
 
     private static GluePlan.Frame frame(int corners, boolean pinned) {
-        return new GluePlan.Frame(corners, Length.mm(2400), new Opening(Length.mm(700), Length.mm(500)), corners == 4, true,
+        return new GluePlan.Frame(corners, Length.mm(2400), new Opening(Length.mm(700), Length.mm(500)), corners == 4,
+                true,
                 600, false, pinned);
     }
 
@@ -88,7 +89,8 @@ class WorkOfAFrameTest {
         Chain one = chain(1, new Preparation(30, 0, 0, 15), List.of(), List.of(), GlueUp.usual());
         assertEquals(30, one.tasks().getFirst().hands());
         assertEquals(11, one.tasks().get(1).hands());
-        assertEquals(15, one.tasks().get(one.tasks().size() - 3).hands(), "a rabbet routed before the corners are levelled");
+        assertEquals(15, one.tasks().get(one.tasks().size() - 3).hands(),
+                "a rabbet routed before the corners are levelled");
     }
 
     /** Tenons and dowels go in with the glue; splines when it has set, and wait for glue of their own; screws wait for none. */
@@ -165,7 +167,8 @@ class WorkOfAFrameTest {
                     case CORNER_CLAMPS -> Resource.CORNER_CLAMP;
                     case PINS -> Resource.BENCH;
                 };
-                assertTrue(takes.getFirst().takes().containsKey(what) && takes.getFirst().takes().containsKey(Resource.BENCH));
+                assertTrue(takes.getFirst().takes().containsKey(what)
+                        && takes.getFirst().takes().containsKey(Resource.BENCH));
                 assertEquals(chosen.glue().handling(), frees.getFirst().rest(), "before it may be sawn or knocked");
             }
         }
@@ -196,7 +199,8 @@ class WorkOfAFrameTest {
         assertEquals(List.of(1, 2, 2), List.of(band.clamps(), band.there(), band.bands()), "720 N of 1200");
         GluePlan none = GluePlan.of(frame(4, false), GlueUp.usual().withHolding(Holding.BAND),
                 new Holders(List.of(BAND.withReach(Length.mm(2549))), null, 0));
-        assertEquals(List.of(1, 0, 2), List.of(none.clamps(), none.there(), none.bands()), "2400 and 150 to hold on to");
+        assertEquals(List.of(1, 0, 2), List.of(none.clamps(), none.there(), none.bands()),
+                "2400 and 150 to hold on to");
         assertEquals(1, GluePlan.of(frame(4, false), GlueUp.usual().withHolding(Holding.BAND),
                 new Holders(List.of(BAND.withReach(Length.mm(2550)).withCount(1)), null, 0)).there());
     }
@@ -204,7 +208,8 @@ class WorkOfAFrameTest {
     /** Bands reach to their length; the strongest counts. */
     @Test
     void onlyClampsOfTheKindThatReachCount() {
-        Holders holders = new Holders(List.of(BAND, BAND.withReach(Length.mm(1500)).withForce(2000).withCount(3), CORNERS),
+        Holders holders = new Holders(
+                List.of(BAND, BAND.withReach(Length.mm(1500)).withForce(2000).withCount(3), CORNERS),
                 null, 0);
         assertEquals(5, holders.count(Clamp.Kind.BAND));
         assertEquals(2, holders.reaching(Clamp.Kind.BAND, Length.mm(3000)));
@@ -223,12 +228,14 @@ class WorkOfAFrameTest {
         assertEquals(Holding.JIG, GluePlan.of(frame(4, false), GlueUp.usual(), withJig).holding());
         assertEquals(1, GluePlan.of(frame(4, false), GlueUp.usual(), withJig).there());
         assertEquals(Holding.BAND, GluePlan.of(frame(6, false), GlueUp.usual(), withJig).holding());
-        assertEquals(Holding.BAND, GluePlan.of(frame(4, false), GlueUp.usual(), new Holders(List.of(BAND), jig, 0)).holding());
+        assertEquals(Holding.BAND,
+                GluePlan.of(frame(4, false), GlueUp.usual(), new Holders(List.of(BAND), jig, 0)).holding());
         assertEquals(Holding.BAND, plan(GlueUp.usual()).holding());
         Holders clamps = new Holders(List.of(CORNERS), null, 0);
         assertEquals(Holding.CORNER_CLAMPS, GluePlan.of(frame(4, false), GlueUp.usual(), clamps).holding());
         assertEquals(Holding.BAND, GluePlan.of(frame(4, false), GlueUp.usual(),
-                new Holders(List.of(CORNERS.withCount(3)), null, 0)).holding(), "three clamps for four corners: buy a band");
+                new Holders(List.of(CORNERS.withCount(3)), null, 0)).holding(),
+                "three clamps for four corners: buy a band");
         GlueUp one = GlueUp.usual().withSchool(School.CORNER_BY_CORNER);
         assertEquals(Holding.PINS, GluePlan.of(frame(4, true), one, SHOP).holding());
         assertEquals(Holding.CORNER_CLAMPS, GluePlan.of(frame(4, false), one, SHOP).holding());
@@ -243,7 +250,8 @@ class WorkOfAFrameTest {
     void cornersThatArePinnedNeedNotWait() {
         GlueUp one = GlueUp.usual().withSchool(School.CORNER_BY_CORNER);
         int clamp = one.glue().clampAt(20) * 60;
-        int pinned = GluePlan.of(frame(4, true), one, SHOP).steps().stream().mapToInt(GlueStep::rest).filter(rest -> rest >= clamp)
+        int pinned = GluePlan.of(frame(4, true), one, SHOP).steps().stream().mapToInt(GlueStep::rest)
+                .filter(rest -> rest >= clamp)
                 .sum();
         int unpinned = GluePlan.of(frame(4, false), one, SHOP).steps().stream().mapToInt(GlueStep::rest)
                 .filter(rest -> rest >= clamp).sum();

@@ -92,7 +92,8 @@ class ReshapeTest {
                     Loop after = loop(new Reshape(job(house), true).cornerTurned(corner, wider));
                     isSymmetric(after);
                     assertEquals(2, IntStream.range(0, after.sides()).filter(
-                            i -> Math.abs(after.interior(i).degrees() - wider.degrees()) < 1e-3).count(), after::toString);
+                            i -> Math.abs(after.interior(i).degrees() - wider.degrees()) < 1e-3).count(),
+                            after::toString);
                 }
             }
         }
@@ -107,6 +108,7 @@ class ReshapeTest {
         Job smaller = new Reshape(chart, false).cornerMoved(3, 10, -5);
         assertEquals(chart.size().width().minus(Length.mm(20)), smaller.size().width());
         assertEquals(chart.size().height().minus(Length.mm(10)), smaller.size().height());
-        assertEquals(Length.mm(1), new Reshape(chart, false).cornerMoved(0, 9999, 0).size().width(), "never to nothing");
+        assertEquals(Length.mm(1), new Reshape(chart, false).cornerMoved(0, 9999, 0).size().width(),
+                "never to nothing");
     }
 }

@@ -90,7 +90,8 @@ class PlacedTest {
         isBox(0, 15, 400, 45, slats.shapes().getFirst());
         isBox(0, 255, 400, 285, slats.shapes().getLast());
         assertEquals(5 * 424 * 30 * 8, slats.volume(), NEAR);
-        MadeMember tilted = fits(placed(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ofDegrees(90)), 30, 8));
+        MadeMember tilted = fits(
+                placed(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ofDegrees(90)), 30, 8));
         assertEquals(8, box(tilted.shapes().getFirst())[3] - box(tilted.shapes().getFirst())[1], NEAR, "seen on edge");
         assertNotNull(placed(new MemberKind.Slats(Length.mm(40), Length.mm(60), Angle.ZERO), 30, 8).fault(),
                 "a groove through the side");
@@ -158,7 +159,8 @@ class PlacedTest {
         assertEquals(arched, Placing.after(Placing.of(member(new MemberKind.Blocks(), 60, 6), arched), arched));
         assertEquals(arched, Placing.after(Placing.of(member(new MemberKind.Extension(), 0, 6), arched), arched),
                 "what has no place is no ground");
-        assertNotNull(Placing.of(member(new MemberKind.Head(Length.mm(241)), 50, 20), GROUND).fault(), "more than a half circle");
+        assertNotNull(Placing.of(member(new MemberKind.Head(Length.mm(241)), 50, 20), GROUND).fault(),
+                "more than a half circle");
         assertNull(Placing.of(member(new MemberKind.Head(Length.mm(240)), 50, 20), GROUND).fault());
         assertNotNull(Placing.of(member(new MemberKind.Head(Length.ZERO), 50, 20), GROUND).fault());
     }
@@ -226,7 +228,8 @@ class PlacedTest {
 
     @Test
     void aFaceIsAsLargeAsItsArcsAndOpenInside() {
-        MadeMember face = fits(placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4));
+        MadeMember face = fits(
+                placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4));
         Scallops arcs = SheetFace.scallops((MemberKind.Face) face.member().kind(), GROUND.outside());
         double[] box = box(face.shapes().getFirst());
         assertEquals(-40 - arcs.atSides() - 9, box[0], 0.1);
@@ -234,8 +237,10 @@ class PlacedTest {
         assertEquals(new MadeMember.Plate(1, Length.mm(480 + 2 * arcs.atSides() + 18),
                 Length.mm(380 + 2 * arcs.atEnds() + 18)), face.plates().getFirst());
         assertEquals((area(face.shapes().getFirst().outline()) - 390 * 290) * 4, face.volume(), NEAR);
-        assertNotNull(placed(new MemberKind.Face(Length.mm(150), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4).fault());
-        assertNotNull(placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.ZERO), 1, 4).fault());
+        assertNotNull(
+                placed(new MemberKind.Face(Length.mm(150), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4).fault());
+        assertNotNull(
+                placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.ZERO), 1, 4).fault());
     }
 
     @Test
@@ -248,7 +253,8 @@ class PlacedTest {
         assertNotNull(Placing.of(member(new MemberKind.Blocks(), 60, 6), sloped).fault());
         Ground round = new Ground(GROUND.contours(), Outline.of(new Shape.Regular(6, false)), GROUND.section());
         for (MemberKind kind : List.of(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ZERO),
-                new MemberKind.Vents(3), new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)))) {
+                new MemberKind.Vents(3),
+                new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)))) {
             assertNotNull(Placing.of(member(kind, 20, 8), round).fault(), kind.title());
         }
     }

@@ -100,7 +100,8 @@ class OnePieceTest {
         assertEquals(List.of("A1", "A2", "A3"), parts.stream().map(Piece::name).toList());
         assertEquals(whole.left(), parts.getFirst().left());
         assertEquals(whole.right(), parts.getLast().right());
-        for (EndCut inner : List.of(parts.get(0).right(), parts.get(1).left(), parts.get(1).right(), parts.get(2).left())) {
+        for (EndCut inner : List.of(parts.get(0).right(), parts.get(1).left(), parts.get(1).right(),
+                parts.get(2).left())) {
             assertEquals(EndCut.flat(Angle.ZERO), inner, "square, then sloped");
         }
         assertEquals(List.of(whole), scarf.parts(whole, Length.mm(3000)), "it fits");

@@ -22,7 +22,6 @@ import org.junit.jupiter.api.Test;
 /** What holds a corner, how it is glued, and when: from a spline that goes too deep to a day that is moved. */
 class CornersTest extends WindowTest {
 
-
     @Test
     void aSplineTooDeepIsSeenAndItsRemedyTaken() {
         settle();

@@ -32,7 +32,6 @@ import org.junit.jupiter.api.Test;
 class EditsTest extends WindowTest {
     private volatile UnaryOperator<Job> beforePlanning = job -> job;
 
-
     @Override
     Plan plan(Job job, Shop shop, Search search) {
         return super.plan(beforePlanning.apply(job), shop, search);

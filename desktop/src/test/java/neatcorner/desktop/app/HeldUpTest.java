@@ -21,7 +21,6 @@ class HeldUpTest extends WindowTest {
 
     private final List<String> slow = new ArrayList<>();
 
-
     /** Does it until it was quick once. */
     private void quick(String what, IntConsumer round) {
         double best = Double.MAX_VALUE;

@@ -36,7 +36,6 @@ import org.junit.jupiter.api.Test;
 /** Menus and controls above the drawings. */
 class MenusTest extends WindowTest {
 
-
     /** Opens a menu and takes an item by the start of its words, through submenus where there are any. */
     private void take(String button, String... words) {
         MenuButton menu = maker.node(button, MenuButton.class);

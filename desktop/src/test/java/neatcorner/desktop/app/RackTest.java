@@ -26,7 +26,6 @@ import org.junit.jupiter.api.Test;
 /** The rack with all that lies on it, the shop's shelf of offcuts, and searches that take long. */
 class RackTest extends WindowTest {
 
-
     private void fill(String field, String text) {
         TextInputControl input = maker.node(field, TextInputControl.class);
         maker.interact(() -> {

@@ -23,7 +23,6 @@ import org.junit.jupiter.api.Test;
 /** Rings and parts of a frame are added, sized, and left out, where they are seen. */
 class RingsAndPartsTest extends WindowTest {
 
-
     private void openCard() {
         maker.clickOn("#opening-more");
         settle();

@@ -18,7 +18,6 @@ import org.junit.jupiter.api.Test;
 /** What is judged at the saw: test corners, what to expect, pieces as cut, a dry fit, the seasons. */
 class SawTest extends WindowTest {
 
-
     @BeforeEach
     void enter() {
         at(KeyCode.DIGIT6);

@@ -26,7 +26,6 @@ import org.junit.jupiter.api.Test;
 /** The station where the outline is chosen, dragged and typed. */
 class ShapeTest extends WindowTest {
 
-
     @BeforeEach
     void enter() {
         at(KeyCode.DIGIT3);

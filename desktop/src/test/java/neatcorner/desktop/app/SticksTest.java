@@ -21,7 +21,6 @@ import org.junit.jupiter.api.Test;
 /** The station where sticks are laid out, and the editor of the stick that was clicked. */
 class SticksTest extends WindowTest {
 
-
     @BeforeEach
     void enter() {
         at(KeyCode.DIGIT5);

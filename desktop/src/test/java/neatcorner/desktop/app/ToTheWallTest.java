@@ -20,7 +20,6 @@ import org.junit.jupiter.api.Test;
 /** From the art to the wall: a kind of frame is chosen by its picture, filled from behind, and hung. */
 class ToTheWallTest extends WindowTest {
 
-
     /** What a card offers is worked out beside the window. */
     private void waitFor(String query) {
         try {

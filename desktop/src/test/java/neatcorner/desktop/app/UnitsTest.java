@@ -44,7 +44,6 @@ class UnitsTest extends WindowTest {
     /** Where the other system is offered. */
     private static final Set<String> BOTH = Set.of("preferences", "standard-sizes", "units-mm", "units-in", "jobs");
 
-
     private static Job furnished(Job job) {
         Units units = job.units();
         Length stick = units.either(2400, 96);
@@ -73,7 +72,8 @@ class UnitsTest extends WindowTest {
             collect(spec.station().name(), foreign, said);
             collect(spec.station().name(), own, atHome);
             for (String mode : MODES) {
-                Node button = maker.find("#station-" + spec.station().name().toLowerCase(Locale.ROOT) + " #" + mode).orElse(null);
+                Node button = maker.find("#station-" + spec.station().name().toLowerCase(Locale.ROOT) + " #" + mode)
+                        .orElse(null);
                 if (button instanceof ButtonBase choice) {
                     maker.interact(choice::fire);
                     settle();

@@ -25,7 +25,6 @@ import org.junit.jupiter.api.Test;
 /** Three frames on one wall: put there, set out, dragged, measured, and marked on paper. */
 class WallOfThreeTest extends WindowTest {
 
-
     private OnWall wall() {
         return Objects.requireNonNull(bench.job().hanging().onWall());
     }

@@ -26,7 +26,6 @@ import org.junit.jupiter.api.Test;
 /** Several windows: of one job, of two, in one shop. */
 class WindowsTest extends WindowTest {
 
-
     private Stage second() {
         settle();
         maker.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);

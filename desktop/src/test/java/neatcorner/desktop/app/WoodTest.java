@@ -30,7 +30,6 @@ import org.junit.jupiter.api.Test;
 /** From boards to sections, sticks and sheets, in the window. */
 class WoodTest extends WindowTest {
 
-
     private void choose(String menu, String text) {
         maker.clickOn(menu);
         settle();

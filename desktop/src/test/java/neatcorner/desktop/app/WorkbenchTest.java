@@ -26,7 +26,6 @@ import org.junit.jupiter.api.Test;
 /** The job on the bench: edits, undo, files that change or vanish; and finding things by typing. */
 class WorkbenchTest extends WindowTest {
 
-
     private Path file() {
         return bench.file();
     }

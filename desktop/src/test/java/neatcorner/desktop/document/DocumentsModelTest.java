@@ -250,7 +250,8 @@ class DocumentsModelTest {
                 case 0, 1, 2, 3 -> {
                     Stick stick = new Stick("end " + action % 2 + "." + ++maker.edits, Length.mm(300 + which), 1, null,
                             List.of());
-                    document.change(new Change("cut", job -> job), new Shelf.Move(List.of(new Shelf.Lot(KIND, List.of(stick))), List.of()));
+                    document.change(new Change("cut", job -> job),
+                            new Shelf.Move(List.of(new Shelf.Lot(KIND, List.of(stick))), List.of()));
                     mine.add(stick);
                     back.clear();
                 }

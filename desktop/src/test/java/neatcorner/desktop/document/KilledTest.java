@@ -66,7 +66,8 @@ class KilledTest {
             LinkedBlockingQueue<Runnable> window = new LinkedBlockingQueue<>();
             DocumentStore store = DocumentStore.onThread(window::add);
             Path file = Path.of(Objects.requireNonNull(arguments[0]));
-            ShopState shop = new ShopState(store, file.resolveSibling("shop.json"), file.resolveSibling("shelf.json"), file.resolveSibling("offcuts"),
+            ShopState shop = new ShopState(store, file.resolveSibling("shop.json"), file.resolveSibling("shelf.json"),
+                    file.resolveSibling("offcuts"),
                     System.err::println);
             Documents documents = new Documents(store, shop, Planning.onThreads(window::add), Planner::plan);
             documents.open(file, document -> {

@@ -53,7 +53,8 @@ class OffcutShelfTest {
     @Test
     void theShelfIsKeptWithWhatEachStickIsOf() throws Exception {
         OffcutShelf shelf = shelf();
-        Section odd = ASH.withWood(Species.named("reclaimed \"oak\", north side; クルミ")).withWidth(Length.inches(0, 59, 64));
+        Section odd = ASH.withWood(Species.named("reclaimed \"oak\", north side; クルミ"))
+                .withWidth(Length.inches(0, 59, 64));
         shelf.move(put(ASH, List.of(end(400), end(900))));
         shelf.move(put(odd, List.of(end(700))));
         assertEquals(List.of(end(900), end(400)), of(shelf(), ASH), "on disk too");
@@ -103,7 +104,8 @@ class OffcutShelfTest {
         Files.writeString(lists.resolve("white-ash-30-0x20-0-rabbet-6-0x12-0.csv"), "name,length\r\nold,700\r\n");
         Files.writeString(lists.resolve(FormerOffcuts.names(section).getFirst()),
                 StockCsv.write(List.of(end(800)), Units.MILLIMETRES));
-        assertTrue(FormerOffcuts.names(section).getFirst().matches("white-ash-30-0x20-0-rabbet-6-0x12-0-[0-9a-f]{10}.csv"));
+        assertTrue(FormerOffcuts.names(section).getFirst()
+                .matches("white-ash-30-0x20-0-rabbet-6-0x12-0-[0-9a-f]{10}.csv"));
         OffcutShelf shelf = shelf();
         of(shelf, section);
         assertEquals(List.of(Length.mm(800), Length.mm(700)), of(shelf, section).stream().map(Stick::length).toList());

@@ -25,7 +25,8 @@ final class OneProgram {
 
     OneProgram(Disk disk) {
         DocumentStore store = new DocumentStore(writer, window, disk);
-        ShopState shop = new ShopState(store, Path.of("/shop/shop.json"), Path.of("/shop/shelf.json"), Path.of("/shop/offcuts"), said::add);
+        ShopState shop = new ShopState(store, Path.of("/shop/shop.json"), Path.of("/shop/shelf.json"),
+                Path.of("/shop/offcuts"), said::add);
         documents = new Documents(store, shop, new Planning(quick, slow, window), this::plan);
     }
 

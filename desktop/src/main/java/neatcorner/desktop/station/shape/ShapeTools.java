@@ -180,7 +180,9 @@ final class ShapeTools {
     /** A free outline with the corners there are; of a curve, with those of the box round it. */
     private static Job free(Job job) {
         boolean sound = PlacedRing.frame(Geometry.of(job)).contours() != null;
-        Job straight = sound && job.outline().shape().isStraight() ? job : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
+        Job straight = sound && job.outline().shape().isStraight()
+                ? job
+                : job.withOutline(job.outline().withShape(new Shape.Rectangle()));
         return new Reshape(straight, false).freed();
     }
 
