@@ -147,7 +147,7 @@ public final class Compile {
 
     private boolean compile(List<String> sources) throws IOException {
         JavaCompiler javac = javax.tools.ToolProvider.getSystemJavaCompiler();
-        List<String> arguments = new ArrayList<>(List.of("--release", "25", "-proc:full", "-parameters", "-nowarn",
+        List<String> arguments = new ArrayList<>(List.of("--release", "25", "-proc:full", "-parameters", "-nowarn", "--should-stop=ifError=FLOW",
                 "-implicit:none", "-d", classes.toString(), "--processor-path", path(tools), "-p", path(libs, tools)));
         for (String module : MODULES) {
             arguments.add("--module-source-path");

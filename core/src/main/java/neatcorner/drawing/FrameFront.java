@@ -144,15 +144,7 @@ public final class FrameFront {
 
     /** How far outside the sight edge the edge of what floats or lies flush is, mm; negative. Else nothing. */
     private double shown() {
-        return switch (plan.job().hold()) {
-            case Hold.Floating floating -> -floating.gap().toMm();
-            case Hold.Panel panel -> -panel.play().toMm();
-            case Hold.InRabbet in -> 0;
-            case Hold.OverMirror over -> 0;
-            case Hold.Wrapped wrapped -> 0;
-            case Hold.InGroove groove -> 0;
-            case Hold.Nothing nothing -> 0;
-        };
+        return -plan.job().hold().gap().toMm();
     }
 
     private void piece(int index) {

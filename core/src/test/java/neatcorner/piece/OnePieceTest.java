@@ -56,6 +56,33 @@ class OnePieceTest {
         assertEquals(fingers, CornerJoint.fingers(Length.mm(thick)));
     }
 
+    /** Common practice: a dado goes a third of the way into its side, to a mark of the maker's rule. */
+    @Test
+    void aDadoIsAThirdDeep() {
+        assertEquals(Length.mm(13), CornerJoint.dado(Length.mm(40)));
+        assertEquals(Length.mm(10), CornerJoint.dado(Length.mm(30)));
+        assertEquals(Length.mm(1), CornerJoint.dado(Length.mm(1)), "never none");
+        assertEquals(Length.inches(0, 1, 2), CornerJoint.dado(Length.inches(0, 23, 16)));
+        assertEquals(Length.inches(0, 5, 16), CornerJoint.dado(Length.inches(0, 15, 16)));
+    }
+
+    @Test
+    void aPieceIsCalledAndBelongsAsItIsTold() {
+        Piece top = piece(400, 340, 45, 45);
+        assertEquals("K", top.named("K").name());
+        assertEquals(top, top.named("K").named("A"));
+        Piece ofBand = top.of("band");
+        assertEquals("band", ofBand.place().ring());
+        assertEquals(top.outer(), ofBand.outer());
+        assertFalse(top.isTwinOf(ofBand), "they belong to two rings");
+        assertTrue(top.isTwinOf(top.named("C")));
+        assertFalse(EndCut.flat(Angle.ofDegrees(45)).isTilted());
+        assertTrue(new EndCut(Angle.ZERO, Angle.ofDegrees(-1)).isTilted());
+        for (CornerJoint joint : CornerJoint.values()) {
+            assertFalse(joint.title().isBlank());
+        }
+    }
+
     /** At 45° a miter's toe lies a face's width in from its heel; at an inward corner it stands out as far. */
     @Test
     void bothEdgesAreMeasuredFromTheLeftmostPoint() {

@@ -49,7 +49,7 @@ final class RingFindings {
                             : SectionTexts.THE_RING.formatted(Theirs.words(clash.other())))),
                     freed(plan.job(), clash.ring())));
         }
-        if (plan.job().hold() instanceof Hold.Floating || plan.job().hold() instanceof Hold.Panel) {
+        if (plan.job().hold().isCarried()) {
             addCarrier(plan, across, findings);
         }
     }
