@@ -58,10 +58,12 @@ class OnAWallTest {
         assertEquals(1, Arrangement.withGap(List.of(OTHER), GAP).size());
         assertEquals(List.of(1500.0, 1600.0), Arrangement.inLine(List.of(OTHER, MOVING.at(7, 7)), Arrangement.Line.TOP)
                 .stream().map(HungFrame::y).toList());
-        assertEquals(List.of(1500.0, 1400.0), Arrangement.inLine(List.of(OTHER, MOVING.at(7, 7)), Arrangement.Line.BOTTOM)
-                .stream().map(HungFrame::y).toList());
-        assertEquals(List.of(1500.0, 1500.0), Arrangement.inLine(List.of(OTHER, MOVING.at(7, 7)), Arrangement.Line.CENTER)
-                .stream().map(HungFrame::y).toList());
+        assertEquals(List.of(1500.0, 1400.0),
+                Arrangement.inLine(List.of(OTHER, MOVING.at(7, 7)), Arrangement.Line.BOTTOM)
+                        .stream().map(HungFrame::y).toList());
+        assertEquals(List.of(1500.0, 1500.0),
+                Arrangement.inLine(List.of(OTHER, MOVING.at(7, 7)), Arrangement.Line.CENTER)
+                        .stream().map(HungFrame::y).toList());
         assertEquals(List.of(), Arrangement.withGap(List.of(), GAP));
         assertEquals(List.of(), Arrangement.inLine(List.of(), Arrangement.Line.TOP));
         assertEquals(List.of(), Arrangement.centered(List.of(), WALL));

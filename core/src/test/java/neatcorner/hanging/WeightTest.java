@@ -101,7 +101,8 @@ class WeightTest {
         assertEquals(Length.inches(1), Wire.hidden(Units.INCHES));
         assertEquals(30, Wire.usual(Length.mm(400), Length.ZERO, Length.mm(200), Length.mm(25)).degrees());
         assertEquals(15, Wire.usual(Length.mm(400), Length.ZERO, Length.mm(50), Length.mm(25)).degrees(), "no flatter");
-        assertEquals(20, Wire.usual(Length.mm(400), Length.ZERO, Length.mm(98), Length.mm(25)).degrees(), "as flat as hides it");
+        assertEquals(20, Wire.usual(Length.mm(400), Length.ZERO, Length.mm(98), Length.mm(25)).degrees(),
+                "as flat as hides it");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package neatcorner.member;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -21,17 +22,20 @@ import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
 
 /**
- * What belongs to a frame, where a rule would find it: sight 400 × 300 from the origin, a rabbet 8 wide, sides 40 wide, so 480 ×
- * 380 outside.
+ * What belongs to a frame, where a rule would find it: sight 400 × 300, a rabbet 8 wide, sides 40 wide, so 480 × 380 outside.
+ * Places are told from the sight's top left corner, which lies somewhere.
  */
 class PlacedTest {
     private static final double NEAR = 0.01;
+    private static final double X = 33;
+    private static final double Y = -71;
     private static final Species PINE = Species.named("pine");
     private static final Outline RECTANGLE = Outline.of(new Shape.Rectangle());
     private static final Ground GROUND = ground(8);
 
     private static Ground ground(double rabbet) {
-        Loop sight = new Loop(List.of(new Vertex(0, 0), new Vertex(400, 0), new Vertex(400, 300), new Vertex(0, 300)));
+        Loop sight = new Loop(List.of(new Vertex(X, Y), new Vertex(X + 400, Y), new Vertex(X + 400, Y + 300),
+                new Vertex(X, Y + 300)));
         Section section = new Section(PINE, Length.mm(40), Length.mm(20),
                 rabbet == 0 ? Rabbet.NONE : Rabbet.plain(Length.mm(rabbet), Length.mm(10)));
         return new Ground(Contours.straight(sight, rabbet, Collections.nCopies(4, Length.mm(40))), RECTANGLE, section);
@@ -65,10 +69,14 @@ class PlacedTest {
     }
 
     private static double[] box(MadeMember.Shape shape) {
-        return new double[]{shape.outline().stream().mapToDouble(Vertex::x).min().orElseThrow(),
-            shape.outline().stream().mapToDouble(Vertex::y).min().orElseThrow(),
-            shape.outline().stream().mapToDouble(Vertex::x).max().orElseThrow(),
-            shape.outline().stream().mapToDouble(Vertex::y).max().orElseThrow()};
+        return box(shape.outline().stream().map(at -> at.plus(-X, -Y)).toList());
+    }
+
+    private static double[] box(List<Vertex> shape) {
+        return new double[]{shape.stream().mapToDouble(Vertex::x).min().orElseThrow(),
+            shape.stream().mapToDouble(Vertex::y).min().orElseThrow(),
+            shape.stream().mapToDouble(Vertex::x).max().orElseThrow(),
+            shape.stream().mapToDouble(Vertex::y).max().orElseThrow()};
     }
 
     private static void isBox(double left, double top, double right, double bottom, MadeMember.Shape shape) {
@@ -241,6 +249,107 @@ class PlacedTest {
                 placed(new MemberKind.Face(Length.mm(150), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4).fault());
         assertNotNull(
                 placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.ZERO), 1, 4).fault());
+    }
+
+    /** Each arc begins on the line round the frame, and bulges out of it by the wave; its radius follows by Pythagoras. */
+    @Test
+    void aFacesArcsAreArcs() {
+        MadeMember face = fits(
+                placed(new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)), 1, 4));
+        Scallops arcs = SheetFace.scallops((MemberKind.Face) face.member().kind(), GROUND.outside());
+        assertEquals(480 + 2 * arcs.atSides(), arcs.across() * arcs.chord(), NEAR);
+        assertEquals(380 + 2 * arcs.atEnds(), arcs.down() * arcs.chord(), NEAR);
+        double radius = (arcs.chord() * arcs.chord() / 4 + 81) / 18;
+        double left = -40 - arcs.atSides();
+        double top = -40 - arcs.atEnds();
+        List<Vertex> outer = face.shapes().getFirst().outline().stream().map(at -> at.plus(-X, -Y)).toList();
+        int all = 2 * (arcs.across() + arcs.down());
+        int steps = outer.size() / all;
+        assertEquals(all * steps, outer.size());
+        for (int i = 0; i < arcs.across(); i++) {
+            Vertex middle = new Vertex(left + (i + 0.5) * arcs.chord(), top - 9 + radius);
+            for (int step = 0; step <= steps; step++) {
+                assertEquals(radius, outer.get(i * steps + step).distanceTo(middle), NEAR);
+            }
+            assertEquals(top, outer.get(i * steps).y(), NEAR);
+        }
+        for (int i = 0; i < arcs.down(); i++) {
+            int from = (arcs.across() + i) * steps;
+            assertEquals(-left + 400, outer.get(from).x(), NEAR);
+            assertEquals(top + i * arcs.chord(), outer.get(from).y(), NEAR);
+        }
+        isOpening(face.shapes().getFirst());
+    }
+
+    private static void isOpening(MadeMember.Shape face) {
+        double[] box = box(face.opening().stream().map(at -> at.plus(-X, -Y)).toList());
+        assertEquals(5, box[0], NEAR);
+        assertEquals(5, box[1], NEAR);
+        assertEquals(395, box[2], NEAR);
+        assertEquals(295, box[3], NEAR);
+        double parts = face.parts().stream().mapToDouble(PlacedTest::area).sum();
+        assertEquals(area(face.outline()) - 390 * 290, parts, 2, "what is drawn of it");
+    }
+
+    /** What is no wood is bought, or a hole; what is sawn to a line takes a template. */
+    @Test
+    void everyKindIsWhatItIs() {
+        List<MemberKind> sawn = List.of(new MemberKind.Head(Length.mm(100)), new MemberKind.Trim(2),
+                new MemberKind.Face(Length.mm(5), Length.mm(10), Length.mm(50), Length.mm(9)));
+        List<MemberKind> straight = List.of(new MemberKind.Slats(Length.mm(12), Length.mm(60), Angle.ZERO),
+                new MemberKind.Bar(true, 0.5, Length.ZERO), new MemberKind.Triangles(), new MemberKind.Blocks(),
+                new MemberKind.Extension());
+        List<MemberKind> bought = List.of(new MemberKind.Bought(MemberKind.Fitting.HINGES, 2),
+                new MemberKind.Vents(10));
+        Ground high = GROUND.with(Length.mm(7), Length.mm(3));
+        for (List<MemberKind> some : List.of(sawn, straight, bought)) {
+            for (MemberKind kind : some) {
+                assertFalse(kind.title().isBlank());
+                assertEquals(some != bought, kind.isWood(), kind.title());
+                assertEquals(some == sawn, kind.isSawnToALine(), kind.title());
+                MadeMember made = fits(Placing.of(member(kind, 20, 8), high));
+                assertEquals(kind instanceof MemberKind.Head || kind instanceof MemberKind.Extension,
+                        !Placing.after(made, high).equals(high), kind.title() + " is ground for what comes after it");
+                assertEquals(some == sawn, !MemberTemplates.of(made, high).isEmpty(), kind.title());
+            }
+        }
+        assertEquals(List.of("hinges", "brackets"),
+                List.of(MemberKind.Fitting.HINGES.title(), MemberKind.Fitting.BRACKETS.title()));
+        assertEquals("brackets", new MemberKind.Bought(MemberKind.Fitting.BRACKETS, 2).title());
+        MadeMember blocks = fits(placed(new MemberKind.Blocks(), 60, 6));
+        assertEquals(4 * 60 * 60 * 6 * 1e-9 * PINE.density(), blocks.mass().kilograms(), 1e-6);
+    }
+
+    /** Where the top runs to a point or the corners are cut off, nothing stands on it. */
+    @Test
+    void onlyALevelTopBearsSomething() {
+        for (List<Vertex> sight : List.of(
+                List.of(new Vertex(0, 0), new Vertex(200, -100), new Vertex(400, 0), new Vertex(400, 300),
+                        new Vertex(0, 300)),
+                List.of(new Vertex(100, 0), new Vertex(300, 0), new Vertex(400, 300), new Vertex(0, 300)))) {
+            Ground ground = new Ground(
+                    Contours.straight(new Loop(sight), 8, Collections.nCopies(sight.size(), Length.mm(40))),
+                    Outline.of(new Shape.Polygon(new Loop(sight))), GROUND.section());
+            for (MemberKind kind : List.of(new MemberKind.Extension(), new MemberKind.Head(Length.mm(50)),
+                    new MemberKind.Trim(1))) {
+                assertNotNull(Placing.of(member(kind, 30, 8), ground).fault(), kind.title());
+            }
+            assertNull(Placing.of(member(new MemberKind.Bar(true, 0.5, Length.ZERO), 30, 8), ground).fault());
+        }
+    }
+
+    /** A bar across a trapezoid is as long as the narrower of its two edges. */
+    @Test
+    void aBarMeetsSlantingSides() {
+        List<Vertex> sight = List.of(new Vertex(100, 0), new Vertex(300, 0), new Vertex(400, 300), new Vertex(0, 300));
+        Section whole = GROUND.section().withRabbet(Rabbet.NONE);
+        Ground ground = new Ground(Contours.straight(new Loop(sight), 0, Collections.nCopies(4, Length.mm(40))),
+                Outline.of(new Shape.Polygon(new Loop(sight))), whole);
+        MadeMember bar = fits(Placing.of(member(new MemberKind.Bar(false, 0.5, Length.ZERO), 60, 8), ground));
+        assertEquals(200 + 2 * 120 / 3.0, bar.length().toMm(), NEAR, "at 120 below the top");
+        MadeMember upright = fits(Placing.of(member(new MemberKind.Bar(true, 0.25, Length.ZERO), 60, 8), ground));
+        assertEquals(300 - 90, upright.length().toMm(), NEAR,
+                "its left edge meets the slant at 70 across, 90 below the top");
     }
 
     @Test

@@ -38,6 +38,24 @@ class ScallopsTest {
         assertEquals(arcs.atSides(), arcs.atEnds(), NEAR);
     }
 
+    /** Where no arc of about that length goes round, one a side is all there is, and reaches past both by as much as it must. */
+    @Test
+    void anArcLongerThanTheFaceIsOneASide() {
+        Scallops arcs = Scallops.of(100, 80, 500, 10);
+        assertEquals(new Scallops(1, 1, 120, 10, 20), arcs);
+    }
+
+    /** Of two ways round, the one nearer to the wished chord is taken, and unlike margins weigh more than that. */
+    @Test
+    void theNearestChordIsTaken() {
+        Scallops square = Scallops.of(480, 480, 60, 0);
+        assertEquals(8, square.across());
+        assertEquals(60, square.chord(), NEAR);
+        Scallops close = Scallops.of(477, 477, 60, 0);
+        assertEquals(8, close.across());
+        assertEquals(477 / 8.0, close.chord(), NEAR, "a little shorter rather than reaching past");
+    }
+
     @Test
     void aSquareIsAlikeAllRound() {
         Scallops arcs = Scallops.of(400, 400, 55, 10);

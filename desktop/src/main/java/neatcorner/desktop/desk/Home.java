@@ -62,12 +62,12 @@ public record Home(Path data, Path config) {
     }
 
     /** The shop's shelf of offcuts. */
-    public Path shelf() {
-        return data.resolve("shelf.json");
+    Path shelf() {
+        return offcuts().resolve("shelf.json");
     }
 
-    /** Where earlier versions kept lists of offcuts, one for each section. */
-    Path offcuts() {
+    /** Where the shelf lies, and earlier versions kept a list for each section. */
+    public Path offcuts() {
         return data.resolve("offcuts");
     }
 

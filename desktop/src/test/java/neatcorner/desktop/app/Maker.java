@@ -1,17 +1,21 @@
 package neatcorner.desktop.app;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
+import javafx.application.Application;
 import javafx.scene.Node;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
@@ -62,10 +66,15 @@ final class Maker {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    /** Lets go of every key and button. */
-    void letGo() {
-        robot.release(new KeyCode[0]);
-        robot.release(new MouseButton[0]);
+    /** Lets go of every key and button, and closes what windows are left. */
+    void leave() throws TimeoutException {
+        FxToolkit.cleanupAfterTest(robot, new Nothing());
+        awaitThread();
+    }
+
+    private static final class Nothing extends Application {
+        @Override
+        public void start(Stage stage) {}
     }
 
     /** Does something at the window's thread that no hand can, and waits for it. */
@@ -243,6 +252,11 @@ final class Maker {
 
     Optional<Node> find(String query) {
         return robot.lookup(query).tryQuery();
+    }
+
+    /** All windows, the newest first. */
+    List<Window> windows() {
+        return robot.listWindows();
     }
 
     /** A node as it stands on the screen. */

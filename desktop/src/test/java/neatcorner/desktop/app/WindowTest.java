@@ -13,6 +13,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -100,8 +101,7 @@ abstract class WindowTest {
     }
 
     @AfterEach
-    void leave() {
-        maker.letGo();
+    void leave() throws TimeoutException {
         assertFalse(plannedAtTheWindow, "plans are worked out away from the window's thread");
         DISK.end();
         Platform.runLater(() -> {
@@ -109,6 +109,7 @@ abstract class WindowTest {
             bench.premises().close();
         });
         Maker.awaitThread();
+        maker.leave();
     }
 
     @AfterAll

@@ -13,7 +13,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.shell.MainWindow;
@@ -31,7 +30,7 @@ class WindowsTest extends WindowTest {
         maker.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
         settle();
         settle();
-        return Window.getWindows().stream().filter(Stage.class::isInstance).map(Stage.class::cast)
+        return maker.windows().stream().filter(Stage.class::isInstance).map(Stage.class::cast)
                 .filter(each -> each != stage && each.isShowing()).findFirst().orElseThrow();
     }
 
