@@ -1,4 +1,5 @@
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.lang.classfile.Attributes;
 import java.lang.classfile.ClassFile;
@@ -118,13 +119,16 @@ public final class Compile {
         }
     }
 
-    /** Whether compiling these files alone was enough: nothing that others can see of them is another. */
+    /**
+     * Whether compiling these files alone was enough: nothing that others can see of them is another. What the compiler does not
+     * like here it says again when it compiles all.
+     */
     private boolean compiledAlone(List<String> sources) throws IOException {
         if (sources.isEmpty()) {
             return true;
         }
         Map<String, String> seen = seen(sources);
-        return compile(sources) && seen.equals(seen(sources));
+        return compile(sources, OutputStream.nullOutputStream()) && seen.equals(seen(sources));
     }
 
     private boolean compiledWhole(Set<String> files) throws IOException {
@@ -134,7 +138,7 @@ public final class Compile {
             }
         }
         Files.createDirectories(classes);
-        return compile(files.stream().filter(file -> file.endsWith(".java")).toList());
+        return compile(files.stream().filter(file -> file.endsWith(".java")).toList(), System.err);
     }
 
     private static void delete(Path file) {
@@ -145,16 +149,16 @@ public final class Compile {
         }
     }
 
-    private boolean compile(List<String> sources) throws IOException {
+    private boolean compile(List<String> sources, OutputStream said) throws IOException {
         JavaCompiler javac = javax.tools.ToolProvider.getSystemJavaCompiler();
-        List<String> arguments = new ArrayList<>(List.of("--release", "25", "-proc:full", "-parameters", "-nowarn", "--should-stop=ifError=FLOW",
-                "-implicit:none", "-d", classes.toString(), "--processor-path", path(tools), "-p", path(libs, tools)));
+        List<String> arguments = new ArrayList<>(List.of("--release", "25", "-proc:full", "-parameters", "-nowarn",
+                "--should-stop=ifError=FLOW", "-implicit:none", "-d", classes.toString(), "--processor-path", path(tools), "-p", path(libs, tools)));
         for (String module : MODULES) {
             arguments.add("--module-source-path");
             arguments.add("neatcorner." + module + "=" + root.resolve(module).resolve("src/main/java"));
         }
         sources.forEach(source -> arguments.add(root.resolve(source).toString()));
-        return javac.run(null, null, null, arguments.toArray(String[]::new)) == 0;
+        return javac.run(null, said, said, arguments.toArray(String[]::new)) == 0;
     }
 
     private static String path(Path... folders) throws IOException {

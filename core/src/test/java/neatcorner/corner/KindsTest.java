@@ -130,6 +130,39 @@ class KindsTest {
         assertEquals(Inventory.biscuit(0).width(), Length.mm(47));
     }
 
+    /** As hardware stores commonly sell them; a size that is cut to measure is none. */
+    @Test
+    void drawersHoldWhatIsSold() {
+        Inventory metric = Inventory.usual(Units.MILLIMETRES);
+        assertEquals(List.of(50.0, 40.0, 30.0, 20.0), sizes(metric, TENON));
+        assertEquals(List.of(8.0, 6.0, 5.0, 4.0),
+                metric.of(TENON).stream().map(item -> item.thickness().toMm()).toList());
+        assertEquals(List.of(40.0, 30.0, 20.0), sizes(metric, DOWEL));
+        assertEquals(List.of(15.0, 12.0, 10.0, 7.0, 5.0), sizes(metric, V_NAIL));
+        assertEquals(List.of(25.0, 15.0), sizes(metric, PIN));
+        assertEquals(List.of(40.0, 25.0), sizes(metric, BRAD));
+        assertEquals(List.of(50.0, 40.0), sizes(metric, NAIL));
+        assertEquals(List.of(10.0, 6.0), sizes(metric, STAPLE));
+        assertEquals(List.of(10.0, 6.0), sizes(metric, CORRUGATED));
+        assertEquals(List.of(50.0, 40.0, 25.0), sizes(metric, SCREW));
+        assertEquals(List.of(32.0, 25.0), sizes(metric, POCKET_SCREW));
+        assertEquals(List.of(75.0, 40.0), sizes(metric, BRACE));
+        assertEquals(List.of(50.0, 30.0), sizes(metric, BLOCK));
+        assertEquals(List.of(8.0, 6.0), metric.of(PEG).stream().map(item -> item.thickness().toMm()).toList());
+        assertEquals(List.of(23.0, 19.0, 15.0), sizes(metric, BISCUIT));
+        assertEquals(List.of(0.0), sizes(metric, SPLINE));
+        Inventory inches = Inventory.usual(Units.INCHES);
+        assertEquals(metric.items().size(), inches.items().size());
+        assertEquals(List.of(Length.inches(2), Length.inches(1.5), Length.inches(1)),
+                inches.of(SCREW).stream().map(Reinforcement::size).toList());
+        assertEquals(List.of(Length.inches(0, 5, 16), Length.inches(0, 1, 4)),
+                inches.of(PEG).stream().map(Reinforcement::thickness).toList());
+    }
+
+    private static List<Double> sizes(Inventory shop, ReinforcementKind kind) {
+        return shop.of(kind).stream().map(item -> item.size().toMm()).toList();
+    }
+
     /** ASME B18.6.1: number 8 is 0.164 in thick. Common practice: pilots of 60 % in softwood and 70 % in hardwood. */
     @Test
     void aScrewsNumberTellsItsHoles() {

@@ -245,6 +245,165 @@ class WorkOfAFrameTest {
         assertEquals(0, plan(GlueUp.usual()).jigPull());
     }
 
+    /** What a maker reads on the board: for one frame or for all, with its own words for each round of gluing. */
+    @Test
+    void stepsAreCalledByWhatIsDone() {
+        Preparation all = new Preparation(30, 20, 25, 15);
+        assertEquals(
+                List.of("Prepare the boards", "Glue up the section", "Mill the section", "Saw the pieces",
+                        "Sand the faces"),
+                names(chain(1, all, List.of(), List.of(), GlueUp.usual())).subList(0, 5));
+        assertEquals(
+                List.of("Prepare the boards", "Glue up the section of all 2 frames", "Mill the section of all 2 frames",
+                        "Saw the pieces of all 2 frames"),
+                names(chain(2, all, List.of(), List.of(), GlueUp.usual())).subList(0, 4));
+        Chain halves = plain(GlueUp.usual().withSchool(School.TWO_HALVES));
+        assertTrue(names(halves).containsAll(List.of("Glue the two halves", "Join the halves")),
+                names(halves).toString());
+        Chain corners = plain(GlueUp.usual().withSchool(School.CORNER_BY_CORNER).withHolding(Holding.CORNER_CLAMPS));
+        assertEquals(1, names(corners).stream().filter("Glue corner by corner"::equals).count());
+        assertTrue(names(plain(GlueUp.usual())).contains("Dry fit and glue all corners"));
+        assertTrue(names(plain(GlueUp.usual())).contains("Out of the clamps"));
+        Chain lifted = plain(GlueUp.usual().withSqueezeOut(SqueezeOut.LIFT));
+        assertTrue(names(lifted).contains("Lift the squeeze-out"), names(lifted).toString());
+        Chain splines = chain(1, Preparation.NONE,
+                List.of(part(ReinforcementKind.SPLINE), part(ReinforcementKind.BLOCK),
+                        part(ReinforcementKind.NAIL), part(ReinforcementKind.DOWEL)),
+                List.of(), GlueUp.usual());
+        assertTrue(names(splines).containsAll(List.of("Cut slots, glue the splines", "Flush the splines",
+                "Fit and glue the blocks", "Drive the nails", "Cut for the dowels")), names(splines).toString());
+        for (Clamp.Kind kind : Clamp.Kind.values()) {
+            assertFalse(kind.title().isBlank());
+        }
+        for (School school : School.values()) {
+            assertFalse(school.title().isBlank() || school.reason().isBlank());
+        }
+        for (Holding holding : Holding.values()) {
+            assertFalse(holding.title().isBlank());
+        }
+        for (SqueezeOut way : SqueezeOut.values()) {
+            assertFalse(way.title().isBlank());
+        }
+    }
+
+    /** All minutes of the glue-up are on the board: those of the hands, and those that glue takes for itself. */
+    @Test
+    void theBoardHasAllMinutesOfTheGlueUp() {
+        for (School school : School.values()) {
+            for (SqueezeOut way : SqueezeOut.values()) {
+                GlueUp chosen = GlueUp.usual().withSchool(school).withSqueezeOut(way)
+                        .withHolding(Holding.CORNER_CLAMPS);
+                GluePlan plan = plan(chosen);
+                Chain chain = plain(chosen);
+                List<Task> glue = chain.tasks().subList(2, chain.tasks().size() - 2);
+                double worked = 0;
+                double waited = 0;
+                for (GlueStep step : plan.steps()) {
+                    boolean wait = step.rest() >= 300;
+                    worked += (step.seconds() + (wait ? 0 : step.rest())) / 60.0;
+                    waited += wait ? step.rest() / 60.0 : 0;
+                }
+                assertEquals(worked, glue.stream().mapToInt(Task::hands).sum(), glue.size() / 2.0 + 0.5,
+                        school + " " + way);
+                assertEquals(waited, glue.subList(0, glue.size() - 1).stream().mapToInt(Task::rest).sum(), 1,
+                        school + " " + way);
+                assertEquals(worked - waitedBriefly(plan), plan.hands(), 1e-6);
+            }
+        }
+    }
+
+    private static double waitedBriefly(GluePlan plan) {
+        return plan.steps().stream().mapToInt(GlueStep::rest).filter(rest -> rest < 300).sum() / 60.0;
+    }
+
+    /** Wiping takes ten seconds a corner; what is clamped comes out again, what is pinned was never in. */
+    @Test
+    void everyRoundEndsCleanAndOutOfTheClamps() {
+        for (School school : School.values()) {
+            GluePlan plan = plan(GlueUp.usual().withSchool(school).withHolding(Holding.CORNER_CLAMPS));
+            assertEquals(40, seconds(plan, GlueStep.Kind.CLEAN), school.title());
+            assertEquals(2 * 8 * 4, seconds(plan, GlueStep.Kind.SIZE), school.title());
+            long rounds = plan.steps().stream().filter(step -> step.kind() == GlueStep.Kind.CLOSE).count();
+            assertEquals(12 * 4 + 25 * rounds, seconds(plan, GlueStep.Kind.CLOSE), school.title());
+            assertEquals(40, seconds(plan, GlueStep.Kind.CHECK), "once, when all corners are closed");
+            assertEquals(switch (school) {
+                case ALL_AT_ONCE, TWO_HALVES -> 1;
+                case CORNER_BY_CORNER -> 4;
+            }, plan.steps().stream().filter(step -> step.kind() == GlueStep.Kind.UNCLAMP).count(), school.title());
+        }
+        GluePlan pinned = GluePlan.of(frame(4, true), GlueUp.usual().withSchool(School.CORNER_BY_CORNER), SHOP);
+        assertEquals(1, pinned.steps().stream().filter(step -> step.kind() == GlueStep.Kind.UNCLAMP).count());
+        GluePlan lifted = plan(GlueUp.usual().withSqueezeOut(SqueezeOut.LIFT));
+        assertEquals(20 * 60,
+                lifted.steps().stream().filter(step -> step.kind() == GlueStep.Kind.SET).findFirst().orElseThrow()
+                        .rest(),
+                "rubbery after twenty minutes");
+        GlueStep lift = lifted.steps().stream().filter(step -> step.kind() == GlueStep.Kind.CLEAN).findFirst()
+                .orElseThrow();
+        assertEquals((GlueUp.usual().glue().clampAt(20) - 20) * 60, lift.rest(),
+                "and the rest of its time in the clamps");
+        assertEquals(1.7 * 600, plan(GlueUp.usual()).tension().most(), 1e-9);
+    }
+
+    private static int seconds(GluePlan plan, GlueStep.Kind kind) {
+        return plan.steps().stream().filter(step -> step.kind() == kind).mapToInt(GlueStep::seconds).sum();
+    }
+
+    /** A band that does not reach holds nothing: one that does not is asked for as a long one. */
+    @Test
+    void bandsThatAreTooShortAreAskedForInVain() {
+        GlueUp band = GlueUp.usual().withHolding(Holding.BAND);
+        assertEquals(Map.of(Resource.BAND, 1, Resource.BENCH, 1), taken(band, SHOP));
+        Holders one = new Holders(List.of(BAND.withCount(1), BAND.withReach(Length.mm(1000)).withCount(1)), null, 0);
+        assertEquals(Map.of(Resource.BAND, 1, Resource.LONG_BAND, 1, Resource.BENCH, 1), taken(band, one));
+        Holders none = new Holders(List.of(BAND.withReach(Length.mm(1000))), null, 0);
+        assertEquals(Map.of(Resource.BAND, 3, Resource.LONG_BAND, 1, Resource.BENCH, 1), taken(band, none),
+                "more than there are, so that no day is promised");
+    }
+
+    private static Map<Resource, Integer> taken(GlueUp chosen, Holders shop) {
+        return FrameChain.of("Chart", 1, 4, METRES, 3, Preparation.NONE, List.of(), List.of(),
+                GluePlan.of(frame(4, false), chosen, shop), chosen).tasks().stream().map(Task::takes)
+                .filter(takes -> !takes.isEmpty()).findFirst().orElseThrow();
+    }
+
+    /** Two hours are enough at a stretch: 183 minutes are two parts, of which the last waits, and the first takes the place. */
+    @Test
+    void longWorkIsDoneInParts() {
+        GlueUp oil = GlueUp.usual().withFinish(Recipe.named("penetrating oil").orElseThrow());
+        Chain long60 = FrameChain.of("Chart", 1, 4, 60, 3, Preparation.NONE, List.of(), List.of(), plan(oil), oil);
+        List<Task> coat = long60.tasks().stream().filter(task -> task.name().startsWith("Oil")).toList();
+        assertEquals(List.of(91, 92), coat.stream().map(Task::hands).toList());
+        assertEquals(List.of(0, 720), coat.stream().map(Task::rest).toList());
+        assertEquals(List.of("Oil, let soak, wipe dry, part 1", "Oil, let soak, wipe dry, part 2"),
+                coat.stream().map(Task::name).toList());
+        assertEquals(Map.of(Resource.DRYING, 1), coat.getFirst().takes());
+        assertEquals(Map.of(), coat.getLast().takes());
+        assertEquals(120, task(long60, "Sand").hands(), "two hours are one part");
+        Chain long61 = FrameChain.of("Chart", 1, 4, 60.5, 3, Preparation.NONE, List.of(), List.of(), plan(oil), oil);
+        assertEquals(List.of(60, 61),
+                long61.tasks().stream().filter(task -> task.name().startsWith("Sand")).map(Task::hands)
+                        .toList());
+        Chain fitted = FrameChain.of("Chart", 1, 4, 1, 60, Preparation.NONE, List.of(), List.of(), plan(oil), oil);
+        List<Task> last = fitted.tasks().stream().filter(task -> task.name().startsWith("Fit out")).toList();
+        assertEquals(2, last.size());
+        assertEquals(Map.of(), last.getFirst().frees());
+        assertEquals(Map.of(Resource.DRYING, 1), last.getLast().frees());
+    }
+
+    /** As labels have it: thirty minutes in the clamps when warm, half as long again near the coldest; full of strength in a day. */
+    @Test
+    void coldGlueStaysLonger() {
+        Glue pva = Glue.usual();
+        assertEquals(List.of(30, 30, 38, 45, 45),
+                List.of(pva.clampAt(30), pva.clampAt(21), pva.clampAt(15.5), pva.clampAt(10), pva.clampAt(0)));
+        assertEquals(120, pva.handling(), "four times the least in the clamps");
+        assertEquals(24 * 60, Glue.named("epoxy").orElseThrow().handling(), "but no longer than it cures");
+        assertEquals(5 * Math.sqrt(2),
+                new Glue("x", new Glue.Range(5, 9), new Glue.Range(30, 40), 600, 5, false, false).openAt(16),
+                1e-9);
+    }
+
     /** Each corner pinned, the glue sets beside the next; unpinned, each waits in its clamp. */
     @Test
     void cornersThatArePinnedNeedNotWait() {

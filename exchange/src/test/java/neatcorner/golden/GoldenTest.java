@@ -70,7 +70,7 @@ class GoldenTest {
         if (Boolean.getBoolean("neatcorner.golden")) {
             Files.write(COPIES, packed(now));
         }
-        Map<String, String> before = unpacked(Files.readAllBytes(COPIES));
+        Map<String, String> before = copies();
         List<String> changed = new ArrayList<>();
         now.forEach((name, text) -> {
             String old = before.get(name);
@@ -109,13 +109,27 @@ class GoldenTest {
         }
     }
 
+    private static Notation away(Job job, int number) {
+        Units other = job.units() == Units.MILLIMETRES ? Units.INCHES : Units.MILLIMETRES;
+        return new Notation(ReadingStep.usual(number % 2 == 0 ? other : job.units()), Spelling.UK);
+    }
+
+    /** In which units and spelling the paper of a job is kept, by its place among all. */
+    static Notation onPaper(Job job, int number) {
+        return number % 3 == 0 ? away(job, number) : Notation.of(job.units());
+    }
+
+    /** What was said about each job when the copies were taken. */
+    static Map<String, String> copies() throws IOException {
+        return unpacked(Files.readAllBytes(COPIES));
+    }
+
     /** The number says in which units and spelling: a job's own units and US words, or the others. */
     private static String said(JobFile file, int number) {
         Job job = file.job();
         Plan plan = Planner.plan(job, file.madeIn().shop(), Search.PATIENT);
-        Units other = job.units() == Units.MILLIMETRES ? Units.INCHES : Units.MILLIMETRES;
         Notation own = Notation.of(job.units());
-        Notation away = new Notation(ReadingStep.usual(number % 2 == 0 ? other : job.units()), Spelling.UK);
+        Notation away = away(job, number);
         StringBuilder text = new StringBuilder();
         for (Notation notation : List.of(own, away)) {
             text.append("==== ").append(notation).append('\n');
@@ -123,7 +137,7 @@ class GoldenTest {
             slates(plan, notation, text);
         }
         text.append("==== plan\n").append(JsonText.write(inOrder(parsed(PlanJson.write(plan, own)))));
-        text.append("==== paper\n").append(paper(plan, number % 3 == 0 ? away : own));
+        text.append("==== paper\n").append(paper(plan, onPaper(job, number)));
         return text.toString();
     }
 

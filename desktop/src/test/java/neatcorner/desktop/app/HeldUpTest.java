@@ -12,11 +12,12 @@ import neatcorner.plan.Station;
 import org.junit.jupiter.api.Test;
 
 /**
- * Nothing that a maker does again and again holds the window up for longer than half a picture. Each is done often enough for
- * the machine to have warmed up, and the best of all times counts: what is slow even then is slow for everybody.
+ * Nothing that a maker does again and again holds the window up for a whole picture. Half of one is the goal, which
+ * {@code bench} measures; other tests run on the same cores meanwhile. Each is done often enough for the machine to have warmed
+ * up, and the best of all times counts: what is slow even then is slow for everybody.
  */
 class HeldUpTest extends WindowTest {
-    private static final double MOST = 8;
+    private static final double MOST = 16;
     private static final int MOST_ROUNDS = 40;
 
     private final List<String> slow = new ArrayList<>();

@@ -26,6 +26,7 @@ import neatcorner.fitout.Material;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.Recipe;
 import neatcorner.glueup.jig.CornerJig;
+import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -115,6 +116,15 @@ class EverythingTest {
         assertEquals(Set.of(), lost);
         assertEquals(Set.of(), unfilled);
         assertTrue(seen.contains("CornerJig.least") && seen.contains("Shift.days"), seen.toString());
+    }
+
+    @Test
+    void everyWayOfHoldingComesBack() throws Exception {
+        Job job = full().job();
+        for (Class<?> kind : Hold.class.getPermittedSubclasses()) {
+            Hold hold = (Hold) MadeUp.of(kind);
+            assertEquals(hold, JobFile.read(JobFile.of(job.withHold(hold)).text()).job().hold());
+        }
     }
 
     /** Every kind of a thing that is sealed stands somewhere in the full job. */
