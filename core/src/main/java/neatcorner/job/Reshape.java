@@ -61,8 +61,8 @@ public record Reshape(Job job, boolean mirrored) {
             return withLoop(laid(loop, changed, across(loop, corner), kept));
         }
         int gives = between(loop, corner, twin);
-        boolean joins = gives == corner && twin == (corner + 1) % loop.sides()
-                || gives == twin && corner == (twin + 1) % loop.sides();
+        boolean joins = (gives == corner && twin == (corner + 1) % loop.sides())
+                || (gives == twin && corner == (twin + 1) % loop.sides());
         return withLoop(joins
                 ? swung(loop, corner, twin, interior)
                 : upright(loop, changed, gives, kept));
