@@ -45,6 +45,9 @@ public final class SticksFigure {
     public record Row(int stock, int number, Box box, boolean used) {}
 
     /** Of the longest stick's length, how wide sticks are drawn on paper. */
+    /** Shares of the longest stick: what words on a stick take, and how far behind its end its length is written. */
+    private static final double ROOM_FOR_WORDS = 0.2;
+    private static final double BEHIND_ITS_LENGTH = 0.09;
     private static final double ON_PAPER = 1 / 34.0;
 
     private SticksFigure(Plan plan) {
@@ -143,7 +146,7 @@ public final class SticksFigure {
 
     private void drawStick(CutStick cut, double y) {
         Box box = bar(cut.stick(), cut.stock(), cut.number(), y);
-        Tint wood = Tint.wood(plan.job().section().wood());
+        Tint wood = wood(cut.stick());
         marks.area(box, Tint.WASTE, Tint.CONSTRUCTION, 1);
         long seed = 31L * cut.stock() + cut.number();
         for (CutPiece piece : cut.cuts()) {
@@ -153,6 +156,11 @@ public final class SticksFigure {
         drawDefects(cut.stick(), cut.stock(), y);
         drawTrim(cut.stick(), y);
         head(Theirs.words(cut.label()), cut.stick(), cut.stock(), box);
+    }
+
+    /** As the stick is, which need not be of the frame's wood. */
+    private Tint wood(Stick stick) {
+        return Tint.wood(stick.isOfTheFrame() ? plan.job().section().wood() : plan.blanks().wood(stick));
     }
 
     /** Where each piece starts, measured from the stick's left end. */
@@ -229,13 +237,15 @@ public final class SticksFigure {
 
     private void drawSpare(Stick stick, int index, long spare, double y) {
         Box box = bar(stick, index, 0, y);
-        marks.wood(box.corners(), Tint.wood(plan.job().section().wood()), 0, 31L * index + 97);
+        marks.wood(box.corners(), wood(stick), 0, 31L * index + 97);
         drawDefects(stick, index, y);
         String name = Theirs.words(stick.name());
         boolean several = stick.count() > 1;
-        marks.label(box.center(), 0, 5, Anchor.MIDDLE,
+        boolean room = stick.length().toMm() > longest * ROOM_FOR_WORDS;
+        marks.label(room ? box.center() : new Point(box.right() + longest * BEHIND_ITS_LENGTH, box.center().y()), 0, 5,
+                room ? Anchor.MIDDLE : Anchor.START,
                 spare > 0 ? SticksTexts.STAYS_ON_THE_RACK : SticksTexts.NONE_ON_THE_RACK, 13, true,
-                Tint.WOOD_INK);
+                room ? Tint.WOOD_INK : Tint.INK);
         head(!several || spare == 0
                 ? name
                 : spare == stick.count() ? spare + " × " + name : SticksTexts.MORE_ON_THE_RACK.formatted(spare, name),

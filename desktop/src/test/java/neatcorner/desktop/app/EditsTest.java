@@ -18,14 +18,19 @@ import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
+import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
 import neatcorner.shop.Shop;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
+import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
 
 /** Nothing that was typed is lost: not while a plan is slow or fails, not to another job, not to a full disk, not by undo. */
@@ -223,6 +228,28 @@ class EditsTest extends WindowTest {
         maker.interact(bench::undo);
         settle();
         assertEquals(shelf, onShelf(), "taken, and not nowhere");
+    }
+
+    /** What is left of a band's walnut is walnut on the shelf, and lies on the rack for the band again. */
+    @Test
+    void endsOfABandsSticksComeBackForTheBand() {
+        Species walnut = Species.named("black walnut");
+        Section strip = new Section(walnut, Length.mm(8), Length.mm(25), Rabbet.NONE);
+        maker.interact(() -> edit(bench.job().withRings(List.of(new Ring(new Ring.Place("band", "", SizeOf.OUTSIDE,
+                SizeOf.SIGHT, Length.ZERO, null), strip))).withStock(bench.job().stock().plusStick(new Stick("strips",
+                        Length.mm(3000), 4, null, List.of(), walnut, strip.width(), strip.thickness())))));
+        settle();
+        at(KeyCode.DIGIT5);
+        cut();
+        assertTrue(bench.shelf().now().lots().stream().anyMatch(lot -> lot.of().wood().equals(walnut)
+                && lot.of().rabbet().isNone()), bench.shelf().now().toString());
+        long before = bench.job().stock().sticks().stream().filter(stick -> walnut.equals(stick.wood())).count();
+        maker.clickOn("#take-offcuts");
+        settle();
+        List<Stick> now = bench.job().stock().sticks().stream().filter(stick -> walnut.equals(stick.wood())).toList();
+        assertTrue(now.size() > before, now.toString());
+        assertEquals(strip.width(), now.getFirst().width());
+        assertTrue(read("#station-sticks").contains("black walnut") || now.getFirst().name().contains("strips"));
     }
 
     private List<Stick> onShelf() {

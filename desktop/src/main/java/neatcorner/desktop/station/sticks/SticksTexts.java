@@ -55,8 +55,8 @@ final class SticksTexts {
     static final String READ_STICKS = "Read sticks from a list (CSV) …";
     static final String WRITE_STICKS = "Write the sticks as a list (CSV) …";
     static final String CHANGE_CUT = "cut";
-    static final String IT_IS_CUT = "The sticks are off the rack, and %s offcuts on the shelf, for any job in this "
-            + "wood and section.";
+    static final String IT_IS_CUT = "The sticks are off the rack, and %s offcuts on the shelf, for any job "
+            + "that can be cut from them.";
     static final String CHANGE_TAKE_OFFCUTS = "take offcuts";
     static final String OFFCUTS_TOO_SHORT = "The offcuts are too short for another frame of any standard size.";
     static final String OFFCUTS_GIVE = "The offcuts would give, one kind at a time: %s.";
