@@ -201,6 +201,48 @@ class PlacedTest {
         assertEquals(2, trim.plates().getFirst().count());
     }
 
+    /** On the face: sides from the foot to the top, and what closes them above, edge to edge. */
+    @Test
+    void aTrimBandLiesAlongTheOuterEdge() {
+        List<MadeMember.Shape> flush = fits(placed(new MemberKind.Trim(1), 30, 8)).shapes();
+        assertEquals(3, flush.size());
+        isBox(-40, -40, -10, 340, flush.get(0));
+        isBox(410, -40, 440, 340, flush.get(1));
+        isBox(-10, -40, 410, -10, flush.get(2));
+        Ground higher = GROUND.with(Length.mm(90), Length.ZERO);
+        List<MadeMember.Shape> high = fits(Placing.of(member(new MemberKind.Trim(1), 30, 8), higher)).shapes();
+        isBox(-40, -130, -10, 340, high.get(0));
+        isBox(-10, -130, 410, -100, high.get(2));
+        assertTrue(high.stream().allMatch(shape -> shape.depth() == MadeMember.Depth.FRONT));
+        assertEquals(Math.PI / 2, high.get(0).grain(), 1e-9, "along the side");
+        assertEquals(0, high.get(2).grain(), 1e-9);
+        assertNotNull(placed(new MemberKind.Trim(1), 240, 8).fault(), "two of them would take all of the width");
+        assertNull(placed(new MemberKind.Trim(1), 239, 8).fault());
+    }
+
+    /** Round an arch both edges of the band have one centre, and each side's inner edge ends where the inner arc begins. */
+    @Test
+    void aTrimBandMeetsTheArchAtItsCorners() {
+        Ground arched = GROUND.with(Length.mm(50), Length.mm(100));
+        MadeMember trim = fits(Placing.of(member(new MemberKind.Trim(2), 30, 8), arched));
+        double radius = (240.0 * 240 + 100 * 100) / 200;
+        Vertex centre = new Vertex(200, -90 - 100 + radius);
+        double foot = centre.y() - Math.sqrt((radius - 30) * (radius - 30) - 210 * 210);
+        isBox(-40, Math.min(-90, foot), -10, 340, trim.shapes().get(0));
+        isBox(410, Math.min(-90, foot), 440, 340, trim.shapes().get(1));
+        List<Vertex> band = trim.shapes().get(2).outline().stream().map(at -> at.plus(-X, -Y)).toList();
+        long outer = band.stream().filter(at -> Math.abs(at.distanceTo(centre) - radius) < NEAR).count();
+        long inner = band.stream().filter(at -> Math.abs(at.distanceTo(centre) - (radius - 30)) < NEAR).count();
+        assertEquals(band.size(), outer + inner);
+        assertEquals(outer, inner);
+        for (Vertex end : List.of(new Vertex(-40, -90), new Vertex(440, -90), new Vertex(-10, foot),
+                new Vertex(410, foot))) {
+            assertTrue(band.stream().anyMatch(at -> at.distanceTo(end) < NEAR), end + " of " + band);
+        }
+        assertEquals(new MadeMember.Plate(2, Length.mm(480), Length.mm(Math.max(-90, foot) + 90 + 100)),
+                trim.plates().getFirst());
+    }
+
     /** An outermost hinge stands a sixth of the height from the end; clips along both sides. */
     @Test
     void whatIsBoughtIsSetOutAlongTheSides() {
