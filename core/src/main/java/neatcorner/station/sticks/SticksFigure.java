@@ -44,10 +44,10 @@ public final class SticksFigure {
      */
     public record Row(int stock, int number, Box box, boolean used) {}
 
-    /** Of the longest stick's length, how wide sticks are drawn on paper. */
-    /** Shares of the longest stick: what words on a stick take, and how far behind its end its length is written. */
+    /** Shares of the longest stick: what words on a stick take, and how far behind its end they stand beside its length. */
     private static final double ROOM_FOR_WORDS = 0.2;
     private static final double BEHIND_ITS_LENGTH = 0.09;
+    /** Of the longest stick's length, how wide sticks are drawn on paper. */
     private static final double ON_PAPER = 1 / 34.0;
 
     private SticksFigure(Plan plan) {

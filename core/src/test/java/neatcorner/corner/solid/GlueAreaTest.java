@@ -5,7 +5,6 @@ import static neatcorner.corner.ReinforcementKind.BRAD;
 import static neatcorner.corner.ReinforcementKind.DOWEL;
 import static neatcorner.corner.ReinforcementKind.SCREW;
 import static neatcorner.corner.ReinforcementKind.TENON;
-import static neatcorner.corner.solid.CornersOfTest.of;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -34,7 +33,7 @@ class GlueAreaTest {
     /** A block of 30 mm legs, 5 mm thick, lies on a side of each piece with 30 × 5 mm. */
     @Test
     void aBlockHoldsOneFaceOfEachPiece() {
-        GlueArea glue = glue(of(BLOCK, 30, 5, 0, 1));
+        GlueArea glue = glue(CornersOfTest.of(BLOCK, 30, 5, 0, 1));
         assertEquals(2 * 30 * 5, glue.longGrain(), NEAR);
         assertEquals(SEAM, glue.endGrain(), NEAR, "it takes nothing out of the seam");
     }
@@ -42,7 +41,7 @@ class GlueAreaTest {
     /** Common practice: half of a round hole's wall is end grain. The hole's own end is lost to the seam. */
     @Test
     void dowelsHoldWithHalfTheirWall() {
-        GlueArea glue = glue(of(DOWEL, 40, 8, 0, 2));
+        GlueArea glue = glue(CornersOfTest.of(DOWEL, 40, 8, 0, 2));
         assertEquals(2 * Math.PI * 8 * 40 / 2, glue.longGrain(), NEAR);
         assertEquals(SEAM - 2 * Math.PI * 4 * 4, glue.endGrain(), NEAR);
     }
@@ -50,14 +49,15 @@ class GlueAreaTest {
     /** A loose tenon of 40 × 20, 6 thick, has two cheeks; its mortise is 20 × 6 of the seam. */
     @Test
     void aTenonHoldsWithBothCheeks() {
-        GlueArea glue = glue(of(TENON, 40, 6, 20, 1));
+        GlueArea glue = glue(CornersOfTest.of(TENON, 40, 6, 20, 1));
         assertEquals(2 * 40 * 20, glue.longGrain(), 2 * 40 * 20 * 0.12);
         assertEquals(SEAM - 20 * 6, glue.endGrain(), NEAR);
     }
 
     @Test
     void whatIsDrivenHoldsNoGlue() {
-        for (Reinforcement driven : List.of(of(BRAD, 40, 1.2, 0, 1), of(SCREW, 50, 4, 0, 1))) {
+        for (Reinforcement driven : List.of(CornersOfTest.of(BRAD, 40, 1.2, 0, 1),
+                CornersOfTest.of(SCREW, 50, 4, 0, 1))) {
             assertEquals(0, CornersOfTest.joined(CornersOfTest.wide(), driven).glue().longGrain());
         }
     }

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
@@ -39,32 +40,51 @@ final class FormerOffcuts {
         this.folder = folder;
     }
 
-    /** Gives what a list of a section holds to whoever keeps it now; the list stays there under another name. */
+    /**
+     * Gives what the lists of a section hold to whoever keeps it now. They stay there under another name, which they get after
+     * that, so that a kill in between loses nothing: whoever keeps it must take the same twice.
+     */
     void bring(Section section, Consumer<Shelf.Lot> keep) {
         List<String> names = names(section);
         store.ask(() -> {
             List<Stick> found = new ArrayList<>();
+            List<Path> lists = new ArrayList<>();
             for (String name : names) {
-                found.addAll(taken(name));
+                List<Stick> sticks = read(name);
+                if (!sticks.isEmpty()) {
+                    found.addAll(sticks);
+                    lists.add(folder.resolve(name));
+                }
             }
-            return found.isEmpty()
-                    ? () -> {}
-                    : () -> keep.accept(new Shelf.Lot(Shelf.Of.milled(section), found));
+            return () -> {
+                if (!found.isEmpty()) {
+                    keep.accept(new Shelf.Lot(Shelf.Of.milled(section), found));
+                    store.ask(() -> {
+                        lists.forEach(FormerOffcuts::putAside);
+                        return () -> {};
+                    }, () -> {});
+                }
+            };
         }, () -> {});
     }
 
-    private List<Stick> taken(String name) {
+    private List<Stick> read(String name) {
         try {
             Path list = folder.resolve(name);
-            if (!store.disk().exists(list)) {
-                return List.of();
-            }
-            List<Stick> sticks = StockCsv.read(WholeFile.text(store.disk().read(list)), Units.MILLIMETRES);
-            Files.move(list, list.resolveSibling(name + TAKEN));
-            return sticks;
+            return store.disk().exists(list)
+                    ? StockCsv.read(WholeFile.text(store.disk().read(list)), Units.MILLIMETRES)
+                    : List.of();
         } catch (IOException | BadFile | InvalidPathException e) {
             LOG.log(Level.WARNING, "offcuts not taken over: %s".formatted(name), e);
             return List.of();
+        }
+    }
+
+    private static void putAside(Path list) {
+        try {
+            Files.move(list, list.resolveSibling(list.getFileName() + TAKEN), StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "still there: %s".formatted(list), e);
         }
     }
 

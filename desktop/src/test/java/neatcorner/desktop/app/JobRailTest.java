@@ -28,7 +28,7 @@ class JobRailTest extends WindowTest {
     }
 
     private List<JobCard> listed() {
-        ListView<JobCard> list = maker.node("#jobs-list", ListView.class);
+        ListView<?> list = maker.node("#jobs-list", ListView.class);
         return List.copyOf(list.getItems());
     }
 

@@ -110,6 +110,9 @@ class OffcutShelfTest {
         of(shelf, section);
         assertEquals(List.of(Length.mm(800), Length.mm(700)), of(shelf, section).stream().map(Stick::length).toList());
         assertEquals(2, of(shelf(), section).size(), "and no second time");
+        Files.writeString(lists.resolve("white-ash-30-0x20-0-rabbet-6-0x12-0.csv"), "name,length\r\nold,700\r\n");
+        assertEquals(2, of(shelf(), section).size(),
+                "not even if the program was killed before the list was put aside");
         try (Stream<Path> left = Files.list(lists)) {
             assertFalse(left.anyMatch(each -> each.toString().endsWith(".csv")));
         }

@@ -20,6 +20,7 @@ import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.AsFrame;
 import neatcorner.job.CutRing;
+import neatcorner.job.Ring;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.section.MillPass;
@@ -69,7 +70,8 @@ public final class SectionFiles implements StationFiles {
                 .with("outside", pair(ring.placed().outside().width(), ring.placed().outside().height()))
                 .with("sight", pair(ring.placed().sight().width(), ring.placed().sight().height()))
                 .with("pieces", Json.of(ring.pieces().stream().map(piece -> piece(piece, plan)).toList()));
-        Screws screws = ring.ring().screws();
+        Ring set = ring.ring();
+        Screws screws = set == null ? null : set.screws();
         return (screws == null
                 ? fields
                 : fields.with("screws", Json.object().with("length", mm(screws.length()))
