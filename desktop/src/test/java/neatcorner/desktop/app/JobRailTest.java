@@ -28,8 +28,7 @@ class JobRailTest extends WindowTest {
     }
 
     private List<JobCard> listed() {
-        ListView<?> list = maker.node("#jobs-list", ListView.class);
-        return List.copyOf(list.getItems());
+        return ((ListView<?>) maker.node("#jobs-list")).getItems().stream().map(JobCard.class::cast).toList();
     }
 
     /** What is read on the rail, job by job. */
