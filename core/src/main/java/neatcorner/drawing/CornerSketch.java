@@ -18,7 +18,7 @@ public record CornerSketch(double miter, double face, double length, double open
         double run = Math.tan(miter) * face;
         List<Point> left = List.of(heel.plus(-length, 0), heel, heel.plus(-run, face), heel.plus(-length, face));
         marks.wood(left, tint, 0, 21);
-        marks.label(heel.plus(-length * 0.7, face / 2), 0, 5, Anchor.MIDDLE, first, 16, true, Tint.WOOD_INK);
+        marks.label(heel.plus(-length * 0.7, face / 2), 0, 5, Anchor.MIDDLE, first, 16, true, tint.letters());
         Point toe = heel.plus(-run, face);
         double turn = 2 * miter;
         double ux = Math.cos(turn);
@@ -30,7 +30,7 @@ public record CornerSketch(double miter, double face, double length, double open
         marks.wood(opened, tint, turn - opening, 22);
         Point middle = turned(heel.plus(ux * length * 0.7 - uy * face / 2, uy * length * 0.7 + ux * face / 2), pivot,
                 -opening);
-        marks.label(middle, 0, 5, Anchor.MIDDLE, second, 16, true, Tint.WOOD_INK);
+        marks.label(middle, 0, 5, Anchor.MIDDLE, second, 16, true, tint.letters());
     }
 
     /** Where the opening is widest, seen from the middle of the corner. */

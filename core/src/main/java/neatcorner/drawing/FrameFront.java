@@ -172,7 +172,8 @@ public final class FrameFront {
 
     private void letter(int index) {
         Piece piece = plan.pieces().get(index);
-        marks.label(middle(index), 0, 5, Anchor.MIDDLE, piece.name(), 14, true, Tint.WOOD_INK);
+        marks.label(middle(index), 0, 5, Anchor.MIDDLE, piece.name(), 14, true,
+                Tint.wood(plan.job().section().wood()).letters());
     }
 
     /** The middle of a piece's face. */

@@ -2,11 +2,11 @@ package neatcorner.drawing;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import neatcorner.job.CutRing;
 import neatcorner.member.MadeMember;
 import neatcorner.member.MemberKind;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Vertex;
-import neatcorner.job.CutRing;
 import neatcorner.plan.Plan;
 
 /** What belongs to a frame besides its rings, as it is seen from the front or from behind. */

@@ -9,8 +9,10 @@ public enum Tint {
     INK,
     /** Less important writing. */
     FAINT_INK,
-    /** Outlines of wood and letters on it; dark whatever the ground, for wood is light. */
+    /** Outlines of wood, and letters on all but walnut; dark whatever the ground, for wood is light. */
     WOOD_INK,
+    /** Letters on walnut: light on the screen, where it is as dark as walnut is; dark on paper, where it is printed pale. */
+    WALNUT_INK,
     /** Thin construction lines, dimension lines, hidden edges. */
     CONSTRUCTION,
     /** Where the saw goes. */
@@ -70,6 +72,11 @@ public enum Tint {
             case WALNUT -> WOOD_WALNUT;
             case OTHER -> WOOD_OTHER;
         };
+    }
+
+    /** What is written on this wood with, so that it can be read. */
+    public Tint letters() {
+        return this == WOOD_WALNUT ? WALNUT_INK : WOOD_INK;
     }
 
     /** The tint of the grain lines on this wood. */

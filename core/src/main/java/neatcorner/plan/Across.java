@@ -1,6 +1,5 @@
 package neatcorner.plan;
 
-import neatcorner.job.CutRing;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -10,6 +9,7 @@ import java.util.Optional;
 import neatcorner.fitout.Bite;
 import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.CutRing;
 import neatcorner.job.Hold;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;

@@ -1,6 +1,5 @@
 package neatcorner.plan;
 
-import neatcorner.job.CutRing;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -10,9 +9,10 @@ import java.util.stream.Stream;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
-import neatcorner.job.Make;
+import neatcorner.job.CutRing;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
+import neatcorner.job.Make;
 import neatcorner.job.PlacedRing;
 import neatcorner.job.Ring;
 import neatcorner.measure.Sentence;

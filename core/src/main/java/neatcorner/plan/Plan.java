@@ -1,6 +1,5 @@
 package neatcorner.plan;
 
-import neatcorner.job.CutRing;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -9,6 +8,7 @@ import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
+import neatcorner.job.CutRing;
 import neatcorner.job.Cutting;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;

@@ -72,7 +72,7 @@ public record Blanks(Blank frame, Map<String, Blank> rings) {
     }
 
     /**
-     * What a stick is of that is not milled to the frame's section. One that does not say is of the frame's wood, unless it is
+     * What a stick is of. One that does not say is of the frame's wood, unless it is
      * just as wide and as thick as what a ring is cut from: then it is there for that.
      */
     public Species wood(Stick stick) {

@@ -28,30 +28,31 @@ public record Shelf(List<Lot> lots) {
      * @param layers     that it is glued of
      * @param operations what else was milled off it, in order, without their passes
      */
-    public record Of(Species wood, Length width, Length thickness, Rabbet rabbet, Layers layers,
+    public record Kind(Species wood, Length width, Length thickness, Rabbet rabbet, Layers layers,
             List<Operation> operations) {
 
-        public Of {
+        public Kind {
             operations = operations.stream().map(each -> each.withPasses(0)).toList();
         }
 
         /** Of a stick that is milled to a section; where its rabbet is only cut in the finished frame, it has none yet. */
-        public static Of milled(Section section) {
+        public static Kind milled(Section section) {
             Milling milling = section.milling();
-            return new Of(section.wood(), section.width(), section.thickness(),
+            return new Kind(section.wood(), section.width(), section.thickness(),
                     milling.way() == RabbetWay.AFTER_ASSEMBLY ? Rabbet.NONE : section.rabbet(), milling.layers(),
                     milling.operations());
         }
 
         /** Of a stick of which nothing is milled. */
-        public static Of blank(Species wood, Length width, Length thickness) {
-            return new Of(wood, width, thickness, Rabbet.NONE, Layers.NONE, List.of());
+        public static Kind blank(Species wood, Length width, Length thickness) {
+            return new Kind(wood, width, thickness, Rabbet.NONE, Layers.NONE, List.of());
         }
 
         /** Whether it is the same, whatever its wood is called. */
-        public boolean isSameAs(Of other) {
+        public boolean isSameAs(Kind other) {
             return wood.isSameAs(other.wood)
-                    && equals(new Of(wood, other.width, other.thickness, other.rabbet, other.layers, other.operations));
+                    && equals(
+                            new Kind(wood, other.width, other.thickness, other.rabbet, other.layers, other.operations));
         }
 
         /** The same as a section, its rabbet in the usual way. */
@@ -66,7 +67,7 @@ public record Shelf(List<Lot> lots) {
      *
      * @param sticks of which none says what it is of
      */
-    public record Lot(Of of, List<Stick> sticks) {
+    public record Lot(Kind kind, List<Stick> sticks) {
 
         public Lot {
             sticks = sticks.stream().map(Lot::bare).sorted(Comparator.comparing(Stick::length).reversed()).toList();
@@ -96,22 +97,22 @@ public record Shelf(List<Lot> lots) {
     }
 
     /** Sticks of one kind, the longest first. */
-    public List<Stick> sticks(Of of) {
-        return lots.stream().filter(lot -> lot.of.isSameAs(of)).flatMap(lot -> lot.sticks.stream()).toList();
+    public List<Stick> sticks(Kind kind) {
+        return lots.stream().filter(lot -> lot.kind.isSameAs(kind)).flatMap(lot -> lot.sticks.stream()).toList();
     }
 
     /** What lies here afterwards. What is not there any more cannot be taken. */
     public Shelf after(Move move) {
         Shelf shelf = this;
         for (Lot lot : move.taken) {
-            List<Stick> left = new ArrayList<>(shelf.sticks(lot.of));
+            List<Stick> left = new ArrayList<>(shelf.sticks(lot.kind));
             lot.sticks.forEach(left::remove);
-            shelf = shelf.with(lot.of, left);
+            shelf = shelf.with(lot.kind, left);
         }
         for (Lot lot : move.put) {
-            List<Stick> more = new ArrayList<>(shelf.sticks(lot.of));
+            List<Stick> more = new ArrayList<>(shelf.sticks(lot.kind));
             more.addAll(lot.sticks);
-            shelf = shelf.with(lot.of, more);
+            shelf = shelf.with(lot.kind, more);
         }
         return shelf;
     }
@@ -119,15 +120,15 @@ public record Shelf(List<Lot> lots) {
     /** With what is missing of a lot put there, so that the same lot can be brought twice. */
     public Shelf completed(Lot lot) {
         List<Stick> missing = new ArrayList<>(lot.sticks);
-        sticks(lot.of).forEach(missing::remove);
-        return missing.isEmpty() ? this : after(new Move(List.of(new Lot(lot.of, missing)), List.of()));
+        sticks(lot.kind).forEach(missing::remove);
+        return missing.isEmpty() ? this : after(new Move(List.of(new Lot(lot.kind, missing)), List.of()));
     }
 
-    private Shelf with(Of of, List<Stick> sticks) {
+    private Shelf with(Kind kind, List<Stick> sticks) {
         List<Lot> all = new ArrayList<>(lots);
-        all.removeIf(lot -> lot.of.isSameAs(of));
+        all.removeIf(lot -> lot.kind.isSameAs(kind));
         if (!sticks.isEmpty()) {
-            all.add(new Lot(of, sticks));
+            all.add(new Lot(kind, sticks));
         }
         return new Shelf(all);
     }

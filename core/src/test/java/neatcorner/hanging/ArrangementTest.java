@@ -8,9 +8,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import neatcorner.measure.Length;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-import neatcorner.measure.Length;
 import org.junit.jupiter.api.Test;
 
 class ArrangementTest {

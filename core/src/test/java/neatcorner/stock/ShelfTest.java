@@ -29,13 +29,13 @@ import org.junit.jupiter.api.Test;
 class ShelfTest {
     private static final Section ASH = new Section(Species.named("white ash"), Length.mm(30), Length.mm(20),
             Rabbet.plain(Length.mm(6), Length.mm(12)));
-    private static final Shelf.Of KEY = Shelf.Of.milled(ASH);
+    private static final Shelf.Kind KEY = Shelf.Kind.milled(ASH);
 
     private static Stick end(double mm) {
         return new Stick("end", Length.mm(mm), 1, null, List.of());
     }
 
-    private static Shelf.Move put(Shelf.Of of, Stick... sticks) {
+    private static Shelf.Move put(Shelf.Kind of, Stick... sticks) {
         return new Shelf.Move(List.of(new Shelf.Lot(of, List.of(sticks))), List.of());
     }
 
@@ -59,17 +59,17 @@ class ShelfTest {
                 Length.mm(6), 3, Length.ZERO, Length.ZERO));
         for (Section other : List.of(ASH.withWidth(Length.mm(31)), ASH.withThickness(Length.mm(21)),
                 ASH.withRabbet(Rabbet.NONE), ASH.withWood(Species.named("walnut")), ASH.withMilling(rounded))) {
-            assertFalse(Shelf.Of.milled(other).isSameAs(KEY), other.toString());
+            assertFalse(Shelf.Kind.milled(other).isSameAs(KEY), other.toString());
         }
         for (Section same : List.of(ASH.withMilling(Milling.PLAIN.withWay(RabbetWay.TABLE_SAW)),
                 ASH.withMilling(ASH.milling().withRabbetPasses(7)), ASH.withWood(Species.named("White Ash")))) {
-            assertTrue(Shelf.Of.milled(same).isSameAs(KEY), same.toString());
+            assertTrue(Shelf.Kind.milled(same).isSameAs(KEY), same.toString());
         }
-        Shelf.Of round = Shelf.Of.milled(ASH.withMilling(rounded));
-        assertEquals(round, Shelf.Of.milled(round.section()), "a section says it all");
-        Shelf.Of uncut = Shelf.Of.milled(ASH.withMilling(Milling.PLAIN.withWay(RabbetWay.AFTER_ASSEMBLY)));
+        Shelf.Kind round = Shelf.Kind.milled(ASH.withMilling(rounded));
+        assertEquals(round, Shelf.Kind.milled(round.section()), "a section says it all");
+        Shelf.Kind uncut = Shelf.Kind.milled(ASH.withMilling(Milling.PLAIN.withWay(RabbetWay.AFTER_ASSEMBLY)));
         assertNotEquals(KEY, uncut, "its rabbet is not in it yet");
-        assertEquals(Shelf.Of.blank(ASH.wood(), ASH.width(), ASH.thickness()), uncut);
+        assertEquals(Shelf.Kind.blank(ASH.wood(), ASH.width(), ASH.thickness()), uncut);
     }
 
     /** Ends of a ring's sticks are of the ring's wood, and go to rings again, never to a frame of another section. */
@@ -84,9 +84,9 @@ class ShelfTest {
         Plan plan = Plan.of(job, Search.PATIENT);
         assertTrue(plan.layout().unplaced() == 0, "there is enough of both");
         List<Shelf.Lot> lots = Offcuts.lots(plan);
-        Shelf.Of ofRing = Shelf.Of.blank(strip.wood(), strip.width(), strip.thickness());
-        assertEquals(Set.of(Shelf.Of.milled(job.section()), ofRing),
-                lots.stream().map(Shelf.Lot::of).collect(Collectors.toSet()));
+        Shelf.Kind ofRing = Shelf.Kind.blank(strip.wood(), strip.width(), strip.thickness());
+        assertEquals(Set.of(Shelf.Kind.milled(job.section()), ofRing),
+                lots.stream().map(Shelf.Lot::kind).collect(Collectors.toSet()));
         assertTrue(lots.stream().flatMap(lot -> lot.sticks().stream()).allMatch(Stick::isOfTheFrame));
         Shelf shelf = Shelf.EMPTY.after(new Shelf.Move(lots, List.of()));
         assertEquals(lots.size(), Offcuts.onShelf(job, shelf).size());
@@ -94,8 +94,8 @@ class ShelfTest {
         assertTrue(back.stream().anyMatch(stick -> strip.wood().equals(stick.wood())
                 && strip.width().equals(stick.width()) && strip.thickness().equals(stick.thickness())));
         assertTrue(back.stream().anyMatch(Stick::isOfTheFrame));
-        assertEquals(List.of(Shelf.Of.milled(job.section())),
-                Offcuts.onShelf(job.withRings(List.of()), shelf).stream().map(Shelf.Lot::of).toList(),
+        assertEquals(List.of(Shelf.Kind.milled(job.section())),
+                Offcuts.onShelf(job.withRings(List.of()), shelf).stream().map(Shelf.Lot::kind).toList(),
                 "a job without the band wants none of its wood");
     }
 }

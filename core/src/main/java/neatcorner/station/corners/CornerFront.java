@@ -134,7 +134,7 @@ final class CornerFront {
     }
 
     private void letter(String name, Vertex at) {
-        marks.label(at(at), 0, 5, Anchor.MIDDLE, name, 16, true, Tint.WOOD_INK);
+        marks.label(at(at), 0, 5, Anchor.MIDDLE, name, 16, true, tint.letters());
     }
 
     /** The names of heel and toe, outside the wood. */

@@ -13,6 +13,7 @@ import neatcorner.drawing.Tint;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.SizeOf;
+import neatcorner.job.CutRing;
 import neatcorner.measure.Length;
 import neatcorner.member.MadeMember;
 import neatcorner.outline.Contours;
@@ -20,7 +21,6 @@ import neatcorner.outline.Faces;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
-import neatcorner.job.CutRing;
 import neatcorner.plan.Field;
 import neatcorner.plan.FrameFields;
 import neatcorner.plan.Plan;
@@ -282,7 +282,7 @@ public final class OpeningFigure {
                 new Point((outside.left() + sight.left()) / 2, 0));
         for (int side = 0; side < 4; side++) {
             marks.label(middles.get(side), 0, 5, Anchor.MIDDLE, String.valueOf((char) ('A' + side)), 14, true,
-                    Tint.WOOD_INK);
+                    tint.letters());
         }
     }
 

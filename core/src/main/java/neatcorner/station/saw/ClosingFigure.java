@@ -130,7 +130,7 @@ public final class ClosingFigure {
             marks.wood(quad, tint, heading, 31 + i);
             double x = quad.stream().mapToDouble(Point::x).average().orElse(0);
             double y = quad.stream().mapToDouble(Point::y).average().orElse(0);
-            marks.label(new Point(x, y), 0, 5, Anchor.MIDDLE, names.get(i), 14, true, Tint.WOOD_INK);
+            marks.label(new Point(x, y), 0, 5, Anchor.MIDDLE, names.get(i), 14, true, tint.letters());
         }
     }
 

@@ -56,7 +56,8 @@ final class FixtureFigure {
         marks.label(new Point(-w * 0.9, far * 0.55), 0, -18, Anchor.MIDDLE, SawTexts.SET_THE_SAW_TO_HERE, 15, true,
                 Tint.INK);
         marks.label(new Point((left + right) / 2, far * 0.78), 0, 12, Anchor.MIDDLE,
-                cut.piece().label(plan.job().quantity()), 32, true, Tint.WOOD_INK);
+                cut.piece().label(plan.job().quantity()), 32, true,
+                Tint.wood(plan.job().section().wood()).letters());
         Length stop = cut.stop();
         marks.label(new Point(w * 1.7, far * 0.5), 10, 30, Anchor.START,
                 stop == null

@@ -104,7 +104,7 @@ public final class SawFigure {
             drawTiltedEnd(piece.left(), end, end - farSlant);
         }
         drawRabbet(piece, broken);
-        marks.label(new Point(side * shown * 0.28, w * 0.42), 0, 12, Anchor.MIDDLE, label(), 36, true, Tint.WOOD_INK);
+        marks.label(new Point(side * shown * 0.28, w * 0.42), 0, 12, Anchor.MIDDLE, label(), 36, true, wood.letters());
     }
 
     /**

@@ -7,9 +7,9 @@ import neatcorner.job.Cutting;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.plan.Plan;
+import neatcorner.stock.Blanks;
 import neatcorner.stock.CutPiece;
 import neatcorner.stock.CutStick;
-import neatcorner.stock.Blanks;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Shelf;
 import neatcorner.stock.Span;
@@ -45,28 +45,28 @@ public final class Offcuts {
         return shelf.lots();
     }
 
-    private static Shelf.Of kind(Plan plan, Stick stick) {
+    private static Shelf.Kind kind(Plan plan, Stick stick) {
         Blanks blanks = plan.blanks();
         return stick.isOfTheFrame()
-                ? Shelf.Of.milled(plan.job().section())
-                : Shelf.Of.blank(blanks.wood(stick), blanks.width(stick), blanks.thickness(stick));
+                ? Shelf.Kind.milled(plan.job().section())
+                : Shelf.Kind.blank(blanks.wood(stick), blanks.width(stick), blanks.thickness(stick));
     }
 
     /** What of a shelf a job can be cut from: sticks of the frame's section, and blanks just as its rings and parts want them. */
     public static List<Shelf.Lot> onShelf(Job job, Shelf shelf) {
-        List<Shelf.Of> wanted = Stream.concat(Stream.of(Shelf.Of.milled(job.section())),
+        List<Shelf.Kind> wanted = Stream.concat(Stream.of(Shelf.Kind.milled(job.section())),
                 Cutting.blanks(job).rings().values().stream()
-                        .map(blank -> Shelf.Of.blank(blank.wood(), blank.width(), blank.thickness())))
+                        .map(blank -> Shelf.Kind.blank(blank.wood(), blank.width(), blank.thickness())))
                 .toList();
-        return shelf.lots().stream().filter(lot -> wanted.stream().anyMatch(lot.of()::isSameAs)).toList();
+        return shelf.lots().stream().filter(lot -> wanted.stream().anyMatch(lot.kind()::isSameAs)).toList();
     }
 
     /** Sticks of a shelf as they lie on a job's rack. */
     public static List<Stick> onRack(Job job, List<Shelf.Lot> lots) {
-        Shelf.Of frame = Shelf.Of.milled(job.section());
-        return lots.stream().flatMap(lot -> lot.sticks().stream().map(stick -> lot.of().isSameAs(frame)
+        Shelf.Kind frame = Shelf.Kind.milled(job.section());
+        return lots.stream().flatMap(lot -> lot.sticks().stream().map(stick -> lot.kind().isSameAs(frame)
                 ? stick
-                : stick.withWood(lot.of().wood()).withAcross(lot.of().width(), lot.of().thickness()))).toList();
+                : stick.withWood(lot.kind().wood()).withAcross(lot.kind().width(), lot.kind().thickness()))).toList();
     }
 
     /** What is left of each clear stretch of a stick. */

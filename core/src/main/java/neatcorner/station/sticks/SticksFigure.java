@@ -160,7 +160,7 @@ public final class SticksFigure {
 
     /** As the stick is, which need not be of the frame's wood. */
     private Tint wood(Stick stick) {
-        return Tint.wood(stick.isOfTheFrame() ? plan.job().section().wood() : plan.blanks().wood(stick));
+        return Tint.wood(plan.blanks().wood(stick));
     }
 
     /** Where each piece starts, measured from the stick's left end. */
@@ -201,7 +201,7 @@ public final class SticksFigure {
         boolean held = plan.job().stock().pins().stream().anyMatch(pin -> pin.holds(cut));
         String name = cut.label(plan.job().quantity());
         marks.label(new Point((from + to) / 2, y + height / 2), 0, 5, Anchor.MIDDLE,
-                held ? SticksTexts.HELD.formatted(name) : name, 15, true, Tint.WOOD_INK);
+                held ? SticksTexts.HELD.formatted(name) : name, 15, true, wood.letters());
     }
 
     /** What is left at the end, as wood that can be kept. */
@@ -245,7 +245,7 @@ public final class SticksFigure {
         marks.label(room ? box.center() : new Point(box.right() + longest * BEHIND_ITS_LENGTH, box.center().y()), 0, 5,
                 room ? Anchor.MIDDLE : Anchor.START,
                 spare > 0 ? SticksTexts.STAYS_ON_THE_RACK : SticksTexts.NONE_ON_THE_RACK, 13, true,
-                room ? Tint.WOOD_INK : Tint.INK);
+                room ? wood(stick).letters() : Tint.INK);
         head(!several || spare == 0
                 ? name
                 : spare == stick.count() ? spare + " × " + name : SticksTexts.MORE_ON_THE_RACK.formatted(spare, name),

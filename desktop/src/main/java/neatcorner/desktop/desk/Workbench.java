@@ -27,7 +27,6 @@ import neatcorner.desktop.document.Document;
 import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.document.OffcutShelf;
 import neatcorner.desktop.document.Planning;
-import neatcorner.stock.Shelf;
 import neatcorner.exchange.BadFile;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
@@ -38,6 +37,7 @@ import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
 import neatcorner.shop.Shop;
+import neatcorner.stock.Shelf;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -58,7 +58,7 @@ final class FormerOffcuts {
             }
             return () -> {
                 if (!found.isEmpty()) {
-                    keep.accept(new Shelf.Lot(Shelf.Of.milled(section), found));
+                    keep.accept(new Shelf.Lot(Shelf.Kind.milled(section), found));
                     store.ask(() -> {
                         lists.forEach(FormerOffcuts::putAside);
                         return () -> {};

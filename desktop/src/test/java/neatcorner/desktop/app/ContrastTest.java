@@ -56,11 +56,17 @@ class ContrastTest extends WindowTest {
         assertEquals(List.of(), weak);
     }
 
-    /** A cut against the casing along it, whatever the wood below both: 3:1 for lines that mean something. */
+    /** A cut against the casing along it, whatever the wood below both: 3:1 for lines that mean something. Letters on every wood. */
     private void cutsStandOut(boolean dark) {
         FigureView view = maker.visible(".figure-view", FigureView.class);
         double found = contrast(argb(view.color(Tint.CUT)), argb(view.color(Tint.CUT_CASING)));
         assertTrue(found >= 3, (dark ? "dark: " : "light: ") + found);
+        for (Tint tint : Tint.values()) {
+            if (tint.name().startsWith("WOOD_") && tint != Tint.WOOD_INK) {
+                double letters = contrast(argb(view.color(tint)), argb(view.color(tint.letters())));
+                assertTrue(letters >= 4.5, tint + " under letters: " + letters);
+            }
+        }
     }
 
     private static int argb(Color color) {

@@ -241,15 +241,15 @@ class EditsTest extends WindowTest {
         settle();
         at(KeyCode.DIGIT5);
         cut();
-        assertTrue(bench.shelf().now().lots().stream().anyMatch(lot -> lot.of().wood().equals(walnut)
-                && lot.of().rabbet().isNone()), bench.shelf().now().toString());
+        assertTrue(bench.shelf().now().lots().stream().anyMatch(lot -> lot.kind().wood().equals(walnut)
+                && lot.kind().rabbet().isNone()), bench.shelf().now().toString());
         long before = bench.job().stock().sticks().stream().filter(stick -> walnut.equals(stick.wood())).count();
         maker.clickOn("#take-offcuts");
         settle();
         List<Stick> now = bench.job().stock().sticks().stream().filter(stick -> walnut.equals(stick.wood())).toList();
         assertTrue(now.size() > before, now.toString());
         assertEquals(strip.width(), now.getFirst().width());
-        assertTrue(read("#station-sticks").contains("black walnut") || now.getFirst().name().contains("strips"));
+        assertEquals("offcut of strips · 2", now.getFirst().name());
     }
 
     private List<Stick> onShelf() {

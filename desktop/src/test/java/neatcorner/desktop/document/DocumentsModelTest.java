@@ -41,7 +41,7 @@ class DocumentsModelTest {
     private static final Logger QUIET = Logger.getLogger("neatcorner.desktop.document");
 
     private static final int JOBS = 3;
-    private static final Shelf.Of KIND = Shelf.Of.milled(Defaults.section(Units.MILLIMETRES));
+    private static final Shelf.Kind KIND = Shelf.Kind.milled(Defaults.section(Units.MILLIMETRES));
 
     static {
         QUIET.setLevel(Level.OFF);

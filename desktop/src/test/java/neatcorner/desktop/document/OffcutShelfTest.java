@@ -42,7 +42,7 @@ class OffcutShelfTest {
     }
 
     private static Shelf.Move put(Section section, List<Stick> sticks) {
-        return new Shelf.Move(List.of(new Shelf.Lot(Shelf.Of.milled(section), sticks)), List.of());
+        return new Shelf.Move(List.of(new Shelf.Lot(Shelf.Kind.milled(section), sticks)), List.of());
     }
 
     private static List<Stick> of(OffcutShelf shelf, Section section) {

@@ -17,10 +17,10 @@ public final class ShelfFile {
     /** A shelf may hold more than any rack: everything that was ever left over. */
     private static final int MOST_LOTS = 10_000;
 
-    private static final Form<Shelf.Of> OF = SectionForm.SECTION.as((section, at) -> Shelf.Of.milled(section),
-            Shelf.Of::section, Shelf.Of.blank(Species.named("white ash"), Length.mm(30), Length.mm(20)));
+    private static final Form<Shelf.Kind> KIND = SectionForm.SECTION.as((section, at) -> Shelf.Kind.milled(section),
+            Shelf.Kind::section, Shelf.Kind.blank(Species.named("white ash"), Length.mm(30), Length.mm(20)));
     private static final Form<Shelf.Lot> LOT = Form.of("lot", f -> new Shelf.Lot(
-            f.must("of", Shelf.Lot::of, OF, "what the sticks are of, as a section"),
+            f.must("of", Shelf.Lot::kind, KIND, "what the sticks are of, as a section"),
             f.must("sticks", Shelf.Lot::sticks,
                     Forms.list(RackForm.STICK, 0, MOST_LOTS, "at most " + MOST_LOTS + " sticks"), "")));
     private static final Form<Shelf> SHELF = Form.of("shelf file", f -> {

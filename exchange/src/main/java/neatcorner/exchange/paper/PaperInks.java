@@ -9,7 +9,7 @@ final class PaperInks {
 
     static int rgb(Tint tint) {
         return switch (tint) {
-            case INK -> 0x16181d;
+            case INK, WALNUT_INK -> 0x16181d;
             case FAINT_INK -> 0x4a505c;
             case WOOD_INK -> 0x1d1a16;
             case CONSTRUCTION -> 0x7b8494;

@@ -7,9 +7,9 @@ import java.util.stream.Stream;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.Photos;
 import neatcorner.exchange.paper.Stickers;
+import neatcorner.job.CutRing;
 import neatcorner.measure.Notation;
 import neatcorner.piece.Piece;
-import neatcorner.job.CutRing;
 import neatcorner.plan.Plan;
 
 /** A sticker for each piece: its letter, its length, which edge is inside, what it meets at both ends. */

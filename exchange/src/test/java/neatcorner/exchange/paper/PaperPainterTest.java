@@ -101,7 +101,7 @@ class PaperPainterTest {
         for (Tint tint : Tint.values()) {
             if (tint.name().startsWith("WOOD_") && tint != Tint.WOOD_INK) {
                 double contrast = (luminance(PaperInks.rgb(tint)) + 0.05)
-                        / (luminance(PaperInks.rgb(Tint.WOOD_INK)) + 0.05);
+                        / (luminance(PaperInks.rgb(tint.letters())) + 0.05);
                 assertTrue(contrast > 4.5, tint + " under letters: " + contrast);
             }
         }
