@@ -6,6 +6,7 @@ import java.lang.classfile.ClassFile;
 import java.lang.classfile.ClassModel;
 import java.lang.classfile.FieldModel;
 import java.lang.classfile.MethodModel;
+import java.lang.classfile.constantpool.Utf8Entry;
 import java.lang.reflect.AccessFlag;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -19,15 +20,18 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import java.util.spi.ToolProvider;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import javax.tools.JavaCompiler;
 
 /**
  * Compiles the program for those who want to start it: all modules in one run of the compiler, without tests and checkers,
- * and packs each into a jar. After a change only the changed files are compiled, unless something that other files can see
- * of them is another; then all are. What tests and checks the program is Maven, see CONTRIBUTING.md.
+ * and packs each into a jar. After a change only the changed files are compiled, and where something is another that other
+ * files can see of them, those that name it. What tests and checks the program is Maven, see CONTRIBUTING.md.
  *
  * <p>Called as {@code java build/Compile.java ROOT LIBS TOOLS APP}: the checkout, the folder of the libraries that it runs
  * with, that of annotation processors, and the folder that the jars go to. Ends with 1 when the sources do not compile; the
@@ -38,6 +42,9 @@ public final class Compile {
     private static final List<String> MODULES = List.of("core", "exchange", "desktop", "command");
     /** As Maven calls the jars, so that both can write them. */
     private static final String VERSION = "-0.1.0.jar";
+
+    /** The name of a class of ours, alone or within a type such as {@code (Lname/of/One;I)Lname/of/Another;}. */
+    private static final Pattern NAME = Pattern.compile("neatcorner/[\\w/$]+");
 
     private final Path root;
     private final Path libs;
@@ -70,7 +77,7 @@ public final class Compile {
         boolean few = !before.isEmpty() && !fewer && sources.size() <= 40
                 && changed.stream().noneMatch(file -> file.endsWith("module-info.java") || file.endsWith(".jar"));
         Files.deleteIfExists(state);
-        boolean whole = !(few && compiledAlone(sources));
+        boolean whole = !(few && compiledFew(sources, now.keySet()));
         if (whole && !compiledWhole(now.keySet())) {
             return false;
         }
@@ -120,15 +127,67 @@ public final class Compile {
     }
 
     /**
-     * Whether compiling these files alone was enough: nothing that others can see of them is another. What the compiler does not
-     * like here it says again when it compiles all.
+     * Whether compiling these files was enough, and those that name what others can see of them, as long as that is another than
+     * before. What the compiler does not like here it says again when it compiles all.
      */
-    private boolean compiledAlone(List<String> sources) throws IOException {
-        if (sources.isEmpty()) {
-            return true;
+    private boolean compiledFew(List<String> sources, Set<String> all) throws IOException {
+        List<String> next = sources;
+        for (int round = 0; !next.isEmpty(); round++) {
+            Map<String, Set<String>> before = seen(next);
+            if (round > 4 || 2 * next.size() > all.size() || !compile(next, OutputStream.nullOutputStream())) {
+                return false;
+            }
+            Map<String, Set<String>> after = seen(next);
+            Set<String> others = new TreeSet<>(before.keySet());
+            others.addAll(after.keySet());
+            others.removeIf(name -> before.getOrDefault(name, Set.of()).equals(after.get(name)));
+            if (others.stream().anyMatch(name -> !constants(before.get(name)).equals(constants(after.get(name))))) {
+                return false;
+            }
+            next = others.isEmpty() ? List.of() : naming(others, all);
         }
-        Map<String, String> seen = seen(sources);
-        return compile(sources, OutputStream.nullOutputStream()) && seen.equals(seen(sources));
+        return true;
+    }
+
+    /** Constants stand as values in the classes that use them, without their names. */
+    private static List<String> constants(Set<String> seen) {
+        return seen == null ? List.of() : seen.stream().filter(line -> line.startsWith("constant")).toList();
+    }
+
+    /** The sources of the classes that name one of these, or what extends one of them. */
+    private List<String> naming(Set<String> names, Set<String> all) throws IOException {
+        Map<Path, ClassModel> models = new TreeMap<>();
+        for (Path file : files(classes, file -> file.toString().endsWith(".class"))) {
+            models.put(file, ClassFile.of().parse(file));
+        }
+        Set<String> wanted = new TreeSet<>(names);
+        while (models.values().stream().filter(model -> Stream.concat(model.superclass().stream(), model.interfaces().stream())
+                .anyMatch(above -> wanted.contains(above.asInternalName())))
+                .map(model -> wanted.add(model.thisClass().asInternalName())).reduce(false, Boolean::logicalOr)) {
+            continue;
+        }
+        Set<String> sources = new TreeSet<>();
+        for (Map.Entry<Path, ClassModel> each : models.entrySet()) {
+            if (names(each.getValue()).anyMatch(wanted::contains)) {
+                sources.add(source(each.getKey(), each.getValue()));
+            }
+        }
+        sources.retainAll(all);
+        return List.copyOf(sources);
+    }
+
+    /** All names in a class that may be those of classes, also within the types of methods and fields. */
+    private static Stream<String> names(ClassModel model) {
+        return StreamSupport.stream(model.constantPool().spliterator(), false)
+                .filter(Utf8Entry.class::isInstance).map(entry -> ((Utf8Entry) entry).stringValue())
+                .flatMap(text -> NAME.matcher(text).results().map(MatchResult::group));
+    }
+
+    private String source(Path file, ClassModel model) {
+        Path folder = classes.relativize(file.getParent());
+        String module = folder.getName(0).toString().replace("neatcorner.", "");
+        String name = model.findAttribute(Attributes.sourceFile()).map(each -> each.sourceFile().stringValue()).orElse("");
+        return module + "/src/main/java/" + folder.subpath(1, folder.getNameCount()) + "/" + name;
     }
 
     private boolean compiledWhole(Set<String> files) throws IOException {
@@ -192,8 +251,8 @@ public final class Compile {
     }
 
     /** What other files can see of the classes that were compiled from these: each class with all but its private members. */
-    private Map<String, String> seen(List<String> sources) throws IOException {
-        Map<String, String> seen = new TreeMap<>();
+    private Map<String, Set<String>> seen(List<String> sources) throws IOException {
+        Map<String, Set<String>> seen = new TreeMap<>();
         for (String source : sources) {
             String[] halves = source.split("/src/main/java/");
             Path folder = classes.resolve("neatcorner." + halves[0]).resolve(halves[1]).getParent();
@@ -210,7 +269,7 @@ public final class Compile {
         return seen;
     }
 
-    private static String seen(ClassModel model) {
+    private static Set<String> seen(ClassModel model) {
         Set<String> seen = new TreeSet<>();
         seen.add(model.flags().flagsMask() + " " + model.superclass().map(Object::toString).orElse("") + " "
                 + model.interfaces());
@@ -222,7 +281,8 @@ public final class Compile {
         model.findAttribute(Attributes.runtimeVisibleAnnotations()).ifPresent(each -> seen.add(each.annotations() + ""));
         for (FieldModel field : model.fields()) {
             if (!field.flags().has(AccessFlag.PRIVATE)) {
-                seen.add("field " + field.fieldName() + " " + field.fieldType() + " " + field.flags().flagsMask()
+                boolean constant = field.findAttribute(Attributes.constantValue()).isPresent();
+                seen.add((constant ? "constant " : "field ") + field.fieldName() + " " + field.fieldType() + " " + field.flags().flagsMask()
                         + field.findAttribute(Attributes.signature()).map(each -> each.signature().stringValue())
                                 .orElse("")
                         + field.findAttribute(Attributes.constantValue()).map(each -> each.constant().toString())
@@ -238,6 +298,6 @@ public final class Compile {
                                 .orElse(""));
             }
         }
-        return String.join("\n", seen);
+        return seen;
     }
 }
