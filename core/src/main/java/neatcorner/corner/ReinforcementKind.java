@@ -6,39 +6,48 @@ import neatcorner.piece.CornerJoint;
 /** The ways to hold a corner besides its glue, with what each of its sizes means. */
 public enum ReinforcementKind {
     /** A slip in a slot sawn across the heel of the finished corner. */
-    SPLINE("spline", "depth", "", true, Reach.FROM_HEEL),
+    SPLINE("spline", "depth", "", Body.SLIP_OF_WOOD, Reach.FROM_HEEL, Seen.SHOWS, Clamps.NEEDED),
     /** A slip in a slot cut into the heel by a biscuit cutter. */
-    SLIP("slip", "depth", "cutter", true, Reach.FROM_HEEL),
+    SLIP("slip", "depth", "cutter", Body.SLIP_OF_WOOD, Reach.FROM_HEEL, Seen.SHOWS, Clamps.NEEDED),
     /** A flat tenon in mortises of both miters. */
-    TENON("tenon", "length", "width", false, Reach.ACROSS),
+    TENON("tenon", "length", "width", Body.SLIP_OF_WOOD, Reach.ACROSS, Seen.HIDDEN, Clamps.NEEDED),
     /** A pressed beech lens in two slots. */
-    BISCUIT("biscuit", "across", "along", false, Reach.ACROSS),
+    BISCUIT("biscuit", "across", "along", Body.SLIP_OF_WOOD, Reach.ACROSS, Seen.HIDDEN, Clamps.NEEDED),
     /** Round pins of wood across the joint. */
-    DOWEL("dowel", "length", "", false, Reach.ACROSS),
+    DOWEL("dowel", "length", "", Body.ROD_OF_WOOD, Reach.ACROSS, Seen.HIDDEN, Clamps.NEEDED),
     /** Bent steel driven over the joint from the back. */
-    V_NAIL("v-nail", "height", "span", false, Reach.FROM_BACK),
+    V_NAIL("v-nail", "height", "span", Body.PLATE_OF_STEEL, Reach.FROM_BACK, Seen.HIDDEN, Clamps.SPARED),
     /** Thin headless nail through the outer edge. */
-    PIN("pin", "length", "", true, Reach.FROM_EDGE),
+    PIN("pin", "length", "", Body.ROD_OF_STEEL, Reach.FROM_EDGE, Seen.SHOWS, Clamps.SPARED),
     /** Slim nail with a small head through the outer edge. */
-    BRAD("brad", "length", "", true, Reach.FROM_EDGE),
+    BRAD("brad", "length", "", Body.ROD_OF_STEEL, Reach.FROM_EDGE, Seen.SHOWS, Clamps.SPARED),
     /** Nail with a head through the outer edge. */
-    NAIL("nail", "length", "", true, Reach.FROM_EDGE),
+    NAIL("nail", "length", "", Body.ROD_OF_STEEL, Reach.FROM_EDGE, Seen.SHOWS, Clamps.SPARED),
     /** Across the joint at the back. */
-    STAPLE("staple", "leg", "crown", false, Reach.FROM_BACK),
+    STAPLE("staple", "leg", "crown", Body.PLATE_OF_STEEL, Reach.FROM_BACK, Seen.HIDDEN, Clamps.NEEDED),
     /** Through the outer edge, countersunk. */
-    SCREW("screw", "length", "", true, Reach.FROM_EDGE),
+    SCREW("screw", "length", "", Body.ROD_OF_STEEL, Reach.FROM_EDGE, Seen.SHOWS, Clamps.SPARED),
     /** From a pocket in the back, slanting through the joint. */
-    POCKET_SCREW("pocket screw", "length", "", false, Reach.ACROSS),
+    POCKET_SCREW("pocket screw", "length", "", Body.ROD_OF_STEEL, Reach.ACROSS, Seen.HIDDEN, Clamps.SPARED),
     /** A flat metal plate or L on the back. */
-    BRACE("brace", "leg", "width", false, Reach.ON_BACK),
+    BRACE("brace", "leg", "width", Body.PLATE_OF_STEEL, Reach.ON_BACK, Seen.HIDDEN, Clamps.NEEDED),
     /** A triangle of wood glued into the corner of the rabbet, behind the pack. */
-    BLOCK("block", "leg", "", false, Reach.IN_RABBET),
+    BLOCK("block", "leg", "", Body.SLIP_OF_WOOD, Reach.IN_RABBET, Seen.HIDDEN, Clamps.NEEDED),
     /** A round pin of wood through both cheeks of a lap. */
-    PEG("peg", "through", "", true, Reach.THROUGH),
+    PEG("peg", "through", "", Body.ROD_OF_WOOD, Reach.THROUGH, Seen.SHOWS, Clamps.NEEDED),
     /** A strip of corrugated steel driven over the joint from the back. */
-    CORRUGATED("corrugated fastener", "height", "length", false, Reach.FROM_BACK);
+    CORRUGATED("corrugated fastener", "height", "length", Body.PLATE_OF_STEEL, Reach.FROM_BACK, Seen.HIDDEN,
+            Clamps.SPARED);
 
-    /** Where a part goes in, which says what may limit it. */
+    /** What a part is: of wood it is glued in, and a round one has a diameter. */
+    public enum Body {
+        SLIP_OF_WOOD,
+        ROD_OF_WOOD,
+        PLATE_OF_STEEL,
+        ROD_OF_STEEL
+    }
+
+    /** Where a part goes in, which says what may limit it, when it goes in, and which joints take it. */
     public enum Reach {
         FROM_HEEL,
         ACROSS,
@@ -46,7 +55,31 @@ public enum ReinforcementKind {
         FROM_BACK,
         ON_BACK,
         IN_RABBET,
-        THROUGH
+        THROUGH;
+
+        /** Laps and fingers take nothing inside, and are what pegs go through; a slot in the heel wants a miter. */
+        private boolean suits(CornerJoint joint) {
+            boolean lapped = joint == CornerJoint.LAP || joint == CornerJoint.MITRED_LAP || joint == CornerJoint.BOX;
+            return switch (this) {
+                case FROM_HEEL -> joint == CornerJoint.MITER;
+                case ACROSS, FROM_BACK -> !lapped;
+                case FROM_EDGE -> joint == CornerJoint.MITER || joint.isButted() || joint == CornerJoint.BOX;
+                case ON_BACK, IN_RABBET -> true;
+                case THROUGH -> lapped;
+            };
+        }
+    }
+
+    /** Whether a part is seen on the finished frame, from the front or the side. */
+    private enum Seen {
+        SHOWS,
+        HIDDEN
+    }
+
+    /** Whether a corner that such a part is driven into stays shut while its glue sets. */
+    private enum Clamps {
+        SPARED,
+        NEEDED
     }
 
     /** A mortise or hole is deeper than half the part, for glue: common practice. */
@@ -55,15 +88,20 @@ public enum ReinforcementKind {
     private final String title;
     private final String sizeName;
     private final String widthName;
-    private final boolean shows;
+    private final Body body;
     private final Reach reach;
+    private final Seen seen;
+    private final Clamps clamps;
 
-    ReinforcementKind(String title, String sizeName, String widthName, boolean shows, Reach reach) {
+    ReinforcementKind(String title, String sizeName, String widthName, Body body, Reach reach, Seen seen,
+            Clamps clamps) {
         this.title = title;
         this.sizeName = sizeName;
         this.widthName = widthName;
-        this.shows = shows;
+        this.body = body;
         this.reach = reach;
+        this.seen = seen;
+        this.clamps = clamps;
     }
 
     /** What a maker calls one of them, in US words, lower case. */
@@ -86,12 +124,14 @@ public enum ReinforcementKind {
         return isRound() ? "diameter" : "thickness";
     }
 
+    /** What it is. */
+    public Body body() {
+        return body;
+    }
+
     /** Whether its thin size is a diameter. */
     public boolean isRound() {
-        return switch (this) {
-            case DOWEL, PIN, BRAD, NAIL, SCREW, POCKET_SCREW, PEG -> true;
-            case SPLINE, SLIP, TENON, BISCUIT, V_NAIL, STAPLE, BRACE, BLOCK, CORRUGATED -> false;
-        };
+        return body == Body.ROD_OF_WOOD || body == Body.ROD_OF_STEEL;
     }
 
     /** Whether its thin size is told by a gauge. */
@@ -106,7 +146,7 @@ public enum ReinforcementKind {
 
     /** Whether it is seen on the finished frame, from the front or the side. */
     public boolean shows() {
-        return shows;
+        return seen == Seen.SHOWS;
     }
 
     /** Where it goes in. */
@@ -114,37 +154,28 @@ public enum ReinforcementKind {
         return reach;
     }
 
-    /** Whether it is put in once the corner is glued, and so needs no room in the glue-up. */
+    /** Whether it is put in once the corner is glued, and so needs no room in the glue-up: all but what crosses the joint. */
     public boolean isAfterGlue() {
-        return switch (this) {
-            case SPLINE, SLIP, PEG, BRACE, BLOCK, STAPLE, SCREW, PIN, BRAD, NAIL, V_NAIL, CORRUGATED -> true;
-            case TENON, BISCUIT, DOWEL, POCKET_SCREW -> false;
-        };
+        return reach != Reach.ACROSS;
     }
 
     /** Whether it is glued in, so that its faces count as glue area. */
     public boolean isGlued() {
-        return switch (this) {
-            case SPLINE, SLIP, TENON, BISCUIT, DOWEL, BLOCK, PEG -> true;
-            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> false;
-        };
+        return body == Body.SLIP_OF_WOOD || body == Body.ROD_OF_WOOD;
+    }
+
+    /** Whether it keeps a corner shut while the glue sets, so that no clamp has to. */
+    public boolean sparesClamps() {
+        return clamps == Clamps.SPARED;
     }
 
     /** Whether it sits in a mortise, hole or slot that is deeper than itself. */
     public boolean isMortised() {
-        return this == TENON || this == BISCUIT || this == DOWEL;
+        return reach == Reach.ACROSS && isGlued();
     }
 
-    /** Whether it can hold such a joint: pegs hold laps, and laps and fingers take nothing inside. */
+    /** Whether it can hold such a joint. */
     public boolean suits(CornerJoint joint) {
-        boolean lapped = joint == CornerJoint.LAP || joint == CornerJoint.MITRED_LAP || joint == CornerJoint.BOX;
-        return switch (this) {
-            case PEG -> lapped;
-            case SPLINE, SLIP -> joint == CornerJoint.MITER;
-            case TENON, BISCUIT, DOWEL, V_NAIL, STAPLE, POCKET_SCREW, CORRUGATED -> !lapped;
-            case PIN, BRAD, NAIL, SCREW -> joint == CornerJoint.MITER || joint.isButted()
-                    || joint == CornerJoint.BOX;
-            case BRACE, BLOCK -> true;
-        };
+        return reach.suits(joint);
     }
 }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import neatcorner.job.CutRing;
 import neatcorner.member.MadeMember;
-import neatcorner.member.MemberKind;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Vertex;
 import neatcorner.plan.Plan;
@@ -37,13 +36,12 @@ public final class MemberMarks {
 
     private void draw(MadeMember member, MadeMember.Shape shape, int seed) {
         List<Point> outline = placed(shape.outline());
-        switch (member.member().kind()) {
-            case MemberKind.Bought bought -> marks.area(outline, Tint.METAL, Tint.INK, 1);
-            case MemberKind.Vents vents -> marks.area(outline, Tint.TABLE, Tint.INK, 1);
-            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Extension _,MemberKind.Head _,MemberKind.Trim _,MemberKind.Face _ ->
-                marks.woodRound(outline, placed(shape.opening()),
-                        shape.parts().stream().map(this::placed).toList(), Tint.wood(member.member().wood()),
-                        grain(shape.grain()), seed);
+        switch (member.member().kind().matter()) {
+            case WOOD -> marks.woodRound(outline, placed(shape.opening()),
+                    shape.parts().stream().map(this::placed).toList(), Tint.wood(member.member().wood()),
+                    grain(shape.grain()), seed);
+            case METAL -> marks.area(outline, Tint.METAL, Tint.INK, 1);
+            case AIR -> marks.area(outline, Tint.TABLE, Tint.INK, 1);
         }
     }
 

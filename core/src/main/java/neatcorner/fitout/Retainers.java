@@ -19,16 +19,7 @@ public record Retainers(RetainerKind kind, Length length, Spacing spacing) imple
 
     /** Of a kind, in the size that is commonly used. */
     public static Retainers of(RetainerKind kind, Units units) {
-        Length length = switch (kind) {
-            case POINTS, PUSH_POINTS -> units.either(13, 1.0 / 2);
-            case BRADS, FLEXIBLE_TABS -> units.either(15, 5.0 / 8);
-            case BENT_NAILS -> units.either(20, 3.0 / 4);
-            case TURN_CLIPS, OFFSET_CLIPS -> units.either(10, 3.0 / 8);
-            case BLOCKS -> units.either(40, 1.5);
-            case TRIANGLES -> units.either(60, 2.5);
-            case STRIP -> units.either(20, 3.0 / 4);
-        };
-        return new Retainers(kind, length, Spacing.retainers(units));
+        return new Retainers(kind, kind.usual(units), Spacing.retainers(units));
     }
 
     /** How deep one goes into wood: a driven one half its length, the screw of a clip all of it, others not at all. */

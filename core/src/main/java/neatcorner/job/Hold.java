@@ -3,6 +3,8 @@ package neatcorner.job;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.SizeOf;
 import neatcorner.measure.Length;
+import neatcorner.section.Section;
+import org.jspecify.annotations.Nullable;
 
 /** How a frame holds what it frames; which of its sizes follow from which depends on it. */
 public sealed interface Hold {
@@ -16,6 +18,16 @@ public sealed interface Hold {
      * @param wall how far the rabbet's wall stands outside the sight edge
      */
     Length beyond(Length wall);
+
+    /**
+     * How far behind the frame's face the front of what is held lies; null where that is no thing of its own.
+     *
+     * @param section of the frame's wood
+     * @param carrier how far behind the face the front of what carries it lies; where nothing does, that of the rabbet
+     * @param deep    how thick what is held is
+     */
+    @Nullable
+    Length front(Section section, Length carrier, Length deep);
 
     /** The one length that this way of holding has; zero where it has none. */
     Length room();
@@ -60,6 +72,11 @@ public sealed interface Hold {
         }
 
         @Override
+        public Length front(Section section, Length carrier, Length deep) {
+            return section.lip();
+        }
+
+        @Override
         public Length room() {
             return play;
         }
@@ -92,6 +109,11 @@ public sealed interface Hold {
         }
 
         @Override
+        public Length front(Section section, Length carrier, Length deep) {
+            return carrier.minus(deep);
+        }
+
+        @Override
         public Length room() {
             return gap;
         }
@@ -121,6 +143,11 @@ public sealed interface Hold {
         @Override
         public Length beyond(Length wall) {
             return play.negate();
+        }
+
+        @Override
+        public Length front(Section section, Length carrier, Length deep) {
+            return Length.ZERO;
         }
 
         @Override
@@ -161,6 +188,11 @@ public sealed interface Hold {
         }
 
         @Override
+        public Length front(Section section, Length carrier, Length deep) {
+            return section.thickness();
+        }
+
+        @Override
         public Length room() {
             return beyond;
         }
@@ -185,6 +217,11 @@ public sealed interface Hold {
         @Override
         public Length beyond(Length wall) {
             return Length.ZERO;
+        }
+
+        @Override
+        public @Nullable Length front(Section section, Length carrier, Length deep) {
+            return null;
         }
 
         @Override
@@ -217,6 +254,11 @@ public sealed interface Hold {
         }
 
         @Override
+        public Length front(Section section, Length carrier, Length deep) {
+            return front;
+        }
+
+        @Override
         public Length room() {
             return play;
         }
@@ -237,6 +279,11 @@ public sealed interface Hold {
         @Override
         public Length beyond(Length wall) {
             return Length.ZERO;
+        }
+
+        @Override
+        public @Nullable Length front(Section section, Length carrier, Length deep) {
+            return null;
         }
 
         @Override

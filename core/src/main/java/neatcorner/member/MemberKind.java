@@ -14,14 +14,31 @@ public sealed interface MemberKind {
     /** What a maker calls it, in US words. */
     String title();
 
+    /** What it is of. */
+    Matter matter();
+
     /** Whether it is made of wood, not bought, and not a hole. */
     default boolean isWood() {
-        return true;
+        return matter() == Matter.WOOD;
     }
 
     /** Whether it is sawn to a line that is not straight. */
     default boolean isSawnToALine() {
-        return this instanceof Head || this instanceof Trim || this instanceof Face;
+        return Setting.of(this).sawn();
+    }
+
+    /** Whether it goes on from outside when the frame stands, not into the frame. */
+    default boolean isOutside() {
+        return Setting.of(this).outside();
+    }
+
+    /** What a member is of. */
+    enum Matter {
+        WOOD,
+        /** Bought. */
+        METAL,
+        /** A hole. */
+        AIR
     }
 
     /**
@@ -36,6 +53,11 @@ public sealed interface MemberKind {
         @Override
         public String title() {
             return "slats";
+        }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
         }
     }
 
@@ -52,6 +74,11 @@ public sealed interface MemberKind {
         public String title() {
             return "bar across";
         }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
+        }
     }
 
     /** Triangles of plywood in the corners of the back; their legs are as long as the member is wide. */
@@ -59,6 +86,11 @@ public sealed interface MemberKind {
         @Override
         public String title() {
             return "corner triangles";
+        }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
         }
     }
 
@@ -68,6 +100,11 @@ public sealed interface MemberKind {
         public String title() {
             return "corner blocks";
         }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
+        }
     }
 
     /** A piece on top of the frame that makes it higher by its width. */
@@ -75,6 +112,11 @@ public sealed interface MemberKind {
         @Override
         public String title() {
             return "extension";
+        }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
         }
     }
 
@@ -89,6 +131,11 @@ public sealed interface MemberKind {
         public String title() {
             return "arched head";
         }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
+        }
     }
 
     /**
@@ -100,6 +147,11 @@ public sealed interface MemberKind {
         @Override
         public String title() {
             return "trim band";
+        }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
         }
     }
 
@@ -118,6 +170,11 @@ public sealed interface MemberKind {
         public String title() {
             return "scalloped face";
         }
+
+        @Override
+        public Matter matter() {
+            return Matter.WOOD;
+        }
     }
 
     /**
@@ -132,8 +189,8 @@ public sealed interface MemberKind {
         }
 
         @Override
-        public boolean isWood() {
-            return false;
+        public Matter matter() {
+            return Matter.METAL;
         }
     }
 
@@ -151,8 +208,8 @@ public sealed interface MemberKind {
         }
 
         @Override
-        public boolean isWood() {
-            return false;
+        public Matter matter() {
+            return Matter.AIR;
         }
 
         /** How many holes of a diameter one side needs, at least one. */

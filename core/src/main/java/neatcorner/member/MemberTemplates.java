@@ -23,22 +23,12 @@ public final class MemberTemplates {
     /** Those of a member that has its place; none where nothing is sawn to a curve. */
     public static List<Named> of(MadeMember made, Ground ground) {
         Member member = made.member();
-        if (made.fault() != null) {
-            return List.of();
-        }
-        Loop out = ground.outside();
-        return switch (member.kind()) {
-            case MemberKind.Head head -> List.of(new Named(member, "", head(out, member, head)));
-            case MemberKind.Trim trim when ground.shoulder().isPositive() ->
-                List.of(new Named(member, "", band(out, member.width().toMm(), ground.shoulder().toMm())));
-            case MemberKind.Face face -> face(member, face, SheetFace.scallops(face, out));
-            case MemberKind.Trim flush -> List.of();
-            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Extension _,MemberKind.Bought _,MemberKind.Vents _ ->
-                List.of();
-        };
+        return made.fault() == null ? Setting.of(member.kind()).templates().apply(member, ground) : List.of();
     }
 
-    private static Template head(Loop out, Member member, MemberKind.Head head) {
+    /** Of the board that an arched head is sawn from. */
+    static List<Named> head(Member member, MemberKind.Head head, Ground ground) {
+        Loop out = ground.outside();
         double across = out.right() - out.left();
         double rise = head.rise().toMm();
         double low = rise + member.width().toMm();
@@ -46,10 +36,17 @@ public final class MemberTemplates {
         line.arc(new Vertex(0, rise), new Vertex(across, rise), Scallops.radius(across, rise));
         line.to(new Vertex(across, low));
         line.to(new Vertex(0, low));
-        return new Template(line.path(), NONE, box(0, 0, across, low));
+        return List.of(new Named(member, "", new Template(line.path(), NONE, box(0, 0, across, low))));
     }
 
-    private static Template band(Loop out, double width, double rise) {
+    /** Of a band's part over an arched head; one that is straight throughout has none. */
+    static List<Named> band(Member member, Ground ground) {
+        Loop out = ground.outside();
+        double width = member.width().toMm();
+        double rise = ground.shoulder().toMm();
+        if (rise <= 0) {
+            return List.of();
+        }
         double across = out.right() - out.left();
         double radius = Scallops.radius(across, rise);
         double half = across / 2 - width;
@@ -57,11 +54,12 @@ public final class MemberTemplates {
         Line line = new Line();
         line.arc(new Vertex(0, rise), new Vertex(across, rise), radius);
         line.arc(new Vertex(across - width, foot), new Vertex(width, foot), -(radius - width));
-        return new Template(line.path(), NONE, box(0, 0, across, Math.max(rise, foot)));
+        return List.of(new Named(member, "", new Template(line.path(), NONE, box(0, 0, across, Math.max(rise, foot)))));
     }
 
     /** One arc down to as deep as its chord is long, and the corner with an arc on either side. */
-    private static List<Named> face(Member member, MemberKind.Face face, Scallops scallops) {
+    static List<Named> face(Member member, MemberKind.Face face, Ground ground) {
+        Scallops scallops = SheetFace.scallops(face, ground.outside());
         double chord = scallops.chord();
         double wave = face.wave().toMm();
         double radius = scallops.radius(wave);

@@ -32,31 +32,13 @@ public final class Placing {
         if (ground.outline().isSloped()) {
             return MadeMember.not(member, MemberTexts.SLOPED);
         }
-        return switch (member.kind()) {
-            case MemberKind.Slats slats -> InOpening.slats(member, slats, ground);
-            case MemberKind.Bar bar -> InOpening.bar(member, bar, ground);
-            case MemberKind.Triangles triangles -> InCorners.triangles(member, ground);
-            case MemberKind.Blocks blocks -> InCorners.blocks(member, ground);
-            case MemberKind.Extension extension -> OnTop.extension(member, ground);
-            case MemberKind.Head head -> OnTop.head(member, head, ground);
-            case MemberKind.Trim trim -> OnTop.trim(member, trim, ground);
-            case MemberKind.Face face -> SheetFace.of(member, face, ground);
-            case MemberKind.Bought bought -> Fitted.bought(member, bought, ground);
-            case MemberKind.Vents vents -> Fitted.vents(member, vents, ground);
-        };
+        return Setting.of(member.kind()).made().apply(member, ground);
     }
 
     /** The ground for what comes after a member that has its place. */
     public static Ground after(MadeMember made, Ground ground) {
-        if (made.fault() != null) {
-            return ground;
-        }
-        return switch (made.member().kind()) {
-            case MemberKind.Extension extension -> ground.with(made.member().width(), ground.shoulder());
-            case MemberKind.Head head -> ground.with(made.member().width(), head.rise());
-            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Trim _,MemberKind.Face _,MemberKind.Bought _,MemberKind.Vents _ ->
-                ground;
-        };
+        Member member = made.member();
+        return made.fault() == null ? Setting.of(member.kind()).after().apply(member, ground) : ground;
     }
 
     /** So many straight pieces of a member, all so long. */

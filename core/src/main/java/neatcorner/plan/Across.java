@@ -130,21 +130,10 @@ public record Across(List<Lying> rings, @Nullable Content content) {
         Section section = plan.job().section();
         double edge = plan.job().hold().beyond(Length.mm(wall)).toMm()
                 + (plan.job().hold().follows() == SizeOf.OUTSIDE ? section.width().toMm() : 0);
-        double deep = plan.job().pack().thickness().toMm();
-        double floor = section.lip().toMm();
-        return switch (plan.job().hold()) {
-            case Hold.InRabbet rabbet -> new Content(edge, floor, floor + deep);
-            case Hold.Floating floating -> {
-                double rest = carrier(rings, edge).map(Lying::front).orElse(floor);
-                yield new Content(edge, rest - deep, rest);
-            }
-            case Hold.Panel panel -> new Content(edge, 0, deep);
-            case Hold.OverMirror mirror -> new Content(edge, section.thickness().toMm(),
-                    section.thickness().toMm() + deep);
-            case Hold.InGroove groove -> new Content(edge, groove.front().toMm(), groove.front().toMm() + deep);
-            case Hold.Wrapped wrapped -> null;
-            case Hold.Nothing nothing -> null;
-        };
+        Length deep = plan.job().pack().thickness();
+        Length front = plan.job().hold().front(section,
+                carrier(rings, edge).map(ring -> Length.mm(ring.front())).orElse(section.lip()), deep);
+        return front == null ? null : new Content(edge, front.toMm(), front.plus(deep).toMm());
     }
 
     /** The ring that carries what floats or lies in a panel: the first that reaches behind it. */

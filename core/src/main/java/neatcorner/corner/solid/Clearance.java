@@ -55,12 +55,12 @@ final class Clearance {
         if (part.kind() == ReinforcementKind.BLOCK) {
             return inRabbet(index);
         }
-        Map<Clash.With, Hit> near = worst(hits(part, Margins.of(part.kind(), wood.corner().interior().radians())));
+        Map<Clash.With, Hit> near = worst(hits(part, margins(part)));
         if (near.isEmpty()) {
             return List.of();
         }
         Map<Clash.With, Hit> grave = worst(hits(part, hard(part.kind())));
-        boolean open = Margins.of(part.kind(), wood.corner().interior().radians()).isOpenOutside();
+        boolean open = margins(part).isOpenOutside();
         Map<Clash.With, Hit> through = worst(hits(part, open || wood.lean().isFlat() ? Margins.NONE : Margins.WITHIN));
         near.putAll(grave);
         near.putAll(through);
@@ -76,9 +76,13 @@ final class Clearance {
         return worst;
     }
 
+    private Margins margins(Part part) {
+        return Manner.of(part.kind()).margins().apply(wood.corner().interior().radians());
+    }
+
     /** A mortise breaks out when less than 3 mm of wood are left along its depth (common practice). */
     private Margins hard(ReinforcementKind kind) {
-        return kind.reach() == ReinforcementKind.Reach.ACROSS && kind != ReinforcementKind.POCKET_SCREW
+        return kind.isMortised()
                 ? new Margins(0, 3 * Math.abs(Math.cos(wood.corner().interior().radians() / 2)), 0, 0, 0, 0)
                 : Margins.NONE;
     }
@@ -98,7 +102,7 @@ final class Clearance {
         if (part.kind() == ReinforcementKind.BLOCK) {
             return inRabbet(index).isEmpty();
         }
-        if (!hits(part, Margins.of(part.kind(), wood.corner().interior().radians())).isEmpty()) {
+        if (!hits(part, margins(part)).isEmpty()) {
             return false;
         }
         for (int i = 0; i < parts.size(); i++) {

@@ -168,11 +168,10 @@ public final class Fitting {
         if (!kind.suits(corner.wood().joint()) || stocked.isEmpty()) {
             return new Fit(null, null, null);
         }
-        return switch (kind) {
-            case SPLINE, SLIP -> deepest(stocked);
-            case BLOCK -> block(stocked);
-            case TENON, BISCUIT, DOWEL, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, PEG, CORRUGATED ->
-                strongestOf(candidates(stocked));
+        return switch (kind.reach()) {
+            case FROM_HEEL -> deepest(stocked);
+            case IN_RABBET -> block(stocked);
+            case ACROSS, FROM_EDGE, FROM_BACK, ON_BACK, THROUGH -> strongestOf(candidates(stocked));
         };
     }
 
@@ -202,12 +201,7 @@ public final class Fitting {
     private List<Reinforcement> candidates(List<Reinforcement> stocked) {
         List<Reinforcement> all = new ArrayList<>();
         for (Reinforcement item : stocked) {
-            int most = switch (item.kind()) {
-                case DOWEL, PEG -> 4;
-                case V_NAIL -> 3;
-                case PIN, BRAD, NAIL, STAPLE, POCKET_SCREW, SCREW, BRACE, CORRUGATED -> 2;
-                case TENON, BISCUIT, SPLINE, SLIP, BLOCK -> 1;
-            };
+            int most = Manner.of(item.kind()).most();
             for (int count = 1; count <= most; count++) {
                 all.add(item.withCount(count));
             }
@@ -216,17 +210,8 @@ public final class Fitting {
         return all;
     }
 
-    /** Glued faces of glued parts; of others, steel across the joint. Only compared within a kind. */
     private static double strength(Reinforcement what) {
-        double size = what.size().toMm();
-        double thin = what.thickness().toMm();
-        double area = switch (what.kind()) {
-            case TENON, BISCUIT -> size * what.width().toMm();
-            case DOWEL, PEG -> Math.max(1, size) * thin;
-            case V_NAIL, STAPLE, BRACE, CORRUGATED -> size;
-            case SPLINE, SLIP, BLOCK, PIN, BRAD, NAIL, SCREW, POCKET_SCREW -> size * thin;
-        };
-        return area * what.count();
+        return what.count() * Manner.of(what.kind()).worth().applyAsDouble(what);
     }
 
     private Fit strongestOf(List<Reinforcement> candidates) {

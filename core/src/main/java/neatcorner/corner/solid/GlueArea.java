@@ -2,9 +2,7 @@ package neatcorner.corner.solid;
 
 import java.util.List;
 import neatcorner.corner.Reinforcement;
-import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
-import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
 import neatcorner.section.Profile;
 import neatcorner.section.Section;
@@ -16,20 +14,14 @@ import neatcorner.section.Section;
  * @param longGrain faces of splines, tenons and cheeks
  */
 public record GlueArea(double endGrain, double longGrain) {
-    /** Half of a round hole's wall is end grain: common practice. */
-    private static final double ROUND_HOLD = 0.5;
-
     static GlueArea of(CornerWood wood, List<Reinforcement> all, List<Part> parts) {
         double end = seam(wood);
         double lengthwise = cheeks(wood);
         for (Part part : parts) {
-            if (part.kind().isGlued()) {
-                Reinforcement what = all.get(part.of());
-                lengthwise += faces(what, part);
-                end -= taken(what);
-            } else if (part.kind() == ReinforcementKind.POCKET_SCREW) {
-                end -= Math.PI * Math.pow(all.get(part.of()).thickness().toMm() / 2, 2);
-            }
+            Reinforcement what = all.get(part.of());
+            Manner manner = Manner.of(part.kind());
+            lengthwise += manner.glued().applyAsDouble(what, part);
+            end -= manner.taken().applyAsDouble(what);
         }
         return new GlueArea(Math.max(0, end), lengthwise);
     }
@@ -83,41 +75,5 @@ public record GlueArea(double endGrain, double longGrain) {
         double thin = 1e-3;
         Section section = wood.section().withWidth(width);
         return section.area(behind + (side < 0 ? -thin : 0), behind + (side < 0 ? 0 : thin)) / thin;
-    }
-
-    private static double faces(Reinforcement what, Part part) {
-        double size = what.size().toMm();
-        double thin = what.thickness().toMm();
-        return switch (part.kind()) {
-            case SPLINE -> 2 * shape(part) / Math.cos(what.tilt().radians());
-            case SLIP, BISCUIT, TENON -> 2 * shape(part);
-            case DOWEL -> Math.PI * thin * size * ROUND_HOLD;
-            case PEG -> Math.PI * thin * part.slabs().getFirst().thickness() * ROUND_HOLD;
-            case BLOCK -> 2 * size * thin;
-            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> 0;
-        };
-    }
-
-    /** Area of a part seen from the front. */
-    private static double shape(Part part) {
-        double sum = 0;
-        for (Slab slab : part.slabs()) {
-            List<Vertex> shape = slab.shape();
-            sum += Math.abs(Plane.area(shape));
-        }
-        return sum;
-    }
-
-    /** What one part takes out of the joint's own face. */
-    private static double taken(Reinforcement what) {
-        double size = what.size().toMm();
-        double thin = what.thickness().toMm();
-        double wide = what.width().toMm();
-        return switch (what.kind()) {
-            case SPLINE, SLIP -> size * thin;
-            case TENON, BISCUIT -> wide * thin;
-            case DOWEL -> Math.PI * thin * thin / 4;
-            case PEG, BLOCK, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> 0;
-        };
     }
 }

@@ -1,6 +1,5 @@
 package neatcorner.corner.solid;
 
-import neatcorner.corner.ReinforcementKind;
 import neatcorner.section.SafeZone;
 
 /**
@@ -19,6 +18,17 @@ record Margins(double front, double outer, double sight, double hidden, double b
     private static final double LEAST = 3;
     /** A V-nail, or a corrugated fastener, nearer to an edge splits it: common practice. */
     private static final double V_NAIL_EDGE = 6;
+    /** Of what sits in a mortise or hole across the joint. */
+    static final Margins MORTISED = new Margins(SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN,
+            SafeZone.FROM_HIDDEN, SafeZone.FROM_HIDDEN, 0);
+    /** Of what is driven over the joint from the back and splits what it is driven too near to. */
+    static final Margins SPLITTING = new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0, 0);
+    /** Of what is driven through an outer edge. */
+    static final Margins THROUGH_EDGE = new Margins(LEAST, 0, LEAST, LEAST, LEAST, LEAST);
+    /** Of what comes from the back. */
+    static final Margins BEHIND = new Margins(LEAST, LEAST, LEAST, LEAST, 0, 0);
+    /** Of what goes from the front face to the back. */
+    static final Margins RIGHT_THROUGH = new Margins(0, LEAST, LEAST, LEAST, 0, 0);
     /** Only what is wood and what is air. */
     static final Margins NONE = new Margins(0, 0, 0, 0, 0, 0);
 
@@ -31,23 +41,12 @@ record Margins(double front, double outer, double sight, double hidden, double b
     }
 
     /**
-     * For a kind of part in a corner of this interior angle, radians. Splines are measured along the diagonal: 3 mm of it
-     * stay before the rabbet.
+     * Of a slot in the heel of a corner of this interior angle, radians. It is measured along the diagonal: 3 mm of it stay
+     * before the rabbet.
      */
-    static Margins of(ReinforcementKind kind, double interior) {
-        return switch (kind) {
-            case SPLINE, SLIP -> {
-                double along = LEAST * Math.abs(Math.sin(interior / 2));
-                yield new Margins(LEAST, 0, along, along, LEAST, 0);
-            }
-            case TENON, BISCUIT, DOWEL -> new Margins(SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN, SafeZone.FROM_SHOWN,
-                    SafeZone.FROM_HIDDEN, SafeZone.FROM_HIDDEN, 0);
-            case V_NAIL, CORRUGATED -> new Margins(LEAST, V_NAIL_EDGE, V_NAIL_EDGE, LEAST, 0, 0);
-            case PIN, BRAD, NAIL, SCREW -> new Margins(LEAST, 0, LEAST, LEAST, LEAST, LEAST);
-            case STAPLE, POCKET_SCREW, BRACE -> new Margins(LEAST, LEAST, LEAST, LEAST, 0, 0);
-            case PEG -> new Margins(0, LEAST, LEAST, LEAST, 0, 0);
-            case BLOCK -> NONE;
-        };
+    static Margins ofSlot(double interior) {
+        double along = LEAST * Math.abs(Math.sin(interior / 2));
+        return new Margins(LEAST, 0, along, along, LEAST, 0);
     }
 
     /** For a part that goes in through the sight edge. */

@@ -21,7 +21,7 @@ abstract class PartPlaces {
         this.wood = wood;
         this.what = what;
         this.index = index;
-        this.margins = Margins.of(what.kind(), wood.corner().interior().radians());
+        this.margins = Manner.of(what.kind()).margins().apply(wood.corner().interior().radians());
         this.size = what.size().toMm();
         this.thin = what.thickness().toMm();
         this.wide = what.width().toMm();

@@ -24,14 +24,6 @@ public enum Room {
 
     /** The ways in which such a part can be moved at all. */
     public static List<Room> of(ReinforcementKind kind) {
-        return switch (kind) {
-            case SPLINE, SLIP -> List.of(FRONT, BACK, DEEPER);
-            case TENON, DOWEL -> List.of(FRONT, BACK, HEEL, TOE, DEEPER);
-            case PIN, BRAD, NAIL, SCREW -> List.of(FRONT, BACK, HEEL, TOE, DEEPER);
-            case BISCUIT -> List.of(FRONT, BACK, HEEL, TOE);
-            case V_NAIL, STAPLE, CORRUGATED -> List.of(HEEL, TOE, DEEPER);
-            case POCKET_SCREW, PEG -> List.of(HEEL, TOE);
-            case BRACE, BLOCK -> List.of();
-        };
+        return Manner.of(kind).rooms();
     }
 }

@@ -53,12 +53,7 @@ final class SeamParts extends PartPlaces {
 
     private List<Part> acrossSeam(Solid solid) {
         double deep = what.kind() == ReinforcementKind.BISCUIT ? 0 : cutDepth();
-        double half = switch (what.kind()) {
-            case TENON, BISCUIT -> wide / 2;
-            case SPLINE, SLIP, DOWEL, V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, BLOCK, PEG,
-                    CORRUGATED ->
-                thin / 2;
-        };
+        double half = (what.kind().isRound() ? thin : wide) / 2;
         Length given = what.fromFace();
         double z = given != null
                 ? given.toMm()

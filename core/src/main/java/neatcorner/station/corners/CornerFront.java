@@ -180,11 +180,9 @@ final class CornerFront {
 
     /** What a part is made of, so that it stands out in this wood. */
     Tint tint(ReinforcementKind part) {
-        return switch (part) {
-            case SPLINE, SLIP, TENON, BISCUIT, DOWEL, BLOCK, PEG -> tint == Tint.WOOD_WALNUT
-                    ? Tint.WOOD_PALE
-                    : Tint.WOOD_WALNUT;
-            case V_NAIL, PIN, BRAD, NAIL, STAPLE, SCREW, POCKET_SCREW, BRACE, CORRUGATED -> Tint.METAL;
+        return switch (part.body()) {
+            case SLIP_OF_WOOD, ROD_OF_WOOD -> tint == Tint.WOOD_WALNUT ? Tint.WOOD_PALE : Tint.WOOD_WALNUT;
+            case PLATE_OF_STEEL, ROD_OF_STEEL -> Tint.METAL;
         };
     }
 }

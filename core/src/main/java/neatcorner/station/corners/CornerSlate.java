@@ -58,13 +58,18 @@ public final class CornerSlate {
         if (parts.isEmpty()) {
             return;
         }
-        switch (what.kind()) {
-            case SPLINE, SLIP -> spline(what, parts);
-            case TENON, BISCUIT -> tenon(what, parts.getFirst());
-            case DOWEL -> dowel(what, parts);
-            case V_NAIL, STAPLE, POCKET_SCREW, PEG, CORRUGATED -> alongSeam(what, parts);
-            case PIN, BRAD, NAIL, SCREW -> throughEdge(what, parts);
-            case BRACE, BLOCK -> rows.add(Slate.Row.large(CornersTexts.PART_LEG.formatted(title(what)),
+        switch (what.kind().reach()) {
+            case FROM_HEEL -> spline(what, parts);
+            case ACROSS -> {
+                switch (what.kind().body()) {
+                    case SLIP_OF_WOOD -> tenon(what, parts.getFirst());
+                    case ROD_OF_WOOD -> dowel(what, parts);
+                    case PLATE_OF_STEEL, ROD_OF_STEEL -> alongSeam(what, parts);
+                }
+            }
+            case FROM_BACK, THROUGH -> alongSeam(what, parts);
+            case FROM_EDGE -> throughEdge(what, parts);
+            case ON_BACK, IN_RABBET -> rows.add(Slate.Row.large(CornersTexts.PART_LEG.formatted(title(what)),
                     Reading.given(CornersTexts.PART_LEG.formatted(title(what)), what.size())));
         }
         rooms(index, what);

@@ -37,14 +37,7 @@ final class BackMarks {
     }
 
     void draw() {
-        switch (plan.job().hold()) {
-            case Hold.OverMirror mirror -> adhesive();
-            case Hold.Wrapped wrapped -> staples(wrapped);
-            case Hold.InRabbet rabbet -> seal();
-            case Hold.Floating _,Hold.Panel _,Hold.InGroove _,Hold.Nothing _ -> {
-                // nothing is glued or taped there
-            }
-        }
+        Holding.of(plan.job().hold()).marks().accept(this);
     }
 
     private static Point at(Vertex v) {
@@ -52,7 +45,7 @@ final class BackMarks {
     }
 
     /** Waves over the outer part of each face, off the edge that shows and out of the miters. */
-    private void adhesive() {
+    void adhesive() {
         double zone = AdhesiveZone.of(plan.job().section().width(), plan.job().units()).toMm();
         if (zone <= 0 || !contours.segments().isEmpty()) {
             return;
@@ -88,7 +81,7 @@ final class BackMarks {
     }
 
     /** From the middle of each side outwards; the sides are numbered, opposite ones in turn. */
-    private void staples(Hold.Wrapped wrapped) {
+    void staples(Hold.Wrapped wrapped) {
         if (!contours.segments().isEmpty()) {
             return;
         }
@@ -123,7 +116,7 @@ final class BackMarks {
     }
 
     /** The seal's edge, just inside the outer edge; none over a strainer, which is taped along its seam. */
-    private void seal() {
+    void seal() {
         List<Layer> layers = plan.job().pack().layers();
         if (layers.isEmpty() || Across.of(plan).strainer(plan).isPresent()) {
             return;

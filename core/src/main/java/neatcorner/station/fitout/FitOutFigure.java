@@ -13,7 +13,6 @@ import neatcorner.drawing.Point;
 import neatcorner.drawing.RingFace;
 import neatcorner.drawing.Tint;
 import neatcorner.fitout.Layer;
-import neatcorner.fitout.RetainerKind;
 import neatcorner.fitout.Retainers;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
@@ -72,12 +71,15 @@ public final class FitOutFigure {
         }
         RingFace face = new RingFace(contours, plan.job().outline(), plan.job().joint());
         double wall = plan.seat().wall().toMm();
-        if (kept.kind() == RetainerKind.STRIP) {
-            strip(wall);
-        } else if (kept.kind() == RetainerKind.TRIANGLES) {
-            triangles(wall);
-        }
         List<FitOutWork.Along> sides = FitOutWork.of(plan).retainers();
+        switch (kept.kind().spread()) {
+            case ALL_ROUND -> strip(wall);
+            case IN_CORNERS -> triangles(wall);
+            case SPACED -> spaced(kept, face, sides, wall);
+        }
+    }
+
+    private void spaced(Retainers kept, RingFace face, List<FitOutWork.Along> sides, double wall) {
         for (int i = 0; i < sides.size(); i++) {
             for (Length at : sides.get(i).at()) {
                 Point edge = face.along(i, false, at.toMm());

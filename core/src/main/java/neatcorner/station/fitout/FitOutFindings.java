@@ -44,17 +44,12 @@ final class FitOutFindings {
             screws(plan, row).ifPresent(findings::add);
         }
         addGlass(plan, findings);
-        switch (plan.job().hold()) {
-            case Hold.OverMirror mirror -> addAdhesive(plan, findings);
-            case Hold.Wrapped wrapped -> addFabric(plan, wrapped, findings);
-            case Hold.InRabbet _,Hold.Floating _,Hold.Panel _,Hold.InGroove _,Hold.Nothing _ ->
-                addStrainer(plan, findings);
-        }
+        Holding.of(plan.job().hold()).findings().accept(plan, findings);
         return findings;
     }
 
     /** What is left of a face's back for adhesive, where that keeps off the edge that shows. */
-    private static void addAdhesive(Plan plan, List<Finding> findings) {
+    static void addAdhesive(Plan plan, List<Finding> findings) {
         Units units = plan.job().units();
         Length least = AdhesiveZone.least(units);
         Length zone = AdhesiveZone.of(plan.job().section().width(), units);
@@ -68,7 +63,7 @@ final class FitOutFindings {
         }
     }
 
-    private static void addFabric(Plan plan, Hold.Wrapped wrapped, List<Finding> findings) {
+    static void addFabric(Plan plan, Hold.Wrapped wrapped, List<Finding> findings) {
         Length least = plan.job().units().either(25, 1);
         if (wrapped.fold().isLessThan(least)) {
             findings.add(Finding.check(FitOutFinding.FABRIC_SMALL, FIT_OUT,
@@ -79,7 +74,7 @@ final class FitOutFindings {
     }
 
     /** Bars that go into a rabbet want 1.5 to 3 mm of room in all (common practice). */
-    private static void addStrainer(Plan plan, List<Finding> findings) {
+    static void addStrainer(Plan plan, List<Finding> findings) {
         Units units = plan.job().units();
         Length least = units.either(0.75, 1.0 / 32);
         Across.of(plan).strainer(plan).ifPresent(bars -> {

@@ -30,13 +30,12 @@ public final class FitOutPictures {
         if (!why.isEmpty()) {
             return Sentence.of(why);
         }
-        return switch (kind) {
-            case STRIP -> Sentence.of(FitOutTexts.ALL_ROUND);
-            case TRIANGLES -> Sentence.of(FitOutTexts.EACH_CORNER);
-            case POINTS, PUSH_POINTS, BRADS, BENT_NAILS, FLEXIBLE_TABS, TURN_CLIPS, OFFSET_CLIPS, BLOCKS -> Sentence
-                    .of(FitOutTexts.SO_MANY.formatted(FitOutWork.retainers(plan).stream()
-                            .mapToInt(side -> side.at().size()).sum()));
-        };
+        return Sentence.of(switch (kind.spread()) {
+            case ALL_ROUND -> FitOutTexts.ALL_ROUND;
+            case IN_CORNERS -> FitOutTexts.EACH_CORNER;
+            case SPACED -> FitOutTexts.SO_MANY.formatted(FitOutWork.retainers(plan).stream()
+                    .mapToInt(side -> side.at().size()).sum());
+        });
     }
 
     private static String why(Plan plan, RetainerKind kind) {

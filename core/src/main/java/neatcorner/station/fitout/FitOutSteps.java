@@ -22,23 +22,29 @@ public final class FitOutSteps {
 
     /** One step after the other, from the open frame to the closed one. */
     public static List<Sentence> of(Plan plan) {
-        return switch (plan.job().hold()) {
-            case Hold.InRabbet rabbet -> inRabbet(plan);
-            case Hold.Floating floating -> List.of(Sentence.of(FitOutTexts.STEP_BLACKEN),
-                    Sentence.of(FitOutTexts.STEP_CENTER, floating.gap()),
-                    Sentence.naming(carrier(plan), FitOutTexts.STEP_SCREW_BACKER),
-                    Sentence.of(FitOutTexts.STEP_LOOK));
-            case Hold.InGroove groove -> List.of(Sentence.of(FitOutTexts.STEP_GROOVE_GLASS),
-                    Sentence.of(FitOutTexts.STEP_GROOVE_DEVICE));
-            case Hold.Panel panel when hasFace(plan) -> List.of(Sentence.of(FitOutTexts.STEP_BEHIND_THE_FACE));
-            case Hold.Panel panel -> List.of(Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_OUT),
-                    Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_IN));
-            case Hold.OverMirror mirror -> List.of(Sentence.of(FitOutTexts.STEP_MIRROR_CLIPS),
-                    Sentence.of(FitOutTexts.STEP_MIRROR_GLUE, plan.job().units().either(25, 1)),
-                    Sentence.of(FitOutTexts.STEP_MIRROR_ORDER));
-            case Hold.Wrapped wrapped -> wrapped(plan);
-            case Hold.Nothing nothing -> List.of(Sentence.of(FitOutTexts.STEP_NOTHING));
-        };
+        return Holding.of(plan.job().hold()).steps().apply(plan);
+    }
+
+    static List<Sentence> floating(Plan plan, Hold.Floating floating) {
+        return List.of(Sentence.of(FitOutTexts.STEP_BLACKEN), Sentence.of(FitOutTexts.STEP_CENTER, floating.gap()),
+                Sentence.naming(carrier(plan), FitOutTexts.STEP_SCREW_BACKER), Sentence.of(FitOutTexts.STEP_LOOK));
+    }
+
+    static List<Sentence> panel(Plan plan) {
+        return hasFace(plan)
+                ? List.of(Sentence.of(FitOutTexts.STEP_BEHIND_THE_FACE))
+                : List.of(Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_OUT),
+                        Sentence.naming(carrier(plan), FitOutTexts.STEP_PANEL_IN));
+    }
+
+    static List<Sentence> inGroove() {
+        return List.of(Sentence.of(FitOutTexts.STEP_GROOVE_GLASS), Sentence.of(FitOutTexts.STEP_GROOVE_DEVICE));
+    }
+
+    static List<Sentence> overMirror(Plan plan) {
+        return List.of(Sentence.of(FitOutTexts.STEP_MIRROR_CLIPS),
+                Sentence.of(FitOutTexts.STEP_MIRROR_GLUE, plan.job().units().either(25, 1)),
+                Sentence.of(FitOutTexts.STEP_MIRROR_ORDER));
     }
 
     /** Whether a face in front keeps what is held from falling out. */
@@ -50,7 +56,7 @@ public final class FitOutSteps {
         return Across.of(plan).carrier().map(ring -> ring.ring().name()).orElse(PresetNames.BACKER);
     }
 
-    private static List<Sentence> inRabbet(Plan plan) {
+    static List<Sentence> inRabbet(Plan plan) {
         List<Layer> layers = plan.job().pack().layers();
         if (layers.isEmpty()) {
             return List.of(Sentence.of(FitOutTexts.STEP_NOTHING));
@@ -72,15 +78,16 @@ public final class FitOutSteps {
         }
         Retainers kept = plan.job().fitOut().retainers();
         String name = kept.kind().title();
-        if (kept.kind() == RetainerKind.STRIP) {
-            steps.add(Sentence.of(FitOutTexts.STEP_STRIP));
-        } else if (kept.kind() == RetainerKind.TRIANGLES) {
-            steps.add(Sentence.of(FitOutTexts.STEP_CORNERS.formatted(name)));
-        } else {
-            boolean backed = layers.stream().anyMatch(Layer.Backing.class::isInstance);
-            steps.add(Sentence.of((backed ? FitOutTexts.STEP_BACKING : FitOutTexts.STEP_TWO_POINTS).formatted(name)));
-            steps.add(Sentence.of(FitOutTexts.STEP_ALL.formatted(name), kept.spacing().first(),
-                    kept.spacing().most()));
+        switch (kept.kind().spread()) {
+            case ALL_ROUND -> steps.add(Sentence.of(FitOutTexts.STEP_STRIP));
+            case IN_CORNERS -> steps.add(Sentence.of(FitOutTexts.STEP_CORNERS.formatted(name)));
+            case SPACED -> {
+                boolean backed = layers.stream().anyMatch(Layer.Backing.class::isInstance);
+                steps.add(
+                        Sentence.of((backed ? FitOutTexts.STEP_BACKING : FitOutTexts.STEP_TWO_POINTS).formatted(name)));
+                steps.add(Sentence.of(FitOutTexts.STEP_ALL.formatted(name), kept.spacing().first(),
+                        kept.spacing().most()));
+            }
         }
         Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
         steps.add(strainer.isPresent()
@@ -94,7 +101,7 @@ public final class FitOutSteps {
         return units.either(3, 1.0 / 8);
     }
 
-    private static List<Sentence> wrapped(Plan plan) {
+    static List<Sentence> wrapped(Plan plan) {
         Opening fabric = FitOutWork.of(plan).fabric();
         List<Sentence> steps = new ArrayList<>(List.of(Sentence.of(FitOutTexts.STEP_SAND)));
         if (fabric != null) {
@@ -107,30 +114,17 @@ public final class FitOutSteps {
 
     /** What to beware of in what is done here; each is said only where it is done. */
     static List<String> cautions(Plan plan) {
+        return Holding.of(plan.job().hold()).cautions().apply(plan);
+    }
+
+    static List<String> cautionsInRabbet(Plan plan) {
+        List<Layer> layers = plan.job().pack().layers();
         List<String> cautions = new ArrayList<>();
-        boolean glazed = plan.job().pack().layers().stream().anyMatch(Layer.Glazing.class::isInstance);
-        switch (plan.job().hold()) {
-            case Hold.InRabbet rabbet -> {
-                if (glazed) {
-                    cautions.add(FitOutTexts.CAUTION_GLASS);
-                }
-                if (plan.job().fitOut().retainers().kind() == RetainerKind.POINTS
-                        && !plan.job().pack().layers().isEmpty()) {
-                    cautions.add(FitOutTexts.CAUTION_DRIVER);
-                }
-            }
-            case Hold.InGroove groove -> {
-                cautions.add(FitOutTexts.CAUTION_GLASS);
-                cautions.add(FitOutTexts.CAUTION_DEVICE);
-            }
-            case Hold.OverMirror mirror -> cautions.add(FitOutTexts.CAUTION_MIRROR);
-            case Hold.Wrapped wrapped -> cautions.add(FitOutTexts.CAUTION_STAPLES);
-            case Hold.Floating floating -> {
-            }
-            case Hold.Panel panel -> {
-            }
-            case Hold.Nothing nothing -> {
-            }
+        if (layers.stream().anyMatch(Layer.Glazing.class::isInstance)) {
+            cautions.add(FitOutTexts.CAUTION_GLASS);
+        }
+        if (plan.job().fitOut().retainers().kind() == RetainerKind.POINTS && !layers.isEmpty()) {
+            cautions.add(FitOutTexts.CAUTION_DRIVER);
         }
         return cautions;
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.glueup.FrameChain;
 import neatcorner.glueup.GluePlan;
 import neatcorner.glueup.GlueStep;
@@ -138,10 +139,8 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
         for (Length width : contours.widths()) {
             widest = Length.max(widest, width);
         }
-        boolean pinned = plan.job().reinforcement().stream().map(Reinforcement::kind).anyMatch(kind -> switch (kind) {
-            case PIN, BRAD, NAIL, V_NAIL, SCREW, POCKET_SCREW, CORRUGATED -> true;
-            case SPLINE, SLIP, TENON, BISCUIT, DOWEL, STAPLE, BRACE, BLOCK, PEG -> false;
-        });
+        boolean pinned = plan.job().reinforcement().stream().map(Reinforcement::kind)
+                .anyMatch(ReinforcementKind::sparesClamps);
         return new GluePlan.Frame(plan.pieces().size(), Length.mm(outside.perimeter()), outside.box(),
                 plan.job().outline().isRectangle() && !plan.job().outline().isSloped(), standsOut,
                 widest.toMm() * plan.job().section().thickness().toMm(), plan.job().section().wood().isSoftwood(),

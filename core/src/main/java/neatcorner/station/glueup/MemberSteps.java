@@ -22,18 +22,9 @@ final class MemberSteps {
     /** Those that are made of wood, as tasks of the days. */
     static List<Attached> attached(Plan plan) {
         return plan.members().stream().filter(made -> made.fault() == null && made.member().kind().isWood())
-                .map(made -> new Attached(made.member().name(), way(made.member()), made.count())).toList();
-    }
-
-    private static Attached.Way way(Member member) {
-        return switch (member.kind()) {
-            case MemberKind.Extension extension -> Attached.Way.ROUND;
-            case MemberKind.Head head -> Attached.Way.ROUND;
-            case MemberKind.Trim trim -> Attached.Way.ROUND;
-            case MemberKind.Face face -> Attached.Way.ROUND;
-            case MemberKind.Slats _,MemberKind.Bar _,MemberKind.Triangles _,MemberKind.Blocks _,MemberKind.Bought _,MemberKind.Vents _ ->
-                Attached.Way.IN;
-        };
+                .map(made -> new Attached(made.member().name(),
+                        made.member().kind().isOutside() ? Attached.Way.ROUND : Attached.Way.IN, made.count()))
+                .toList();
     }
 
     /** In words; those that stand in grooves go in while the frame is glued. */

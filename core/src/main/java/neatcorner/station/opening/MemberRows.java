@@ -61,17 +61,6 @@ final class MemberRows {
 
     /** Where count or length come from. */
     private static String how(Member member) {
-        return switch (member.kind()) {
-            case MemberKind.Slats slats -> OpeningTexts.HOW_SLATS;
-            case MemberKind.Bar bar -> OpeningTexts.HOW_BAR;
-            case MemberKind.Triangles triangles -> OpeningTexts.HOW_CORNERS;
-            case MemberKind.Blocks blocks -> OpeningTexts.HOW_CORNERS;
-            case MemberKind.Extension extension -> OpeningTexts.HOW_TOP;
-            case MemberKind.Head head -> OpeningTexts.HOW_TOP;
-            case MemberKind.Trim trim -> OpeningTexts.HOW_TRIM;
-            case MemberKind.Face face -> OpeningTexts.ARCS_FORMULA;
-            case MemberKind.Bought bought -> OpeningTexts.HOW_BOUGHT;
-            case MemberKind.Vents vents -> OpeningTexts.HOW_VENTS;
-        };
+        return MemberSheet.of(member.kind()).how();
     }
 }

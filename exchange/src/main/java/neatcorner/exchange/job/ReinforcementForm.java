@@ -2,6 +2,7 @@ package neatcorner.exchange.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
@@ -22,6 +23,10 @@ final class ReinforcementForm {
     private static final Form<Length> PLACE = Forms.length(LengthRange.PLACE);
     private static final Form<Integer> BISCUIT = Forms.number(List.of(0, 10, 20), "a biscuit's size: 0, 10 or 20");
 
+    /** Under which some kinds are understood as well. */
+    private static final Map<ReinforcementKind, String> OTHER_NAMES = Map.of(ReinforcementKind.TENON, "loose tenon",
+            ReinforcementKind.SPLINE, "key", ReinforcementKind.POCKET_SCREW, "pocket-screw", ReinforcementKind.V_NAIL,
+            "v nail");
     private static final List<Kind<Reinforcement>> KINDS = kinds();
     private static final Form<Integer> GAUGE = Forms.whole(0, 24);
     private static final Form<Integer> COUNT = Forms.whole(1, Reinforcement.MOST);
@@ -45,13 +50,8 @@ final class ReinforcementForm {
         for (ReinforcementKind kind : ReinforcementKind.values()) {
             Kind<Reinforcement> one = Kind.when(kind.title(), what -> what.kind() == kind,
                     f -> kind == ReinforcementKind.BISCUIT ? biscuit(f) : sized(f, kind));
-            kinds.add(switch (kind) {
-                case TENON -> one.also("loose tenon");
-                case SPLINE -> one.also("key");
-                case POCKET_SCREW -> one.also("pocket-screw");
-                case V_NAIL -> one.also("v nail");
-                case SLIP, BISCUIT, DOWEL, PIN, BRAD, NAIL, STAPLE, SCREW, BRACE, BLOCK, PEG, CORRUGATED -> one;
-            });
+            String other = OTHER_NAMES.get(kind);
+            kinds.add(other == null ? one : one.also(other));
         }
         return kinds;
     }
