@@ -26,6 +26,12 @@ public record Field(String id, String title, LengthRange range, Function<Plan, L
         this(id, title, range, get, length -> Edit.job(job -> set.apply(job, length)));
     }
 
+    /** Of a length that stands in the job; nought long where the job has no such place. */
+    public Field(String id, String title, LengthRange range, Lens<Job, Length> place) {
+        this(id, title, range, plan -> place.in(plan.job()).orElse(Length.ZERO),
+                (job, length) -> place.change(job, was -> length));
+    }
+
     /** How long it is in a plan. */
     public Length in(Plan plan) {
         return get.apply(plan);

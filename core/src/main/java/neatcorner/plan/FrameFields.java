@@ -1,6 +1,8 @@
 package neatcorner.plan;
 
 import java.util.List;
+import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;
@@ -8,9 +10,15 @@ import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Shape;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.DryFit;
+import neatcorner.section.Section;
 
 /** Lengths of a frame that more than one station shows. */
 public final class FrameFields {
+    private static final Lens<Job, DryFit> DRY_FIT = Lens.job(Job::checks, Job::withChecks)
+            .to(Checks::dryFit, Checks::withDryFit);
+
     public static final Field ART_WIDTH = width("art.width", PlanTexts.ART_WIDTH, SizeOf.ART);
     public static final Field ART_HEIGHT = height("art.height", PlanTexts.ART_HEIGHT, SizeOf.ART);
     public static final Field OPENING_WIDTH = width("opening.width", PlanTexts.RABBET_SIZE_WIDTH, SizeOf.RABBET);
@@ -20,21 +28,16 @@ public final class FrameFields {
     public static final Field OUTSIDE_WIDTH = width("outside.width", PlanTexts.OUTSIDE_WIDTH, SizeOf.OUTSIDE);
     public static final Field OUTSIDE_HEIGHT = height("outside.height", PlanTexts.OUTSIDE_HEIGHT, SizeOf.OUTSIDE);
     public static final Field CLEARANCE = new Field("clearance", PlanTexts.CLEARANCE_A_SIDE, LengthRange.PLAY,
-            plan -> plan.job().clearance(),
-            (job, length) -> job.withClearance(length));
+            Lens.job(Job::clearance, Job::withClearance));
     public static final Field FACE_WIDTH = new Field("face.width", PlanTexts.FACE_WIDTH, LengthRange.ACROSS,
-            plan -> plan.job().section().width(), (job, length) -> job.withSection(job.section().withWidth(length)));
+            Lens.job(Job::section, Job::withSection).to(Section::width, Section::withWidth));
 
     public static final Field FIRST_DIAGONAL = new Field("diagonal.first", PlanTexts.DIAGONAL_FROM_TOP_LEFT,
             LengthRange.MEASURED,
-            plan -> Length.mm(plan.job().checks().dryFit().first()),
-            (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
-                    .withDiagonals(length.toMm(), job.checks().dryFit().second()))));
+            DRY_FIT.to(fit -> Length.mm(fit.first()), (fit, length) -> fit.withDiagonals(length.toMm(), fit.second())));
     public static final Field SECOND_DIAGONAL = new Field("diagonal.second", PlanTexts.DIAGONAL_FROM_TOP_RIGHT,
             LengthRange.MEASURED,
-            plan -> Length.mm(plan.job().checks().dryFit().second()),
-            (job, length) -> job.withChecks(job.checks().withDryFit(job.checks().dryFit()
-                    .withDiagonals(job.checks().dryFit().first(), length.toMm()))));
+            DRY_FIT.to(fit -> Length.mm(fit.second()), (fit, length) -> fit.withDiagonals(fit.first(), length.toMm())));
     private static final List<String> SIDES = List.of(PlanTexts.TOP, PlanTexts.RIGHT, PlanTexts.BOTTOM, PlanTexts.LEFT);
 
     private FrameFields() {}
@@ -50,8 +53,8 @@ public final class FrameFields {
     /** Thickness of one layer of the pack. */
     public static Field layer(int index) {
         return new Field("layer." + index, PlanTexts.LAYER_THICKNESS, LengthRange.LAYER,
-                plan -> plan.job().pack().layers().get(index).thickness(),
-                (job, length) -> job.withPack(job.pack().with(index, layer -> layer.withThickness(length))));
+                Lens.at(Lens.job(Job::pack, Job::withPack).to(Pack::layers, (pack, layers) -> new Pack(layers)), index)
+                        .to(Layer::thickness, Layer::withThickness));
     }
 
     private static Field width(String id, String title, SizeOf of) {

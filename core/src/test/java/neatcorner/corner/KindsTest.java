@@ -65,6 +65,19 @@ class KindsTest {
         assertTrue(those(ReinforcementKind::shows).containsAll(EnumSet.of(SPLINE, SLIP, NAIL, PEG)));
     }
 
+    /** Common practice: what is driven through a joint holds it while glue sets; a staple pulls at the back alone. */
+    @Test
+    void whatIsDrivenThroughAJointSparesItsClamps() {
+        assertEquals(EnumSet.of(PIN, BRAD, NAIL, SCREW, POCKET_SCREW, V_NAIL, CORRUGATED),
+                those(ReinforcementKind::sparesClamps));
+        assertEquals(EnumSet.of(DOWEL, PEG), those(kind -> kind.body() == ReinforcementKind.Body.ROD_OF_WOOD));
+        assertEquals(EnumSet.of(V_NAIL, STAPLE, BRACE, CORRUGATED),
+                those(kind -> kind.body() == ReinforcementKind.Body.PLATE_OF_STEEL));
+        assertEquals(List.of("width", "along", "span", "crown", "cutter"),
+                List.of(TENON.widthName(), BISCUIT.widthName(), V_NAIL.widthName(), STAPLE.widthName(),
+                        SLIP.widthName()));
+    }
+
     /** Joinery: nothing goes into a lap but what goes through it; a spline wants a miter; nails want a face to go through. */
     @Test
     void everyKindSuitsItsJoints() {

@@ -95,7 +95,22 @@ class LayersOfAPackTest {
         for (RetainerKind kind : RetainerKind.values()) {
             assertEquals(!whole.contains(kind), kind.isSpaced(), kind.title());
             assertFalse(kind.title().isBlank());
+            assertEquals(kind == RetainerKind.OFFSET_CLIPS, kind.holdsProud(),
+                    "only a stepped clip reaches over a proud pack");
         }
+        assertEquals(RetainerKind.Spread.ALL_ROUND, RetainerKind.STRIP.spread());
+        assertEquals(RetainerKind.Spread.IN_CORNERS, RetainerKind.TRIANGLES.spread());
+    }
+
+    /** As they are commonly sold: points of 13 mm or 1/2 in, clips' screws of 10 mm or 3/8 in. */
+    @Test
+    void aRetainerIsAsLongAsItIsSold() {
+        assertEquals(Length.mm(13), Retainers.usual(Units.MILLIMETRES).length());
+        assertEquals(Length.inches(0, 1, 2), Retainers.of(RetainerKind.PUSH_POINTS, Units.INCHES).length());
+        assertEquals(Length.mm(10), Retainers.of(RetainerKind.OFFSET_CLIPS, Units.MILLIMETRES).length());
+        assertEquals(Length.inches(0, 3, 8), Retainers.of(RetainerKind.TURN_CLIPS, Units.INCHES).length());
+        assertEquals(Length.mm(20), Retainers.of(RetainerKind.BENT_NAILS, Units.MILLIMETRES).length());
+        assertEquals(Length.inches(0, 5, 8), Retainers.of(RetainerKind.BRADS, Units.INCHES).length());
     }
 
     /** A screw's tip stops 2 mm, or 1/16 in, short of a painted panel's face: common practice. */

@@ -251,12 +251,16 @@ class PlacedTest {
                 assertFalse(kind.title().isBlank());
                 assertEquals(some != bought, kind.isWood(), kind.title());
                 assertEquals(some == sawn, kind.isSawnToALine(), kind.title());
+                assertEquals(some == sawn || kind instanceof MemberKind.Extension, kind.isOutside(),
+                        kind.title() + " goes on from outside");
                 MadeMember made = fits(Placing.of(member(kind, 20, 8), high));
                 assertEquals(kind instanceof MemberKind.Head || kind instanceof MemberKind.Extension,
                         !Placing.after(made, high).equals(high), kind.title() + " is ground for what comes after it");
                 assertEquals(some == sawn, !MemberTemplates.of(made, high).isEmpty(), kind.title());
             }
         }
+        assertEquals(List.of(MemberKind.Matter.METAL, MemberKind.Matter.AIR),
+                bought.stream().map(MemberKind::matter).toList());
         assertEquals(List.of("hinges", "brackets"),
                 List.of(MemberKind.Fitting.HINGES.title(), MemberKind.Fitting.BRACKETS.title()));
         assertEquals("brackets", new MemberKind.Bought(MemberKind.Fitting.BRACKETS, 2).title());

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.corner.solid.JoinedCorner;
@@ -16,6 +15,7 @@ import neatcorner.measure.LengthRange;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Field;
+import neatcorner.plan.Lens;
 import neatcorner.plan.Plan;
 
 /** Sizes and places of what holds the corners, by its number in the job. */
@@ -24,20 +24,18 @@ public final class CornerFields {
 
     /** Its governing size: a spline's depth, a tenon's length. */
     public static Field size(ReinforcementKind kind, int index) {
-        return field(index, "size", Sentence.capital(kind.title()) + ", " + kind.sizeName(), Reinforcement::size,
-                Reinforcement::withSize);
+        return field(kind, index, "size", kind.sizeName(), Reinforcement::size, Reinforcement::withSize);
     }
 
     /** The thin size of the reinforcement of that index. */
     public static Field thickness(ReinforcementKind kind, int index) {
-        return field(index, "thickness", Sentence.capital(kind.title()) + ", " + kind.thicknessName(),
-                Reinforcement::thickness, Reinforcement::withThickness);
+        return field(kind, index, "thickness", kind.thicknessName(), Reinforcement::thickness,
+                Reinforcement::withThickness);
     }
 
     /** The second size of the reinforcement of that index. */
     public static Field width(ReinforcementKind kind, int index) {
-        return field(index, "width", Sentence.capital(kind.title()) + ", " + kind.widthName(), Reinforcement::width,
-                Reinforcement::withWidth);
+        return field(kind, index, "width", kind.widthName(), Reinforcement::width, Reinforcement::withWidth);
     }
 
     /** Where it lies along the joint or the edge; shows the usual place until another is typed. */
@@ -46,7 +44,7 @@ public final class CornerFields {
                 CornersTexts.PART_FROM_THE_HEEL.formatted(Sentence.capital(kind.title())),
                 LengthRange.PLACE,
                 plan -> place(plan, index, true),
-                (job, length) -> change(job, index, what -> what.at(length, what.fromFace())));
+                (job, length) -> at(index).change(job, what -> what.at(length, what.fromFace())));
     }
 
     /** From the front face to the middle of the reinforcement of that index. */
@@ -55,7 +53,7 @@ public final class CornerFields {
                 CornersTexts.PART_FROM_THE_FRONT.formatted(Sentence.capital(kind.title())),
                 LengthRange.PLACE,
                 plan -> place(plan, index, false),
-                (job, length) -> change(job, index, what -> what.at(what.fromHeel(), length)));
+                (job, length) -> at(index).change(job, what -> what.at(what.fromHeel(), length)));
     }
 
     /** Those that such a reinforcement has. */
@@ -80,19 +78,14 @@ public final class CornerFields {
         return fields;
     }
 
-    private static Field field(int index, String name, String title, Function<Reinforcement, Length> get,
-            BiFunction<Reinforcement, Length, Reinforcement> set) {
-        return new Field("reinforcement." + index + "." + name, title, LengthRange.PART,
-                plan -> index < plan.job().reinforcement().size()
-                        ? get.apply(plan.job().reinforcement().get(index))
-                        : Length.ZERO,
-                (job, length) -> change(job, index, what -> set.apply(what, length)));
+    private static Field field(ReinforcementKind kind, int index, String id, String name,
+            Function<Reinforcement, Length> get, BiFunction<Reinforcement, Length, Reinforcement> set) {
+        return new Field("reinforcement." + index + "." + id, Sentence.capital(kind.title()) + ", " + name,
+                LengthRange.PART, at(index).to(get::apply, set));
     }
 
-    private static Job change(Job job, int index, UnaryOperator<Reinforcement> change) {
-        return index < job.reinforcement().size()
-                ? job.withReinforcement(index, change.apply(job.reinforcement().get(index)))
-                : job;
+    private static Lens<Job, Reinforcement> at(int index) {
+        return Lens.at(Lens.job(Job::reinforcement, Job::withReinforcement), index);
     }
 
     /** The middle of its parts in the commonest corner. */

@@ -183,7 +183,7 @@ final class FitOutFindings {
         }
         String name = row.ring().ring().name();
         return new Remedy(Sentence.of(FitOutTexts.TAKE_SCREWS_OF, length),
-                job -> FitOutFields.withScrews(job, name, screws -> screws.withLength(length)));
+                job -> FitOutFields.screws(name).change(job, screws -> screws.withLength(length)));
     }
 
     private static void addGlass(Plan plan, List<Finding> findings) {

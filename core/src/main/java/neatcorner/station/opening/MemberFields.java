@@ -2,13 +2,13 @@ package neatcorner.station.opening;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.Function;
+import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Theirs;
 import neatcorner.member.Member;
 import neatcorner.plan.Field;
+import neatcorner.plan.Lens;
 import neatcorner.plan.Plan;
 
 /** The lengths that a member has, by its name and its kind. */
@@ -18,18 +18,21 @@ public final class MemberFields {
     /** Those of one member, the most telling first. */
     public static List<Field> of(Member member) {
         String name = member.name();
+        Lens<Job, Member> here = Lens.job(job -> job.member(name),
+                (job, changed) -> job.withMember(name, was -> changed));
         List<Field> fields = new ArrayList<>();
         MemberSheet sheet = MemberSheet.of(member.kind());
-        String width = sheet.width();
-        if (!width.isEmpty()) {
-            fields.add(field(name, "width", width, LengthRange.BORDER, Member::width, Member::withWidth));
+        if (!sheet.width().isEmpty()) {
+            fields.add(
+                    field(name, "width", sheet.width(), LengthRange.BORDER, here.to(Member::width, Member::withWidth)));
         }
         if (member.kind().isWood()) {
-            fields.add(field(name, "thickness", OpeningTexts.MEMBER_THICKNESS, LengthRange.BORDER, Member::thickness,
-                    Member::withThickness));
+            fields.add(field(name, "thickness", OpeningTexts.MEMBER_THICKNESS, LengthRange.BORDER,
+                    here.to(Member::thickness, Member::withThickness)));
         }
         for (MemberSheet.Size<?> own : sheet.sizes()) {
-            fields.add(own.field(name));
+            fields.add(
+                    field(name, own.id(), own.title(), own.range(), own.of(here.to(Member::kind, Member::withKind))));
         }
         return fields;
     }
@@ -45,12 +48,8 @@ public final class MemberFields {
         return field.title().startsWith(whole) ? field.title().substring(whole.length()) : field.title();
     }
 
-    static Field field(String name, String id, String title, LengthRange range, Function<Member, Length> get,
-            BiFunction<Member, Length, Member> set) {
+    private static Field field(String name, String id, String title, LengthRange range, Lens<Job, Length> place) {
         return new Field("part." + id + "." + name, OpeningTexts.OF_A_PART.formatted(Theirs.words(name), title), range,
-                plan -> {
-                    Member member = plan.job().member(name);
-                    return member == null ? Length.ZERO : get.apply(member);
-                }, (job, length) -> job.withMember(name, member -> set.apply(member, length)));
+                place);
     }
 }

@@ -8,7 +8,7 @@ import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.member.MemberKind;
-import neatcorner.plan.Field;
+import neatcorner.plan.Lens;
 
 /**
  * What is asked and told of a kind of member here.
@@ -27,13 +27,9 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
             Function<K, Length> get,
             BiFunction<K, Length, ? extends MemberKind> set) {
 
-        /** Of the member of a name; one that is of another kind by now stays as it is. */
-        Field field(String name) {
-            return MemberFields.field(name, id, title, range,
-                    member -> type.isInstance(member.kind()) ? get.apply(type.cast(member.kind())) : Length.ZERO,
-                    (member, length) -> type.isInstance(member.kind())
-                            ? member.withKind(set.apply(type.cast(member.kind()), length))
-                            : member);
+        /** Where it stands in a whole whose kind of member this shows. */
+        <W> Lens<W, Length> of(Lens<W, MemberKind> kind) {
+            return kind.as(type).to(get::apply, (one, length) -> type.cast(set.apply(one, length)));
         }
     }
 

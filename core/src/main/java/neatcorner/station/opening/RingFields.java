@@ -2,13 +2,14 @@ package neatcorner.station.opening;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.Function;
+import neatcorner.job.Job;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.measure.Theirs;
 import neatcorner.plan.Field;
+import neatcorner.plan.Lens;
+import neatcorner.section.Section;
 
 /** The lengths that a ring has, by its name. */
 public final class RingFields {
@@ -17,29 +18,25 @@ public final class RingFields {
     /** Those of one ring that is set against another. */
     public static List<Field> of(Ring ring) {
         String name = ring.name();
+        Lens<Job, Ring> here = Lens.job(job -> job.ring(name), (job, changed) -> job.withRing(name, was -> changed));
+        Lens<Job, Section> section = here.to(Ring::section, Ring::withSection);
+        Lens<Job, Ring.Place> place = here.to(Ring::place, Ring::withPlace);
         List<Field> fields = new ArrayList<>(List.of(
-                field(name, "width", OpeningTexts.MEMBER_WIDTH, LengthRange.ACROSS, each -> each.section().width(),
-                        (each, length) -> each.withSection(each.section().withWidth(length))),
+                field(name, "width", OpeningTexts.MEMBER_WIDTH, LengthRange.ACROSS,
+                        section.to(Section::width, Section::withWidth)),
                 field(name, "thickness", OpeningTexts.MEMBER_THICKNESS, LengthRange.ACROSS,
-                        each -> each.section().thickness(),
-                        (each, length) -> each.withSection(each.section().withThickness(length))),
-                field(name, "play", OpeningTexts.RING_PLAY, LengthRange.PLAY, each -> each.place().play(),
-                        (each, length) -> each.withPlace(each.place().withPlay(length)))));
+                        section.to(Section::thickness, Section::withThickness)),
+                field(name, "play", OpeningTexts.RING_PLAY, LengthRange.PLAY,
+                        place.to(Ring.Place::play, Ring.Place::withPlay))));
         if (ring.place().front() != null) {
-            fields.add(field(name, "front", OpeningTexts.RING_FRONT, LengthRange.PLACE, each -> {
-                Length front = each.place().front();
-                return front == null ? Length.ZERO : front;
-            }, (each, length) -> each.withPlace(each.place().withFront(length))));
+            fields.add(field(name, "front", OpeningTexts.RING_FRONT, LengthRange.PLACE,
+                    place.to(Ring.Place::front, Ring.Place::withFront)));
         }
         return fields;
     }
 
-    private static Field field(String name, String id, String title, LengthRange range, Function<Ring, Length> get,
-            BiFunction<Ring, Length, Ring> set) {
+    private static Field field(String name, String id, String title, LengthRange range, Lens<Job, Length> place) {
         return new Field("ring." + id + "." + name, OpeningTexts.OF_A_PART.formatted(Theirs.words(name), title), range,
-                plan -> {
-                    Ring ring = plan.job().ring(name);
-                    return ring == null ? Length.ZERO : get.apply(ring);
-                }, (job, length) -> job.withRing(name, ring -> set.apply(ring, length)));
+                place);
     }
 }

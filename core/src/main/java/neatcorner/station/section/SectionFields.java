@@ -1,85 +1,84 @@
 package neatcorner.station.section;
 
 import java.util.List;
-import java.util.function.BiFunction;
-import java.util.function.Function;
+import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.plan.Across;
 import neatcorner.plan.Field;
+import neatcorner.plan.Lens;
 import neatcorner.plan.Plan;
+import neatcorner.section.Milling;
 import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 
 /** Lengths of a section and of what is milled off it. */
 public final class SectionFields {
-    public static final Field THICKNESS = section("thickness", SectionTexts.THICKNESS, LengthRange.ACROSS,
-            Section::thickness,
-            Section::withThickness);
-    public static final Field RABBET_WIDTH = rabbet("rabbet.width", SectionTexts.RABBET_WIDTH, Rabbet::width,
-            Rabbet::withWidth);
-    public static final Field RABBET_DEPTH = rabbet("rabbet.depth", SectionTexts.RABBET_DEPTH, Rabbet::depth,
-            Rabbet::withDepth);
-    public static final Field STEP_WIDTH = rabbet("step.width", SectionTexts.SECOND_STEP_WIDTH,
-            rabbet -> step(rabbet).width(),
-            (rabbet, length) -> rabbet.withStep(new Rabbet.Step(length, step(rabbet).depth())));
-    public static final Field STEP_DEPTH = rabbet("step.depth", SectionTexts.SECOND_STEP_DEPTH,
-            rabbet -> step(rabbet).depth(),
-            (rabbet, length) -> rabbet.withStep(new Rabbet.Step(step(rabbet).width(), length)));
+    private static final Lens<Job, Section> SECTION = Lens.job(Job::section, Job::withSection);
+    private static final Lens<Job, Rabbet> RABBET = SECTION.to(Section::rabbet, Section::withRabbet);
+    private static final Lens<Job, Rabbet.Step> STEP = RABBET.to(SectionFields::step, Rabbet::withStep);
+
+    public static final Field THICKNESS = new Field("thickness", SectionTexts.THICKNESS, LengthRange.ACROSS,
+            SECTION.to(Section::thickness, Section::withThickness));
+    public static final Field RABBET_WIDTH = new Field("rabbet.width", SectionTexts.RABBET_WIDTH, LengthRange.CUT,
+            RABBET.to(Rabbet::width, Rabbet::withWidth));
+    public static final Field RABBET_DEPTH = new Field("rabbet.depth", SectionTexts.RABBET_DEPTH, LengthRange.CUT,
+            RABBET.to(Rabbet::depth, Rabbet::withDepth));
+    public static final Field STEP_WIDTH = new Field("step.width", SectionTexts.SECOND_STEP_WIDTH, LengthRange.CUT,
+            STEP.to(Rabbet.Step::width, (step, length) -> new Rabbet.Step(length, step.depth())));
+    public static final Field STEP_DEPTH = new Field("step.depth", SectionTexts.SECOND_STEP_DEPTH, LengthRange.CUT,
+            STEP.to(Rabbet.Step::depth, (step, length) -> new Rabbet.Step(step.width(), length)));
 
     private SectionFields() {}
 
     /** The main size of what is milled at a place of the order, a radius or a width. */
     public static Field milled(int place) {
-        return milled("milled." + place, SectionTexts.SIZE_OF_THE_CUT, place, Operation::size, Operation::withSize);
+        return new Field("milled." + place, SectionTexts.SIZE_OF_THE_CUT, LengthRange.CUT,
+                operation(place).to(Operation::size, Operation::withSize));
     }
 
     /** The depth of what is milled at a place of the order, where it has one of its own. */
     public static Field milledDepth(int place) {
-        return milled("milled.depth." + place, SectionTexts.DEPTH_OF_THE_CUT, place, operation -> switch (operation) {
-            case Operation.Shaped shaped -> shaped.depth();
-            case Operation.Groove groove -> groove.depth();
-            case Operation.PackRabbet pack -> pack.rabbet().depth();
-            case Operation.Rip rip -> rip.size();
-        }, (operation, length) -> switch (operation) {
-            case Operation.Shaped shaped -> shaped.withDepth(length);
-            case Operation.Groove groove -> groove.withDepth(length);
-            case Operation.PackRabbet pack -> pack;
-            case Operation.Rip rip -> rip;
-        });
+        return new Field("milled.depth." + place, SectionTexts.DEPTH_OF_THE_CUT, LengthRange.CUT,
+                operation(place).to(operation -> switch (operation) {
+                    case Operation.Shaped shaped -> shaped.depth();
+                    case Operation.Groove groove -> groove.depth();
+                    case Operation.PackRabbet pack -> pack.rabbet().depth();
+                    case Operation.Rip rip -> rip.size();
+                }, (operation, length) -> switch (operation) {
+                    case Operation.Shaped shaped -> shaped.withDepth(length);
+                    case Operation.Groove groove -> groove.withDepth(length);
+                    case Operation.PackRabbet pack -> pack;
+                    case Operation.Rip rip -> rip;
+                }));
     }
 
     /** Where a groove starts, from the sight edge, or from the front on the sides. */
     public static Field milledFrom(int place) {
-        return milled("milled.from." + place, SectionTexts.START_OF_THE_GROOVE, place,
-                operation -> operation instanceof Operation.Groove groove ? groove.from() : Length.ZERO,
-                (operation, length) -> operation instanceof Operation.Groove groove
-                        ? groove.withFrom(length)
-                        : operation);
+        return new Field("milled.from." + place, SectionTexts.START_OF_THE_GROOVE, LengthRange.CUT,
+                operation(place).as(Operation.Groove.class).to(Operation.Groove::from, Operation.Groove::withFrom));
     }
 
     /** How far an edge's tool is set in across the face. */
     public static Field milledInset(int place) {
-        return shaped("milled.inset." + place, SectionTexts.SET_IN_ACROSS_THE_FACE, place, Operation.Shaped::inset,
-                Operation.Shaped::withInset);
+        return new Field("milled.inset." + place, SectionTexts.SET_IN_ACROSS_THE_FACE, LengthRange.CUT,
+                operation(place).as(Operation.Shaped.class).to(Operation.Shaped::inset, Operation.Shaped::withInset));
     }
 
     /** How far an edge's tool is set in down the side. */
     public static Field milledSunk(int place) {
-        return shaped("milled.sunk." + place, SectionTexts.SET_IN_DOWN_THE_SIDE, place, Operation.Shaped::sunk,
-                Operation.Shaped::withSunk);
+        return new Field("milled.sunk." + place, SectionTexts.SET_IN_DOWN_THE_SIDE, LengthRange.CUT,
+                operation(place).as(Operation.Shaped.class).to(Operation.Shaped::sunk, Operation.Shaped::withSunk));
     }
 
     /** Size of one board of a built-up section. */
     public static Field ply(int index) {
-        return section("ply." + index, SectionTexts.BOARD.formatted(index + 1), LengthRange.ACROSS,
-                section -> section.milling().layers().plies().get(index).size(),
-                (section, length) -> index >= section.milling().layers().plies().size()
-                        ? section
-                        : section.withMilling(section.milling().withLayers(
-                                section.milling().layers().withSize(index, length))));
+        return new Field("ply." + index, SectionTexts.BOARD.formatted(index + 1), LengthRange.ACROSS,
+                SECTION.to(Section::milling, Section::withMilling).to(Milling::layers, Milling::withLayers)
+                        .to(layers -> index < layers.plies().size() ? layers.plies().get(index).size() : null,
+                                (layers, length) -> layers.withSize(index, length)));
     }
 
     /** How far floating art lies below the rim: the frame is as thick as that takes. */
@@ -91,7 +90,7 @@ public final class SectionFields {
                     .plus(job.section().rabbet().depth())))));
     /** The gap, the play, or how far the frame reaches past what it holds. */
     public static final Field ROOM = new Field("hold.room", SectionTexts.GAP, LengthRange.PLAY,
-            plan -> plan.job().hold().room(), (job, length) -> job.withHold(job.hold().withRoom(length)));
+            Lens.job(Job::hold, Job::withHold).to(Hold::room, Hold::withRoom));
     /** How far the ring that carries the art reaches behind it: the ring is as wide as that takes. */
     public static final Field BEARING = new Field("hold.bearing", SectionTexts.BEARING, LengthRange.ACROSS,
             plan -> Across.of(plan).bearing().orElse(Length.ZERO), SectionFields::withBearing);
@@ -104,39 +103,12 @@ public final class SectionFields {
                 .orElse(job);
     }
 
-    private static Field shaped(String id, String title, int place, Function<Operation.Shaped, Length> get,
-            BiFunction<Operation.Shaped, Length, Operation> set) {
-        return milled(id, title, place,
-                operation -> operation instanceof Operation.Shaped shaped ? get.apply(shaped) : Length.ZERO,
-                (operation, length) -> operation instanceof Operation.Shaped shaped
-                        ? set.apply(shaped, length)
-                        : operation);
-    }
-
-    private static Field milled(String id, String title, int place, Function<Operation, Length> get,
-            BiFunction<Operation, Length, Operation> set) {
-        return section(id, title, LengthRange.CUT, section -> get.apply(operation(section, place)),
-                (section, length) -> place >= section.milling().order(section.rabbet()).size()
-                        ? section
-                        : section.withMilling(section.milling().with(place,
-                                set.apply(operation(section, place), length))));
-    }
-
-    private static Operation operation(Section section, int place) {
-        List<Operation> order = section.milling().order(section.rabbet());
-        return order.get(Math.min(place, order.size() - 1));
-    }
-
-    private static Field section(String id, String title, LengthRange range, Function<Section, Length> get,
-            BiFunction<Section, Length, Section> set) {
-        return new Field(id, title, range, plan -> get.apply(plan.job().section()),
-                (job, length) -> job.withSection(set.apply(job.section(), length)));
-    }
-
-    private static Field rabbet(String id, String title, Function<Rabbet, Length> get,
-            BiFunction<Rabbet, Length, Rabbet> set) {
-        return section(id, title, LengthRange.CUT, section -> get.apply(section.rabbet()),
-                (section, length) -> section.withRabbet(set.apply(section.rabbet(), length)));
+    /** What is milled at a place of the order, the rabbet among it. */
+    private static Lens<Job, Operation> operation(int place) {
+        return SECTION.to(section -> {
+            List<Operation> order = section.milling().order(section.rabbet());
+            return place < order.size() ? order.get(place) : null;
+        }, (section, operation) -> section.withMilling(section.milling().with(place, operation)));
     }
 
     private static Rabbet.Step step(Rabbet rabbet) {

@@ -1,24 +1,23 @@
 package neatcorner.station.shape;
 
 import neatcorner.job.Geometry;
+import neatcorner.job.Job;
 import neatcorner.job.Reshape;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.plan.Field;
+import neatcorner.plan.Lens;
 
 /** Lengths that only frames with curves or free outlines have. */
 public final class ShapeFields {
     public static final Field BOARD_WIDTH = new Field("board.width", ShapeTexts.WIDEST_BOARD_FOR_SEGMENTS,
             LengthRange.ACROSS,
-            plan -> plan.job().outline().boardWidth(),
-            (job, length) -> job.withOutline(job.outline().withBoardWidth(length)));
+            Lens.job(Job::outline, Job::withOutline).to(Outline::boardWidth, Outline::withBoardWidth));
     public static final Field RISE = new Field("rise", ShapeTexts.RISE_OF_THE_ARCH, LengthRange.FRAME,
-            plan -> plan.job().outline().shape() instanceof Shape.Arch arch ? arch.rise() : Length.ZERO,
-            (job, length) -> job.outline().shape() instanceof Shape.Arch arch
-                    ? job.withOutline(job.outline()
-                            .withShape(new Shape.Arch(arch.curve(), length, arch.segments())))
-                    : job);
+            Lens.job(Job::outline, Job::withOutline).to(Outline::shape, Outline::withShape).as(Shape.Arch.class)
+                    .to(Shape.Arch::rise, (arch, length) -> new Shape.Arch(arch.curve(), length, arch.segments())));
 
     private ShapeFields() {}
 

@@ -104,7 +104,7 @@ final class BoardsMode implements StationMode {
 
     private void change(UnaryOperator<RoughBoard> changed) {
         int index = picker.index();
-        bench.change(SticksTexts.CHANGE_BOARD, job -> StockFields.withBoard(job, index, changed));
+        bench.change(SticksTexts.CHANGE_BOARD, job -> StockFields.boards(index).change(job, changed));
     }
 
     private void remove() {

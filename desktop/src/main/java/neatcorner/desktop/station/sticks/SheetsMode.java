@@ -154,7 +154,7 @@ final class SheetsMode implements StationMode {
 
     private void change(UnaryOperator<Sheet> changed) {
         int index = picker.index();
-        bench.change(SticksTexts.CHANGE_SHEET, job -> StockFields.withSheet(job, index, changed));
+        bench.change(SticksTexts.CHANGE_SHEET, job -> StockFields.sheets(index).change(job, changed));
     }
 
     private void remove() {
