@@ -81,7 +81,7 @@ public final class CornerFields {
     private static Field field(ReinforcementKind kind, int index, String id, String name,
             Function<Reinforcement, Length> get, BiFunction<Reinforcement, Length, Reinforcement> set) {
         return new Field("reinforcement." + index + "." + id, Sentence.capital(kind.title()) + ", " + name,
-                LengthRange.PART, at(index).to(get::apply, set));
+                LengthRange.PART, at(index).to(get, set));
     }
 
     private static Lens<Job, Reinforcement> at(int index) {

@@ -29,7 +29,7 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
 
         /** Where it stands in a whole whose kind of member this shows. */
         <W> Lens<W, Length> of(Lens<W, MemberKind> kind) {
-            return kind.as(type).to(get::apply, (one, length) -> type.cast(set.apply(one, length)));
+            return kind.as(type).to(get, (one, length) -> type.cast(set.apply(one, length)));
         }
     }
 

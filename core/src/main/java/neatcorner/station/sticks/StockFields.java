@@ -18,7 +18,6 @@ import neatcorner.stock.Stick;
 /** Fields of what lies on the rack besides sticks: rough boards and sheets, by their place in the list. */
 public final class StockFields {
     private static final Lens<Job, Rack> RACK = Lens.job(Job::stock, Job::withStock);
-    private static final Predicate<Length> NOT_NEGATIVE = length -> !length.isNegative();
 
     public static final Field END_TRIM = new Field("end.trim", SticksTexts.END_TRIM, LengthRange.ALLOWANCE,
             RACK.to(Rack::endTrim, Rack::withEndTrim));
@@ -99,19 +98,19 @@ public final class StockFields {
     /** Off every edge of the sheet of that index. */
     public static Field sheetTrim(int index) {
         return new Field("sheet.trim." + index, SticksTexts.TAKEN_OFF_EVERY_EDGE, LengthRange.ALLOWANCE,
-                sheets(index).to(Sheet::trim, Sheet::withTrim).taking(NOT_NEGATIVE));
+                sheets(index).to(Sheet::trim, Sheet::withTrim).taking(Predicate.not(Length::isNegative)));
     }
 
     private static Field board(String what, String title, LengthRange range, int index,
             Function<RoughBoard, Length> get, BiFunction<RoughBoard, Length, RoughBoard> set) {
-        return new Field("board." + what + "." + index, title, range, boards(index).to(get::apply, set)
-                .taking(range == LengthRange.ALLOWANCE ? NOT_NEGATIVE : Length::isPositive));
+        return new Field("board." + what + "." + index, title, range, boards(index).to(get, set)
+                .taking(range == LengthRange.ALLOWANCE ? Predicate.not(Length::isNegative) : Length::isPositive));
     }
 
     private static Field sheet(String what, String title, int index, Function<Sheet, Length> get,
             BiFunction<Sheet, Length, Sheet> set) {
         return new Field("sheet." + what + "." + index, title, LengthRange.STOCK,
-                sheets(index).to(get::apply, set).taking(Length::isPositive));
+                sheets(index).to(get, set).taking(Length::isPositive));
     }
 
     /** Where a knot in one kind of stick begins; moved beyond its end, it is moved whole. */

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The cutting-stock problem on bars of several kinds as a linear program over cutting patterns, solved by column generation
- * (Gilmore and Gomory 1963, several stock lengths) with a revised simplex on a dense inverse. Rows are the kinds of part
+ * (Gilmore and Gomory 1963, several stock lengths) on a {@link SimplexBasis}. Rows are the kinds of part
  * (cut often enough) and the kinds of bar (no more than there are); a part may also be left out, at a price.
  *
  * <p>What matters of the answer are the {@link #prices} of the parts: whatever they are, bars hold all parts only if what
@@ -29,7 +29,6 @@ final class BarLp {
         }
     }
 
-    private static final double NEAR = 1e-9;
     private static final int MOST_ROUNDS = 4_000;
 
     private final int[] demand;
@@ -37,11 +36,10 @@ final class BarLp {
     private final List<Column> pool;
     private final double[] costs;
     private final int rows;
-    private final double[][] inverse;
-    private final double[] amounts;
-    private final double[] basisCosts;
-    private final double[] duals;
-    private final @Nullable Column[] basis;
+    private final SimplexBasis basis;
+    /** In the order of the basis; null for what is left out or spare. */
+    private final @Nullable Column[] fillings;
+    private double[] duals;
 
     /**
      * @param demand of each kind of part
@@ -57,23 +55,24 @@ final class BarLp {
         this.pool = pool;
         this.costs = costs;
         this.rows = demand.length + bars.size();
-        inverse = new double[rows][rows];
-        amounts = new double[rows];
-        basisCosts = new double[rows];
         duals = new double[rows];
-        basis = new Column[rows];
+        fillings = new Column[rows];
+        double[] ones = new double[rows];
+        Arrays.fill(ones, 1);
+        double[] amounts = new double[rows];
+        double[] basisCosts = new double[rows];
         for (int i = 0; i < rows; i++) {
-            inverse[i][i] = 1;
             boolean part = i < demand.length;
             amounts[i] = part ? demand[i] : counts[i - demand.length];
             basisCosts[i] = part ? missing : 0;
         }
+        basis = new SimplexBasis(ones, amounts, basisCosts);
     }
 
     /** Runs to the optimum, or until it is stopped. */
     void solve(Search search) {
         for (int round = 0; round < MOST_ROUNDS && !search.isCancelled(); round++) {
-            price();
+            duals = basis.duals();
             if (!enterBest()) {
                 return;
             }
@@ -92,27 +91,16 @@ final class BarLp {
         List<Column> whole = new ArrayList<>();
         int best = -1;
         for (int i = 0; i < rows; i++) {
-            Column column = basis[i];
-            if (column != null && amounts[i] > 1e-6) {
-                if (amounts[i] >= 1 - 1e-6) {
+            Column column = fillings[i];
+            double amount = basis.amount(i);
+            if (column != null && amount > 1e-6) {
+                if (amount >= 1 - 1e-6) {
                     whole.add(column);
                 }
-                best = best < 0 || amounts[i] > amounts[best] ? i : best;
+                best = best < 0 || amount > basis.amount(best) ? i : best;
             }
         }
-        return !whole.isEmpty() ? whole : best < 0 ? List.of() : List.of(Objects.requireNonNull(basis[best]));
-    }
-
-    private void price() {
-        for (int j = 0; j < rows; j++) {
-            double dual = 0;
-            for (int i = 0; i < rows; i++) {
-                if (basisCosts[i] != 0) {
-                    dual += basisCosts[i] * inverse[i][j];
-                }
-            }
-            duals[j] = dual;
-        }
+        return !whole.isEmpty() ? whole : best < 0 ? List.of() : List.of(Objects.requireNonNull(fillings[best]));
     }
 
     /** Brings in the column that saves most: a surplus, a spare bar, or a new pattern. */
@@ -173,46 +161,10 @@ final class BarLp {
     }
 
     private boolean enter(double[] column, double cost, @Nullable Column filling) {
-        double[] direction = new double[rows];
-        for (int i = 0; i < rows; i++) {
-            for (int j = 0; j < rows; j++) {
-                if (column[j] != 0) {
-                    direction[i] += inverse[i][j] * column[j];
-                }
-            }
+        int row = basis.enter(column, cost);
+        if (row >= 0) {
+            fillings[row] = filling;
         }
-        int leaving = -1;
-        double least = Double.MAX_VALUE;
-        for (int i = 0; i < rows; i++) {
-            if (direction[i] > 1e-8) {
-                double ratio = amounts[i] / direction[i];
-                if (ratio < least - 1e-12 || (ratio < least + 1e-12 && direction[i] > direction[leaving])) {
-                    least = ratio;
-                    leaving = i;
-                }
-            }
-        }
-        if (leaving < 0) {
-            return false;
-        }
-        double pivot = direction[leaving];
-        double step = amounts[leaving] / pivot;
-        for (int j = 0; j < rows; j++) {
-            inverse[leaving][j] /= pivot;
-        }
-        for (int i = 0; i < rows; i++) {
-            if (i != leaving && Math.abs(direction[i]) > NEAR * 1e-3) {
-                double[] row = inverse[i];
-                double factor = direction[i];
-                for (int j = 0; j < rows; j++) {
-                    row[j] -= factor * inverse[leaving][j];
-                }
-                amounts[i] = Math.max(0, amounts[i] - direction[i] * step);
-            }
-        }
-        amounts[leaving] = step;
-        basisCosts[leaving] = cost;
-        basis[leaving] = filling;
-        return true;
+        return row >= 0;
     }
 }

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The cutting-stock problem as a linear program over cutting patterns, solved by column generation (Gilmore and Gomory
- * 1961) with a revised simplex on a dense inverse.
+ * 1961) on a {@link SimplexBasis}.
  *
  * <p>Each pattern says how many of each kind one bar holds; the program uses patterns, in fractions, so that every kind is
  * cut often enough with the fewest bars. New patterns come from {@link BestPattern}. The value rounded up is a lower bound on the number of bars, and for almost all lists it is the least number
@@ -21,9 +21,9 @@ final class PatternLp {
     private final int[] demand;
     private final List<int[]> pool;
     private final BestPattern pricing;
-    private final List<int[]> basis = new ArrayList<>();
-    private final double[][] inverse;
-    private final double[] amounts;
+    private final SimplexBasis basis;
+    /** In the order of the basis. */
+    private final List<int[]> patterns = new ArrayList<>();
     /** What one more of each kind would cost; may be below zero where a kind comes along for nothing. */
     private double[] duals;
     /** The same, never below zero: what a new pattern is searched with. */
@@ -40,18 +40,20 @@ final class PatternLp {
         this.pool = pool;
         this.pricing = new BestPattern(sizes, demand, room);
         int kinds = sizes.length;
-        inverse = new double[kinds][kinds];
-        amounts = new double[kinds];
         prices = new double[kinds];
         duals = new double[kinds];
+        double[] most = new double[kinds];
+        double[] amounts = new double[kinds];
+        double[] costs = new double[kinds];
+        Arrays.fill(costs, 1);
         for (int i = 0; i < kinds; i++) {
-            int most = (int) Math.min(demand[i], room / sizes[i]);
             int[] pattern = new int[kinds];
-            pattern[i] = most;
-            basis.add(pattern);
-            inverse[i][i] = 1.0 / most;
-            amounts[i] = (double) demand[i] / most;
+            pattern[i] = (int) Math.min(demand[i], room / sizes[i]);
+            patterns.add(pattern);
+            most[i] = pattern[i];
+            amounts[i] = demand[i] / most[i];
         }
+        basis = new SimplexBasis(most, amounts, costs);
     }
 
     /** Solves the program; true when the optimum was reached. A stopped search still leaves a valid bound. */
@@ -109,66 +111,24 @@ final class PatternLp {
 
     /** The patterns in use. */
     List<int[]> patterns() {
-        return basis;
+        return patterns;
     }
 
     /** How often, in fractions, each pattern of {@link #patterns} is used. */
     double[] amounts() {
-        return amounts;
+        return basis.amounts();
     }
 
     private void priceKinds() {
-        int kinds = demand.length;
-        double[] fresh = new double[kinds];
-        for (int row = 0; row < kinds; row++) {
-            for (int i = 0; i < kinds; i++) {
-                fresh[i] += inverse[row][i];
-            }
-        }
-        duals = fresh;
-        prices = Arrays.stream(fresh).map(dual -> Math.max(0, dual)).toArray();
+        duals = basis.duals();
+        prices = Arrays.stream(duals).map(dual -> Math.max(0, dual)).toArray();
     }
 
     private boolean enter(int[] pattern) {
-        int kinds = demand.length;
-        double[] direction = new double[kinds];
-        for (int row = 0; row < kinds; row++) {
-            for (int i = 0; i < kinds; i++) {
-                if (pattern[i] != 0) {
-                    direction[row] += inverse[row][i] * pattern[i];
-                }
-            }
+        int row = basis.enter(Arrays.stream(pattern).asDoubleStream().toArray(), 1);
+        if (row >= 0) {
+            patterns.set(row, pattern);
         }
-        int leaving = -1;
-        double least = Double.MAX_VALUE;
-        for (int row = 0; row < kinds; row++) {
-            if (direction[row] > 1e-8) {
-                double ratio = amounts[row] / direction[row];
-                if (ratio < least - 1e-12 || (ratio < least + 1e-12 && direction[row] > direction[leaving])) {
-                    least = ratio;
-                    leaving = row;
-                }
-            }
-        }
-        if (leaving < 0) {
-            return false;
-        }
-        double pivot = direction[leaving];
-        double step = amounts[leaving] / pivot;
-        for (int i = 0; i < kinds; i++) {
-            inverse[leaving][i] /= pivot;
-        }
-        for (int row = 0; row < kinds; row++) {
-            if (row != leaving && direction[row] != 0) {
-                double factor = direction[row];
-                for (int i = 0; i < kinds; i++) {
-                    inverse[row][i] -= factor * inverse[leaving][i];
-                }
-                amounts[row] = Math.max(0, amounts[row] - factor * step);
-            }
-        }
-        amounts[leaving] = step;
-        basis.set(leaving, pattern);
-        return true;
+        return row >= 0;
     }
 }
