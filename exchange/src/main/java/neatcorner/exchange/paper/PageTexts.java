@@ -4,7 +4,7 @@ package neatcorner.exchange.paper;
  * What stands on every page, and on templates and stickers. {@code %s} stands for words that are filled in.
  */
 final class PageTexts {
-    // PaperSheet
+    // PaperSheet, Column
 
     static final String PAGE = "page %s";
     static final String MEASURE_THE_BAR_IF = "Measure the bar: if it is not this long, print again at 100 %, without "

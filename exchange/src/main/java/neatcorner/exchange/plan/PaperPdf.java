@@ -3,6 +3,7 @@ package neatcorner.exchange.plan;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.LocalDate;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.paper.PaperSheet;
 import neatcorner.exchange.paper.PaperSize;
 import neatcorner.exchange.paper.PdfPen;
@@ -51,14 +52,14 @@ public final class PaperPdf {
         sheet.title(plan.job().title(), subtitle());
         agreed();
         findings();
-        sheet.beside(0.5, () -> part(StationFiles.Moment.FRAME, telling),
-                () -> part(StationFiles.Moment.CUT_LIST, telling));
+        sheet.beside(0.5, left -> part(StationFiles.Moment.FRAME, telling, left),
+                right -> part(StationFiles.Moment.CUT_LIST, telling, right));
         part(StationFiles.Moment.BOARDS, telling);
-        sheet.beside(0.5, () -> part(StationFiles.Moment.MILLING, telling),
-                () -> part(StationFiles.Moment.PACK, telling));
+        sheet.beside(0.5, left -> part(StationFiles.Moment.MILLING, telling, left),
+                right -> part(StationFiles.Moment.PACK, telling, right));
         part(StationFiles.Moment.FIRST_CUTS, telling);
         part(StationFiles.Moment.FINAL_CUTS, telling);
-        boolean minded = sheet.hasRoomFor(() -> part(StationFiles.Moment.CAUTIONS, telling));
+        boolean minded = sheet.hasRoomFor(below -> part(StationFiles.Moment.CAUTIONS, telling, below));
         if (minded) {
             part(StationFiles.Moment.CAUTIONS, telling);
         }
@@ -76,8 +77,12 @@ public final class PaperPdf {
     }
 
     private void part(StationFiles.Moment moment, StationFiles.Telling telling) throws IOException {
+        part(moment, telling, sheet);
+    }
+
+    private void part(StationFiles.Moment moment, StationFiles.Telling telling, Column column) throws IOException {
         for (StationFiles station : AllStationFiles.ALL) {
-            station.paper(moment, plan, telling, sheet);
+            station.paper(moment, plan, telling, column);
         }
     }
 

@@ -2,7 +2,7 @@ package neatcorner.exchange.station;
 
 import java.io.IOException;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
@@ -52,5 +52,5 @@ public interface StationFiles {
     void json(Plan plan, Telling telling, Json.Fields root);
 
     /** Writes its part for one moment of the work; most stations have something to say at a few of them. */
-    void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException;
+    void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException;
 }

@@ -14,7 +14,7 @@ import neatcorner.corner.solid.Part;
 import neatcorner.corner.solid.Slab;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.job.Ring;
 import neatcorner.measure.Notation;
@@ -62,7 +62,7 @@ public final class CornersFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         if (moment != Moment.CORNERS) {
             return;
         }
@@ -129,26 +129,26 @@ public final class CornersFiles implements StationFiles {
                 .with("by", Json.of(clash.by(), 4)).with("breach", Json.of(clash.breach())).end();
     }
 
-    private static void corner(Plan plan, AsFrame ring, CornerWork.Kind kind, Notation notation, PaperSheet sheet)
+    private static void corner(Plan plan, AsFrame ring, CornerWork.Kind kind, Notation notation, Column sheet)
             throws IOException {
         String at = CornersPaperTexts.CORNERS_NAMED.formatted(String.join(", ", kind.at()));
         sheet.heading(ring.ring().isEmpty()
                 ? at
                 : CornersPaperTexts.CORNERS_OF_RING.formatted(Theirs.words(ring.ring()), at),
                 CornersPaperTexts.PARTS_ARE_NUMBERED_IN_THE_ORDER);
-        sheet.beside(0.52, () -> {
-            sheet.figure(Drawing.snug(CornerFigure.of(plan, kind, -1), sheet.textWidth() / UNIT, 84 / UNIT, notation),
+        sheet.beside(0.52, left -> {
+            left.figure(Drawing.snug(CornerFigure.of(plan, kind, -1), left.textWidth() / UNIT, 84 / UNIT, notation),
                     UNIT);
-            sheet.figure(Drawing.snug(CornerFigure.exploded(plan, kind), sheet.textWidth() / UNIT, 72 / UNIT, notation),
+            left.figure(Drawing.snug(CornerFigure.exploded(plan, kind), left.textWidth() / UNIT, 72 / UNIT, notation),
                     UNIT);
-        }, () -> sheet.figures(CornersPaperTexts.TO_SET_CUT_AND_DRILL, CornerSlate.of(plan, kind)));
+        }, right -> right.figures(CornersPaperTexts.TO_SET_CUT_AND_DRILL, CornerSlate.of(plan, kind)));
         if (plan.job().reinforcement().stream().anyMatch(each -> each.kind().isScrew())) {
             drills(plan.job().section().wood(), sheet);
         }
     }
 
     /** Drills for each gauge in this wood. */
-    private static void drills(Species wood, PaperSheet sheet) throws IOException {
+    private static void drills(Species wood, Column sheet) throws IOException {
         sheet.columns(
                 List.of(CornersPaperTexts.SCREW_IN.formatted(Theirs.words(wood.name())), CornersPaperTexts.SHANK,
                         CornersPaperTexts.PILOT,

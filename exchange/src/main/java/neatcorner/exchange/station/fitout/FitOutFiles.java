@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.job.FitOutForm;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.PlanNumbers;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.fitout.RetainerKind;
@@ -61,7 +61,7 @@ public final class FitOutFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         boolean something = !(plan.job().hold() instanceof Hold.Nothing)
                 && !(plan.job().hold().isInRabbet() && plan.job().pack().layers().isEmpty());
         if (moment != Moment.FIT_OUT || plan.contours() == null || !something) {
@@ -69,12 +69,12 @@ public final class FitOutFiles implements StationFiles {
         }
         sheet.heading(FitOutPaperTexts.FIT_OUT);
         List<Sentence> steps = FitOutSteps.of(plan);
-        List<PaperSheet.Part> parts = new ArrayList<>();
+        List<Column.Part> parts = new ArrayList<>();
         for (Sentence step : steps) {
-            parts.add(() -> sheet.tick(step));
+            parts.add(column -> column.tick(step));
         }
         for (Sentence caution : Chapters.at(Station.FIT_OUT).cautions(plan)) {
-            parts.add(() -> sheet.note("!", caution, false));
+            parts.add(column -> column.note("!", caution, false));
         }
         sheet.inTwoColumns(parts);
     }

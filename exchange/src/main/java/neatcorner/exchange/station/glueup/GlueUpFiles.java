@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.job.GlueUpForm;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.glueup.Glue;
 import neatcorner.glueup.GluePlan;
@@ -42,7 +42,7 @@ public final class GlueUpFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         GlueUpWork work = GlueUpWork.of(plan);
         if (moment == Moment.GLUE_UP && work != null) {
             glueUp(plan, work, telling.notation(), sheet);
@@ -83,18 +83,18 @@ public final class GlueUpFiles implements StationFiles {
                 .with("clampAlong", fit.across() ? "width" : "height").end();
     }
 
-    private static void glueUp(Plan plan, GlueUpWork work, Notation notation, PaperSheet sheet) throws IOException {
+    private static void glueUp(Plan plan, GlueUpWork work, Notation notation, Column sheet) throws IOException {
         sheet.heading(GlueUpPaperTexts.GLUE_UP_WITH.formatted(plan.job().glueUp().glue().name(),
                 work.glue().school().title(), work.glue().holding().title()));
         sheet.beside(0.52,
-                () -> sheet.figure(Drawing.snug(GlueUpFigure.of(plan), sheet.textWidth() / UNIT, 124 / UNIT, notation),
+                left -> left.figure(Drawing.snug(GlueUpFigure.of(plan), left.textWidth() / UNIT, 124 / UNIT, notation),
                         UNIT),
-                () -> sheet.figures(GlueUpPaperTexts.TO_SET, Chapters.slate(plan, Station.GLUE_UP)));
+                right -> right.figures(GlueUpPaperTexts.TO_SET, Chapters.slate(plan, Station.GLUE_UP)));
         sheet.note("–",
                 GlueUpPaperTexts.SCREWS_AND_PINS_CORNER
                         .formatted(corners(plan, work.glue().order())),
                 false);
-        sheet.inTwoColumns(work.glue().steps().stream().<PaperSheet.Part>map(step -> () -> sheet.tick(step.what(),
+        sheet.inTwoColumns(work.glue().steps().stream().<Column.Part>map(step -> column -> column.tick(step.what(),
                 (step.open() ? GlueUpPaperTexts.STEP_TIME_GLUE_OPEN : "  (%s)").formatted(time(step, notation))))
                 .toList());
         sheet.note("–", GlueUpPaperTexts.IN_ALL_OF_WORK

@@ -6,7 +6,7 @@ import static neatcorner.exchange.station.PlanNumbers.mm;
 import java.io.IOException;
 import java.util.List;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.hanging.Hook;
 import neatcorner.hanging.Wire;
@@ -63,7 +63,7 @@ public final class HangingFiles implements StationFiles {
     }
 
     /** The measure list: every hook of every frame, from one corner of the wall. */
-    private static void spots(Plan plan, PaperSheet sheet) throws IOException {
+    private static void spots(Plan plan, Column sheet) throws IOException {
         WallWork group = WallWork.of(plan).orElse(null);
         if (group == null || group.wall().others().isEmpty()) {
             return;
@@ -75,7 +75,7 @@ public final class HangingFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         if (moment != Moment.HANGING || plan.contours() == null) {
             return;
         }

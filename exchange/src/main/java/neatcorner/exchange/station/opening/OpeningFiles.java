@@ -9,7 +9,7 @@ import neatcorner.drawing.Box;
 import neatcorner.drawing.Drawing;
 import neatcorner.drawing.FrameFront;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
@@ -36,7 +36,7 @@ public final class OpeningFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         if (moment == Moment.FRAME) {
             sheet.figure(Drawing.snug(OpeningFigure.of(plan), sheet.textWidth() / UNIT, 168 / UNIT, telling.notation()),
                     UNIT);
@@ -83,7 +83,7 @@ public final class OpeningFiles implements StationFiles {
     }
 
     /** What is sawn from boards and sheets, and what is bought. */
-    private static void plates(Plan plan, PaperSheet sheet) throws IOException {
+    private static void plates(Plan plan, Column sheet) throws IOException {
         List<MadeMember> sawn = plan.members().stream()
                 .filter(made -> made.fault() == null && made.pieces().size() < made.count() + made.plates().size())
                 .toList();
@@ -109,7 +109,7 @@ public final class OpeningFiles implements StationFiles {
         return pair(opening.width(), opening.height());
     }
 
-    private static void packList(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+    private static void packList(Plan plan, Notation notation, Column sheet) throws IOException {
         if (plan.job().pack().layers().isEmpty()) {
             return;
         }

@@ -8,7 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.paper.StepCard;
 import neatcorner.exchange.station.PlanNumbers;
 import neatcorner.exchange.station.StationFiles;
@@ -45,7 +45,7 @@ public final class SawFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         switch (moment) {
             case FINAL_CUTS -> settings(plan, sheet);
             case CAUTIONS -> cautions(plan, sheet);
@@ -104,7 +104,7 @@ public final class SawFiles implements StationFiles {
     }
 
     /** Each setting of the saw as a card: the table from above, the stop, and a box for every piece. */
-    private static void settings(Plan plan, PaperSheet sheet) throws IOException {
+    private static void settings(Plan plan, Column sheet) throws IOException {
         sheet.keepTogether(190);
         sheet.heading(SawPaperTexts.SAW_SETTINGS_IN_THIS_ORDER,
                 SawPaperTexts.LEFT_AND_RIGHT_ARE);
@@ -160,10 +160,10 @@ public final class SawFiles implements StationFiles {
     }
 
     /** Of all that is done before a corner is put together, and of the glue: what has no place of its own on the paper. */
-    private static void cautions(Plan plan, PaperSheet sheet) throws IOException {
+    private static void cautions(Plan plan, Column sheet) throws IOException {
         sheet.inTwoColumns(Stream.of(Station.SAW, Station.SECTION, Station.STICKS, Station.GLUE_UP)
-                .flatMap(station -> Chapters.at(station).cautions(plan).stream()).<PaperSheet.Part>map(
-                        caution -> () -> sheet.note("!", caution, false))
+                .flatMap(station -> Chapters.at(station).cautions(plan).stream()).<Column.Part>map(
+                        caution -> column -> column.note("!", caution, false))
                 .toList());
     }
 }

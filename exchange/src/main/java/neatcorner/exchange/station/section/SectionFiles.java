@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.PlanNumbers;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.fitout.Screws;
@@ -50,7 +50,7 @@ public final class SectionFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         switch (moment) {
             case CUT_LIST -> section(plan, telling.notation(), sheet);
             case MILLING -> {
@@ -118,16 +118,16 @@ public final class SectionFiles implements StationFiles {
     private static final double SMALL = 0.5;
 
     /** The stick's end with the pack in its rabbet, small. */
-    private static void section(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+    private static void section(Plan plan, Notation notation, Column sheet) throws IOException {
         Section section = plan.job().section();
-        sheet.beside(0.5, () -> sheet.figure(Drawing.snug(SectionFigure.of(plan).bare(), sheet.textWidth() / SMALL,
-                74 / SMALL, notation), SMALL), () -> {
-                    sheet.note("",
+        sheet.beside(0.5, left -> left.figure(Drawing.snug(SectionFigure.of(plan).bare(), left.textWidth() / SMALL,
+                74 / SMALL, notation), SMALL), right -> {
+                    right.note("",
                             Sentence.of(SectionPaperTexts.FACE_FRONT_TO_BACK, section.width(), section.thickness()),
                             false);
-                    sheet.note("", Sentence.of(SectionPaperTexts.RABBET_SIZES, section.rabbet().width(),
+                    right.note("", Sentence.of(SectionPaperTexts.RABBET_SIZES, section.rabbet().width(),
                             section.rabbet().depth()), false);
-                    sheet.note("",
+                    right.note("",
                             Sentence.of(SectionPaperTexts.PACK_AND_SPARE, plan.job().pack().thickness(),
                                     plan.spareDepth()),
                             false);
@@ -135,7 +135,7 @@ public final class SectionFiles implements StationFiles {
     }
 
     /** The section, pass by pass, where there is more to it than a router's rabbet. */
-    private static void milling(AsFrame ring, Section section, PaperSheet sheet) throws IOException {
+    private static void milling(AsFrame ring, Section section, Column sheet) throws IOException {
         if (!section.isSound() || Passes.of(section).isEmpty()) {
             return;
         }
@@ -152,12 +152,12 @@ public final class SectionFiles implements StationFiles {
                 false);
     }
 
-    private static void fullSize(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
-        Drawing drawing = Drawing.atScale(SectionFigure.fullSize(plan), PaperSheet.POINTS_PER_MM / PaperSheet.UNIT,
+    private static void fullSize(Plan plan, Notation notation, Column sheet) throws IOException {
+        Drawing drawing = Drawing.atScale(SectionFigure.fullSize(plan), Column.POINTS_PER_MM / Column.UNIT,
                 notation);
-        sheet.keepTogether(Math.min(drawing.height() * PaperSheet.UNIT, 500) + 90);
+        sheet.keepTogether(Math.min(drawing.height() * Column.UNIT, 500) + 90);
         sheet.heading(SectionPaperTexts.STICKS_END_AT_FULL);
-        sheet.figure(drawing, PaperSheet.UNIT);
-        sheet.scaleBar(PaperSheet.POINTS_PER_MM);
+        sheet.figure(drawing, Column.UNIT);
+        sheet.scaleBar(Column.POINTS_PER_MM);
     }
 }

@@ -6,7 +6,7 @@ import static neatcorner.exchange.station.PlanNumbers.piece;
 import java.util.ArrayList;
 import java.util.List;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Segment;
@@ -34,7 +34,7 @@ public final class ShapeFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) {}
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) {}
 
     /** Corner i is where piece i starts, going clockwise from the top. */
     private static Json corners(Plan plan, Contours contours) {

@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import neatcorner.drawing.Drawing;
 import neatcorner.exchange.json.Json;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
@@ -43,7 +43,7 @@ public final class SticksFiles implements StationFiles {
     }
 
     @Override
-    public void paper(Moment moment, Plan plan, Telling telling, PaperSheet sheet) throws IOException {
+    public void paper(Moment moment, Plan plan, Telling telling, Column sheet) throws IOException {
         WoodPaper wood = new WoodPaper(plan, telling.notation(), sheet);
         switch (moment) {
             case CUT_LIST -> cutList(plan, sheet);
@@ -83,7 +83,7 @@ public final class SticksFiles implements StationFiles {
                 .with("unplaced", Json.of(plan.layout().unplaced())).with("proof", plan.layout().proof()).end();
     }
 
-    private static void cutList(Plan plan, PaperSheet sheet) throws IOException {
+    private static void cutList(Plan plan, Column sheet) throws IOException {
         boolean tilted = plan.parts().stream().anyMatch(piece -> piece.left().isTilted() || piece.right().isTilted());
         boolean wide = plan.parts().stream().map(Piece::face).distinct().count() > 1;
         int frames = plan.job().quantity();
@@ -151,7 +151,7 @@ public final class SticksFiles implements StationFiles {
     }
 
     /** Each stick with where its pieces start, and a box for each first cut. */
-    private static void sticks(Plan plan, Notation notation, PaperSheet sheet) throws IOException {
+    private static void sticks(Plan plan, Notation notation, Column sheet) throws IOException {
         if (plan.layout().sticks().isEmpty()) {
             sheet.heading(SticksPaperTexts.STICKS);
             sheet.note("–", SticksPaperTexts.NO_STICKS_ARE_LAID, false);

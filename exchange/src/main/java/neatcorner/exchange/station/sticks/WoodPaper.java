@@ -3,7 +3,7 @@ package neatcorner.exchange.station.sticks;
 import java.io.IOException;
 import java.util.List;
 import neatcorner.drawing.Drawing;
-import neatcorner.exchange.paper.PaperSheet;
+import neatcorner.exchange.paper.Column;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Theirs;
@@ -23,9 +23,9 @@ import neatcorner.stock.sheets.SheetLayout;
 final class WoodPaper {
     private final Plan plan;
     private final Notation notation;
-    private final PaperSheet sheet;
+    private final Column sheet;
 
-    WoodPaper(Plan plan, Notation notation, PaperSheet sheet) {
+    WoodPaper(Plan plan, Notation notation, Column sheet) {
         this.plan = plan;
         this.notation = notation;
         this.sheet = sheet;
@@ -38,9 +38,9 @@ final class WoodPaper {
         }
         sheet.heading(SticksPaperTexts.FROM_ROUGH_BOARDS_TO_STICKS);
         sheet.figure(
-                Drawing.snug(BoardsFigure.of(plan), sheet.textWidth() / PaperSheet.UNIT, 150 / PaperSheet.UNIT,
+                Drawing.snug(BoardsFigure.of(plan), sheet.textWidth() / Column.UNIT, 150 / Column.UNIT,
                         notation),
-                PaperSheet.UNIT);
+                Column.UNIT);
         for (BoardMilling milling : BoardWork.of(plan)) {
             String ring = milling.board().ring();
             sheet.note("–", ring.isEmpty()
@@ -64,7 +64,7 @@ final class WoodPaper {
             return;
         }
         sheet.heading(SticksPaperTexts.KEEP_THESE_ENDS);
-        sheet.inTwoColumns(offcuts.stream().<PaperSheet.Part>map(offcut -> () -> sheet.tick(
+        sheet.inTwoColumns(offcuts.stream().<Column.Part>map(offcut -> column -> column.tick(
                 Sentence.of(SticksPaperTexts.WRITE_ON_IT
                         .formatted(Theirs.words(offcut.name() + ", " + plan.job().section().wood().name())),
                         offcut.length())))
@@ -84,11 +84,12 @@ final class WoodPaper {
                         new SheetLayout(List.of(cut), 0, 1, false, ""));
                 sheet.keepTogether(190);
                 sheet.figure(
-                        Drawing.snug(SheetsFigure.of(List.of(one)), sheet.textWidth() / PaperSheet.UNIT,
-                                140 / PaperSheet.UNIT, notation),
-                        PaperSheet.UNIT);
+                        Drawing.snug(SheetsFigure.of(List.of(one)), sheet.textWidth() / Column.UNIT,
+                                140 / Column.UNIT, notation),
+                        Column.UNIT);
                 sheet.inTwoColumns(
-                        cut.cuts().stream().<PaperSheet.Part>map(each -> () -> sheet.tick(words(work, each))).toList());
+                        cut.cuts().stream().<Column.Part>map(each -> column -> column.tick(words(work, each)))
+                                .toList());
             }
         }
         sheet.note("!", SticksPaperTexts.GLOVES_AND_EYES_FOR_GLASS, false);
