@@ -46,4 +46,32 @@ class WoodsTest {
         assertFalse(Species.named("wild cherry").isSoftwood());
         assertEquals(.00126, Movement.of(Species.named("cherry")).radial(), 1e-12);
     }
+
+    /** Wood Handbook, table of mechanical properties, at 12 % moisture, in N/mm² (from memory): 11.6 GPa for black walnut. */
+    @Test
+    void aWoodThatIsInNoTableIsAsStiffAsAMiddlingOne() {
+        assertEquals(11_600, Species.named("walnut").stiffness(), 1e-6);
+        assertEquals(12_300, Species.named("reclaimed oak").stiffness(), 1e-6);
+        double unknown = Species.named("greenheart of the north").stiffness();
+        assertTrue(unknown >= 8_000 && unknown <= 13_000, unknown + " N/mm²");
+    }
+
+    /** One wood under two names is one wood; two that no table knows are as different as their names. */
+    @Test
+    void theSameWoodIsTheSameWhateverItIsCalled() {
+        assertTrue(Species.named("walnut").isSameAs(Species.named("American walnut")));
+        assertFalse(Species.named("walnut").isSameAs(Species.named("English walnut")));
+        assertTrue(Species.named("bog willow").isSameAs(Species.named(" Bog Willow")));
+        assertFalse(Species.named("bog willow").isSameAs(Species.named("bog oak of the north")));
+        assertFalse(Species.named("bog willow").isSameAs(Species.named("walnut")));
+        assertTrue(Woods.all().size() > 20);
+    }
+
+    /** Wood Handbook (Forest Products Laboratory), table 4-2: 9.2 % at 70 °F and 50 %. */
+    @Test
+    void theAirOfAMonthSaysHowMoistWoodGets() {
+        assertEquals(9.2, new Climate.Air((70 - 32) / 1.8, 50).moisture(), 0.1);
+        assertEquals(0, Moisture.atRest(20, 0), 1e-9);
+        assertTrue(Moisture.atRest(20, 99) > 25);
+    }
 }
