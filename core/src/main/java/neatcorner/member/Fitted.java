@@ -2,7 +2,6 @@ package neatcorner.member;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.measure.Length;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
 

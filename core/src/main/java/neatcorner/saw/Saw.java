@@ -27,11 +27,6 @@ public record Saw(String name, SawKind kind, Length kerf, Angle maxMiter, Angle 
         stops = List.copyOf(stops);
     }
 
-    /** With another range of swing and tilt. */
-    public Saw withRange(Angle newMaxMiter, Angle newMaxBevel) {
-        return new Saw(name, kind, kerf, newMaxMiter, newMaxBevel, minHold, rough, secondMiter, scale, stops);
-    }
-
     /** Whether it swings so far, to either side. */
     public boolean reachesMiter(Angle miter) {
         return Math.abs(miter.degrees()) <= maxMiter.degrees() + 1e-9;

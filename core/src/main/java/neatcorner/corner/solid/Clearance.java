@@ -9,7 +9,6 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
 import neatcorner.outline.Vertex;
-import neatcorner.piece.CornerJoint;
 import neatcorner.section.Spot;
 
 /**

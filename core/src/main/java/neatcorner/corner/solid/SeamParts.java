@@ -6,7 +6,6 @@ import java.util.List;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
-import neatcorner.piece.CornerJoint;
 
 /** What crosses the seam: tenons and biscuits in the middle of the solid wood, dowels spread along it, V-nails near both ends. */
 final class SeamParts extends PartPlaces {

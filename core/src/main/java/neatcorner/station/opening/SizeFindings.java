@@ -1,7 +1,6 @@
 package neatcorner.station.opening;
 
 import static neatcorner.plan.Station.OPENING;
-import static neatcorner.plan.Station.SAW;
 
 import java.util.List;
 import neatcorner.fitout.FrameSizes;

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
-import java.util.stream.IntStream;
 import neatcorner.measure.Length;
 import neatcorner.piece.Piece;
 import neatcorner.stock.Pin;

@@ -10,7 +10,6 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import javafx.scene.Node;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;

@@ -10,7 +10,6 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import neatcorner.desktop.draw.FigureView;
 import neatcorner.desktop.station.sticks.RackMenu;
 import neatcorner.desktop.station.sticks.SticksView;

@@ -7,7 +7,6 @@ import neatcorner.exchange.json.JsonText;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
-import neatcorner.stock.Rack;
 import neatcorner.stock.Shelf;
 import neatcorner.wood.Species;
 

@@ -1,11 +1,9 @@
 package neatcorner.desktop.station.sticks;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
@@ -19,7 +17,6 @@ import neatcorner.desktop.station.CardButton;
 import neatcorner.desktop.station.Desk;
 import neatcorner.desktop.station.StationMode;
 import neatcorner.drawing.Figure;
-import neatcorner.fitout.Layer;
 import neatcorner.job.Job;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Reading;
