@@ -3,6 +3,7 @@ package neatcorner.fitout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import neatcorner.measure.Length;
 import neatcorner.section.Rabbet;
 
@@ -44,6 +45,16 @@ public record Pack(List<Layer> layers) {
     /** Thickness of all that lies behind the art. */
     public Length backing() {
         return Length.sum(layers.stream().filter(Layer.Backing.class::isInstance).map(Layer::thickness).toList());
+    }
+
+    /** With one layer changed; as it is when it has no such layer. */
+    public Pack with(int index, UnaryOperator<Layer> change) {
+        if (index >= layers.size()) {
+            return this;
+        }
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.set(index, change.apply(layers.get(index)));
+        return new Pack(changed);
     }
 
     /** Without the layer of that index, from 0 at the front. */

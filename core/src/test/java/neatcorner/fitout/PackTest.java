@@ -39,6 +39,8 @@ class PackTest {
     @Test
     void layersAreChangedAndTakenOut() {
         Pack pack = pack(GLASS, MAT, ART);
+        assertEquals(Length.mm(5),
+                pack.with(0, glass -> glass.withThickness(Length.mm(5))).layers().getFirst().thickness());
         assertEquals(List.of(GLASS, ART), pack.without(1).layers());
         assertEquals(Length.mm(5), pack.withMat(MAT.withOverlap(Length.mm(5))).mat().orElseThrow().overlap());
         assertTrue(pack.without(1).mat().isEmpty());
