@@ -59,6 +59,14 @@ final class Lane {
         return by < WorkCalendar.NEVER || Arrays.stream(most).anyMatch(minutes -> minutes < WorkCalendar.NEVER);
     }
 
+    /** Whether its steps are those of another: who changes the two over changes nothing but names. */
+    boolean isLike(Lane other) {
+        return ready == other.ready && by == other.by && Arrays.equals(hands, other.hands)
+                && Arrays.equals(wait, other.wait) && Arrays.equals(most, other.most)
+                && Arrays.equals(notBefore, other.notBefore) && Arrays.deepEquals(takes, other.takes)
+                && Arrays.deepEquals(frees, other.frees);
+    }
+
     /** Whether so much is free that a step can start. */
     boolean canTake(int task, int[] free) {
         for (int r = 0; takesAny[task] && r < free.length; r++) {

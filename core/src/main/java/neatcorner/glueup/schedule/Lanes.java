@@ -188,6 +188,21 @@ final class Lanes {
         return leaders[lane];
     }
 
+    /** Of each lane the first that it is like, itself maybe; one that others follow is like no other. */
+    int[] kinds() {
+        int[] kinds = new int[size()];
+        for (int lane = 0; lane < kinds.length; lane++) {
+            kinds[lane] = lane;
+            for (int other = lane - 1; other >= 0 && followers.get(lane).isEmpty(); other--) {
+                if (followers.get(other).isEmpty() && leaders[other] == leaders[lane]
+                        && forAll[other] == forAll[lane] && get(other).isLike(get(lane))) {
+                    kinds[lane] = kinds[other];
+                }
+            }
+        }
+        return kinds;
+    }
+
     /** Whether the lanes that follow may begin when a step and its wait are over. */
     boolean releases(int lane, int task) {
         return task + 1 == forAll[lane] && !followers.get(lane).isEmpty();

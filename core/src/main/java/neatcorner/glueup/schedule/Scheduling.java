@@ -3,8 +3,11 @@ package neatcorner.glueup.schedule;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import neatcorner.stock.Search;
@@ -62,7 +65,7 @@ public final class Scheduling {
         Order sharper = decode(urgencies(bound), 0);
         best = sharper != null && sharper.isBetterThan(best) ? sharper : best;
         best = improved(best, bound, capacity, search);
-        best = varied(best, bound, search);
+        best = lanes.size() > 1 ? varied(best, bound, search) : best;
         boolean proved = best.end == bound;
         String proof = proved ? ScheduleTexts.HANDS_A_FRAME_ALONE : ScheduleTexts.NO_PROOF_THAT_IT_IS_LEAST;
         if (!proved) {
@@ -105,14 +108,14 @@ public final class Scheduling {
     }
 
     /**
-     * Frames are put in one by one, those that take longest first; then the order of the frames is varied, and what is no worse
-     * is kept.
+     * Frames are put in one by one, those that take longest first; then the order of the frames is varied, where there are
+     * several, and what is no worse is kept. Orders in which frames with the same steps have changed over are one.
      */
     private Order improved(Order start, long bound, int[] capacity, Search search) {
         Order best = start;
         int m = lanes.size();
         int steps = lanes.steps();
-        long tries = Math.min(MOST_TRIES, patience(steps) / Math.max(1, (long) steps * steps));
+        long tries = m < 2 ? 0 : Math.min(MOST_TRIES, patience(steps) / Math.max(1, (long) steps * steps));
         SplittableRandom random = new SplittableRandom(steps);
         long[] alone = lanes.alone();
         int[] kept = IntStream.range(0, m).boxed().sorted(Comparator.comparingLong((Integer c) -> -alone[c]))
@@ -122,9 +125,12 @@ public final class Scheduling {
             return best;
         }
         best = now.isBetterThan(best) ? now : best;
+        int[] kinds = lanes.kinds();
+        Map<List<Integer>, Optional<Order>> known = new HashMap<>();
         for (long i = 0; i < tries && best.end > bound && !search.isCancelled(); i++) {
             int[] tried = moved(kept, random);
-            Order order = filled(tried, capacity);
+            Order order = known.computeIfAbsent(Arrays.stream(tried).mapToObj(lane -> kinds[lane]).toList(),
+                    alike -> Optional.ofNullable(filled(tried, capacity))).orElse(null);
             if (order != null && order.isNoWorseThan(now)) {
                 now = order;
                 kept = tried;

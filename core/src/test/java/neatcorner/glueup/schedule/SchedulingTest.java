@@ -1,5 +1,6 @@
 package neatcorner.glueup.schedule;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -89,6 +90,19 @@ class SchedulingTest {
         assertEquals(3, never.stuck().size());
         assertTrue(never.steps().isEmpty());
         assertTrue(Scheduling.solve(shop(0), Search.PATIENT).proved());
+    }
+
+    /** frame(3) waits for its wax all night, frames 1, 2 and 4 do not; a wish of its own, or followers, make one different. */
+    @Test
+    void framesWithTheSameStepsAreOfOneKind() {
+        WorkCalendar hours = shop(1).calendar();
+        assertArrayEquals(new int[]{0, 0, 2, 0},
+                new Lanes(List.of(frame(1), frame(2), frame(3), frame(4)), hours).kinds());
+        assertArrayEquals(new int[]{0, 1, 0},
+                new Lanes(List.of(frame(1), frame(2).withNotBefore(0, 300), frame(4)), hours).kinds());
+        Chain first = frame(1).withForAll(1);
+        List<Chain> led = List.of(first, frame(2).withFollows("frame 1"), frame(4).withFollows("frame 1"), frame(5));
+        assertArrayEquals(new int[]{0, 1, 1, 3}, new Lanes(led, hours).kinds());
     }
 
     @Test
