@@ -2,6 +2,7 @@ package neatcorner.planner;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -31,6 +32,7 @@ import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
 import neatcorner.plan.Finding;
+import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Remedy;
 import neatcorner.plan.Station;
@@ -88,6 +90,20 @@ class HangingTest {
         assertTrue(HangingFigure.of(Planner.plan(job)).marks().size() > 20);
         assertEquals(by.isSetApart(), Chapters.at(Station.HANGING).fields(Planner.plan(job)).contains(
                 HangingFields.APART), "what has no say is not offered");
+    }
+
+    /** Statics: only where it turns does a wire press; over level hooks it turns at the outer two. */
+    @Test
+    void ofManyHooksUnderAWireTheOuterTwoCarry() {
+        Job five = with(wire().withHooks(5).withApart(Length.mm(30)));
+        double half = work(five).mass().kilograms() / 2;
+        assertEquals(List.of(half, 0.0, 0.0, 0.0, half),
+                work(five).hooks().stream().map(hook -> hook.load().kilograms()).toList());
+        assertEquals(half, work(with(wire().withHooks(2))).load().kilograms(), 1e-9);
+        Job weak = with(wire().withHooks(5).withApart(Length.mm(30)).withRating(new Mass(half * 0.9)));
+        Finding overloaded = finding(weak, "hang.overloaded").orElseThrow();
+        assertEquals(Level.STOP, overloaded.level(), "three more hooks hold nothing");
+        assertNull(overloaded.remedy(), "nor would still more");
     }
 
     /** A free outline whose corners are counted from somewhere else hangs from its own middle. */

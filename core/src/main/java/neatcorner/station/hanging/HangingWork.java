@@ -223,9 +223,17 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
         double middle = rings == null ? 0 : (rings.left + rings.right) / 2;
         for (int i = 0; i < count; i++) {
             Length from = Length.mm(middle + apart.toMm() * (i - (count - 1) / 2.0));
-            hooks.add(new Hook(height, from, new Mass(mass.kilograms() / count)));
+            hooks.add(new Hook(height, from, new Mass(mass.kilograms() * share(hanging.by(), i, count))));
         }
         return hooks;
+    }
+
+    /** A wire is straight over the hooks between the outer two, and straight wire presses on nothing (statics). */
+    private static double share(HangBy by, int hook, int count) {
+        if (by != HangBy.WIRE || count < 3) {
+            return 1.0 / count;
+        }
+        return hook == 0 || hook == count - 1 ? 0.5 : 0;
     }
 
     /** The most that one fixing carries; zero without one. */
