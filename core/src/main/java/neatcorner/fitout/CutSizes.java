@@ -10,9 +10,14 @@ public final class CutSizes {
 
     private CutSizes() {}
 
-    /** How much glazing and backing are cut under the rabbet size, in all: 1.5 mm or 1/16 in (common practice). */
-    public static Length under(Units units) {
-        return units.either(1.5, 1.0 / 16);
+    /**
+     * How much glazing and backing are cut under the rabbet size, in all: 1.5 mm or 1/16 in (common practice), but no more than
+     * the pack has play there, or they would be smaller than the art.
+     *
+     * @param clearance between the pack and the rabbet's wall, per side
+     */
+    public static Length under(Units units, Length clearance) {
+        return Length.min(units.either(1.5, 1.0 / 16), clearance.times(2));
     }
 
     /**
@@ -21,9 +26,9 @@ public final class CutSizes {
      * is as large as what is held.
      *
      * @param inRabbet whether the pack lies in the rabbet
+     * @param under    how much glazing and backing are cut under there, in all
      */
-    public static Opening of(Layer layer, FrameSizes sizes, Rabbet rabbet, boolean inRabbet, Units units) {
-        Length under = under(units);
+    public static Opening of(Layer layer, FrameSizes sizes, Rabbet rabbet, boolean inRabbet, Length under) {
         if (!inRabbet) {
             return layer instanceof Layer.Art ? sizes.art() : sizes.pack();
         }

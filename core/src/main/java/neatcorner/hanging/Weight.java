@@ -7,7 +7,6 @@ import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
-import neatcorner.measure.Units;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Opening;
@@ -37,13 +36,14 @@ public record Weight(Mass wood, Mass pack) {
      *
      * @param contours the frame's edges, for the wood of curves and the shape of sheets
      * @param inRabbet whether the pack lies in the rabbet
+     * @param under    how much glazing and backing are cut under there, in all
      */
     public static Weight of(Frame frame, Contours contours, Pack pack, FrameSizes sizes, boolean inRabbet,
-            Units units) {
+            Length under) {
         Rabbet seat = Seat.of(frame.section, frame.outline.slope()).rabbet();
         double sheets = 0;
         for (Layer layer : pack.layers()) {
-            sheets += flat(layer, CutSizes.of(layer, sizes, seat, inRabbet, units), sizes);
+            sheets += flat(layer, CutSizes.of(layer, sizes, seat, inRabbet, under), sizes);
         }
         double share = share(frame.outline, contours);
         return new Weight(frame.mass(contours), pack.layers().isEmpty() ? Mass.ZERO : new Mass(sheets * share));

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import neatcorner.corner.Reinforcement;
+import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.FitOut;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Pack;
@@ -70,6 +71,11 @@ public record Job(String title, Order order, Units units, int quantity, Outline 
     /** Play between pack and rabbet wall, per side; none where no pack lies in the rabbet. */
     public Length clearance() {
         return hold instanceof Hold.InRabbet rabbet ? rabbet.play() : Length.ZERO;
+    }
+
+    /** How much glazing and backing are cut under the rabbet size, in all. */
+    public Length cutUnder() {
+        return CutSizes.under(units, clearance());
     }
 
     /** The ring that its maker calls so; null where there is none. */

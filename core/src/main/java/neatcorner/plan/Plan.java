@@ -79,7 +79,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
             return new Weight(Mass.ZERO, Mass.ZERO);
         }
         Weight alone = Weight.of(wood(job, frame), frame.contours(), job.pack(), sizes,
-                job.hold().isInRabbet(), job.units());
+                job.hold().isInRabbet(), job.cutUnder());
         Mass more = Mass.ZERO;
         for (CutRing ring : rings) {
             if (ring.contours() != null && ring.section().isSound()) {
@@ -183,7 +183,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
 
     /** What one layer of the pack is cut to. */
     public Opening cut(Layer layer) {
-        return CutSizes.of(layer, sizes, seat().rabbet(), job.hold().isInRabbet(), job.units());
+        return CutSizes.of(layer, sizes, seat().rabbet(), job.hold().isInRabbet(), job.cutUnder());
     }
 
     /** Rabbet depth that the pack leaves for retainers; negative when it stands proud. */

@@ -17,6 +17,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 class FrameSizesTest {
+    private static final Length UNDER = CutSizes.under(Units.MILLIMETRES, Length.mm(1.5));
     private static final Layer.Mat MAT = new Layer.Mat(Length.mm(1.4), Length.mm(3),
             new Faces(Length.mm(50), Length.mm(50), Length.mm(60), Length.mm(50)));
 
@@ -82,8 +83,27 @@ class FrameSizesTest {
         FrameSizes sizes = FrameSizes.from(SizeOf.ART, mm(594, 420), given(true));
         Layer glass = new Layer.Glazing(Material.GLASS, Length.mm(2));
         Rabbet rabbet = Rabbet.plain(Length.mm(6), Length.mm(12));
-        assertEquals(mm(689.5, 525.5), CutSizes.of(glass, sizes, rabbet, true, Units.MILLIMETRES));
-        assertEquals(Length.inches(0, 1, 16), CutSizes.under(Units.INCHES));
+        assertEquals(mm(689.5, 525.5), CutSizes.of(glass, sizes, rabbet, true, UNDER));
+        assertEquals(Length.inches(0, 1, 16), CutSizes.under(Units.INCHES, Length.inches(0, 1, 16)));
+    }
+
+    /** What covers the art is never smaller than the art: 594 × 420 with 0.5 mm a side lies in 595 × 421, and under such glass. */
+    @Property
+    void whatCoversTheArtIsNeverSmaller(@ForAll @IntRange(min = 0, max = 60) int tenths, @ForAll boolean inches) {
+        Length clearance = Length.mm(tenths / 10.0);
+        FrameSizes sizes = FrameSizes.from(SizeOf.ART, mm(594, 420),
+                new FrameSizes.Given(Optional.empty(), clearance, Length.mm(6), Faces.all(Length.mm(30))));
+        Rabbet rabbet = Rabbet.plain(Length.mm(6), Length.mm(12));
+        Units units = inches ? Units.INCHES : Units.MILLIMETRES;
+        for (Layer layer : List.of(new Layer.Glazing(Material.GLASS, Length.mm(2)),
+                new Layer.Backing(Material.HARDBOARD, Length.mm(3)))) {
+            Opening cut = CutSizes.of(layer, sizes, rabbet, true, CutSizes.under(units, clearance));
+            assertFalse(cut.width().isLessThan(Length.mm(594)) || cut.height().isLessThan(Length.mm(420)),
+                    cut + " at " + clearance);
+            assertFalse(cut.width().isMoreThan(sizes.rabbet().width()), "nor does it jam");
+            Length usual = inches ? Length.inches(0, 1, 16) : Length.mm(1.5);
+            assertFalse(sizes.rabbet().width().minus(cut.width()).isMoreThan(usual), "nor is it loose");
+        }
     }
 
     @Test
@@ -92,6 +112,6 @@ class FrameSizesTest {
         Rabbet rabbet = new Rabbet(Length.mm(6), Length.mm(12), new Rabbet.Step(Length.mm(10), Length.mm(5)));
         Layer backing = new Layer.Backing(Material.HARDBOARD, Length.mm(3));
         assertEquals(mm(100 + 3 + 8 - 1.5, 80 + 3 + 8 - 1.5),
-                CutSizes.of(backing, sizes, rabbet, true, Units.MILLIMETRES));
+                CutSizes.of(backing, sizes, rabbet, true, UNDER));
     }
 }

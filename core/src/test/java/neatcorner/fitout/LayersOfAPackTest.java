@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 
 /** What lies in a rabbet: each layer has its thickness, its name and the size that it is cut to. */
 class LayersOfAPackTest {
+    private static final Length UNDER = CutSizes.under(Units.MILLIMETRES, Length.mm(1.5));
     private static final Length EDGE = Length.mm(60);
     private static final Layer.Mat MAT = new Layer.Mat(Length.mm(1.4), Length.mm(3), Faces.all(EDGE));
     private static final Pack ALL = new Pack(List.of(new Layer.Glazing(Material.GLASS, Length.mm(2)), MAT,
@@ -68,12 +69,12 @@ class LayersOfAPackTest {
         List<Opening> sizes = List.of(opening(404.5, 304.5), opening(403, 303), opening(280, 180), opening(403, 303),
                 opening(404.5 + 2 * 5, 304.5 + 2 * 5));
         for (int i = 0; i < sizes.size(); i++) {
-            assertEquals(sizes.get(i), CutSizes.of(ALL.layers().get(i), SIZES, stepped, true, Units.MILLIMETRES),
+            assertEquals(sizes.get(i), CutSizes.of(ALL.layers().get(i), SIZES, stepped, true, UNDER),
                     ALL.layers().get(i).title());
         }
         for (Layer layer : ALL.layers()) {
             assertEquals(layer instanceof Layer.Art ? opening(280, 180) : opening(403, 303),
-                    CutSizes.of(layer, SIZES, stepped, false, Units.MILLIMETRES), "where no rabbet holds it");
+                    CutSizes.of(layer, SIZES, stepped, false, UNDER), "where no rabbet holds it");
         }
     }
 

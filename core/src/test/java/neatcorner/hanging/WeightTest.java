@@ -36,7 +36,7 @@ class WeightTest {
         Faces faces = Faces.all(Length.mm(40));
         return Weight.of(new Weight.Frame(FramePieces.ofRectangle(SIZES.sight(), faces), OAK, Outline.rectangle(),
                 CornerJoint.MITER), Contours.rectangle(SIZES.sight(), 10, faces.list()), pack, SIZES, true,
-                Units.MILLIMETRES);
+                Length.mm(1.5));
     }
 
     /** EN 572-1: glass weighs 2.5 kg per m² and millimetre of thickness. */

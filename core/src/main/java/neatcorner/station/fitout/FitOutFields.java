@@ -3,7 +3,6 @@ package neatcorner.station.fitout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.FitOut;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Retainers;
@@ -48,7 +47,7 @@ public final class FitOutFields {
         return new Field(id, title, LengthRange.FRAME, plan -> glazing(plan)
                 .map(cut -> across ? cut.size().width() : cut.size().height()).orElse(Length.ZERO),
                 length -> Edit.jobIn((job, shop) -> job.hold().isInRabbet()
-                        ? opening.edit(length.plus(CutSizes.under(job.units()))).of(job, shop)
+                        ? opening.edit(length.plus(job.cutUnder())).of(job, shop)
                         : job));
     }
 

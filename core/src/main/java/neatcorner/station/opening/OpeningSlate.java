@@ -2,7 +2,6 @@ package neatcorner.station.opening;
 
 import java.util.ArrayList;
 import java.util.List;
-import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.Layer;
 import neatcorner.measure.Length;
 import neatcorner.measure.Mass;
@@ -43,11 +42,14 @@ final class OpeningSlate {
     }
 
     private static Reading cutSize(Plan plan, Layer layer, SizeReadings sizes, boolean across) {
-        Length under = CutSizes.under(plan.job().units());
+        Length under = plan.job().cutUnder();
         Opening cut = plan.cut(layer);
         Length value = across ? cut.width() : cut.height();
         Length extra = value.plus(under).minus(SizeReadings.pick(plan.sizes().rabbet(), across));
         String name = OpeningTexts.LAYER_CUT.formatted(layer.title(), SizeReadings.direction(across));
+        if (!plan.job().hold().isInRabbet()) {
+            return Reading.computed(name, value, OpeningTexts.AS_LARGE_AS_WHAT_IS_HELD);
+        }
         Reading play = Reading.given(OpeningTexts.PLAY_IN_ALL, under);
         return extra.equals(Length.ZERO)
                 ? Reading.computed(name, value, "{0} − {1}", sizes.rabbet(across), play)

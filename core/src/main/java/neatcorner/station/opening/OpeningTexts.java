@@ -55,6 +55,7 @@ final class OpeningTexts {
     static final String CUT_WITHIN = "Cut %s";
     static final String WEIGHT = "Weight";
     static final String LAYER_CUT = "%s, cut %s";
+    static final String AS_LARGE_AS_WHAT_IS_HELD = "as large as what is held";
     static final String PLAY_IN_ALL = "Play in all";
     static final String SECOND_STEP_BOTH_SIDES = "Second step, both sides";
     static final String WEIGHT_OF_THE_STICK = "Weight of the stick";

@@ -59,7 +59,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
                 if (layer.isSheet() && (i == 0 || panels.containsKey(material(layer)))) {
                     thickness.putIfAbsent(material(layer), layer.thickness());
                     Opening size = CutSizes.of(layer, sizes, Seat.of(job.section(), job.outline().slope()).rabbet(),
-                            job.hold().isInRabbet(), job.units());
+                            job.hold().isInRabbet(), job.cutUnder());
                     List<Panel> all = panels.computeIfAbsent(material(layer), name -> new ArrayList<>());
                     if (size.isPositive()) {
                         String name = others.isEmpty()
