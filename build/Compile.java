@@ -133,6 +133,9 @@ public final class Compile {
         List<String> next = sources;
         for (int round = 0; !next.isEmpty(); round++) {
             Map<String, Set<String>> before = seen(next);
+            for (String source : next) {
+                made(source).forEach(Compile::delete);
+            }
             if (round > 4 || 2 * next.size() > all.size() || !compile(next, OutputStream.nullOutputStream())) {
                 return false;
             }
@@ -160,10 +163,14 @@ public final class Compile {
             models.put(file, ClassFile.of().parse(file));
         }
         Set<String> wanted = new TreeSet<>(names);
-        while (models.values().stream().filter(model -> Stream.concat(model.superclass().stream(), model.interfaces().stream())
-                .anyMatch(above -> wanted.contains(above.asInternalName())))
-                .map(model -> wanted.add(model.thisClass().asInternalName())).reduce(false, Boolean::logicalOr)) {
-            continue;
+        for (int known = 0; known < wanted.size();) {
+            known = wanted.size();
+            for (ClassModel model : models.values()) {
+                if (Stream.concat(model.superclass().stream(), model.interfaces().stream())
+                        .anyMatch(above -> wanted.contains(above.asInternalName()))) {
+                    wanted.add(model.thisClass().asInternalName());
+                }
+            }
         }
         Set<String> sources = new TreeSet<>();
         for (Map.Entry<Path, ClassModel> each : models.entrySet()) {
@@ -253,12 +260,7 @@ public final class Compile {
     private Map<String, Set<String>> seen(List<String> sources) throws IOException {
         Map<String, Set<String>> seen = new TreeMap<>();
         for (String source : sources) {
-            String[] halves = source.split("/src/main/java/");
-            Path folder = classes.resolve("neatcorner." + halves[0]).resolve(halves[1]).getParent();
-            String name = Path.of(source).getFileName().toString().replace(".java", "");
-            List<Path> made = files(folder, file -> file.getParent().equals(folder)
-                    && file.getFileName().toString().matches(name + "(\\$.*)?\\.class"));
-            for (Path file : made) {
+            for (Path file : made(source)) {
                 ClassModel model = ClassFile.of().parse(file);
                 if (!model.thisClass().asInternalName().matches(".*\\$\\d.*")) {
                     seen.put(model.thisClass().asInternalName(), seen(model));
@@ -266,6 +268,15 @@ public final class Compile {
             }
         }
         return seen;
+    }
+
+    /** The classes that were compiled from a source: one that is no longer in it must not stay. */
+    private List<Path> made(String source) throws IOException {
+        String[] halves = source.split("/src/main/java/");
+        Path folder = classes.resolve("neatcorner." + halves[0]).resolve(halves[1]).getParent();
+        String name = Path.of(source).getFileName().toString().replace(".java", "");
+        return files(folder, file -> file.getParent().equals(folder)
+                && file.getFileName().toString().matches(name + "(\\$.*)?\\.class"));
     }
 
     private static Set<String> seen(ClassModel model) {

@@ -24,12 +24,12 @@ public sealed interface MemberKind {
 
     /** Whether it is sawn to a line that is not straight. */
     default boolean isSawnToALine() {
-        return Setting.of(this).sawn();
+        return SettingOut.of(this).sawn();
     }
 
     /** Whether it goes on from outside when the frame stands, not into the frame. */
     default boolean isOutside() {
-        return Setting.of(this).outside();
+        return SettingOut.of(this).outside();
     }
 
     /** What a member is of. */

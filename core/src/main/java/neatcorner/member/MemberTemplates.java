@@ -23,7 +23,7 @@ public final class MemberTemplates {
     /** Those of a member that has its place; none where nothing is sawn to a curve. */
     public static List<Named> of(MadeMember made, Ground ground) {
         Member member = made.member();
-        return made.fault() == null ? Setting.of(member.kind()).templates().apply(member, ground) : List.of();
+        return made.fault() == null ? SettingOut.of(member.kind()).templates().apply(member, ground) : List.of();
     }
 
     /** Of the board that an arched head is sawn from. */

@@ -32,13 +32,13 @@ public final class Placing {
         if (ground.outline().isSloped()) {
             return MadeMember.not(member, MemberTexts.SLOPED);
         }
-        return Setting.of(member.kind()).made().apply(member, ground);
+        return SettingOut.of(member.kind()).made().apply(member, ground);
     }
 
     /** The ground for what comes after a member that has its place. */
     public static Ground after(MadeMember made, Ground ground) {
         Member member = made.member();
-        return made.fault() == null ? Setting.of(member.kind()).after().apply(member, ground) : ground;
+        return made.fault() == null ? SettingOut.of(member.kind()).after().apply(member, ground) : ground;
     }
 
     /** So many straight pieces of a member, all so long. */

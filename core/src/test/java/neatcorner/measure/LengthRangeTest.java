@@ -33,7 +33,6 @@ class LengthRangeTest {
         assertEquals(15.5, Length.inches(15, 1, 2).toInches());
         assertEquals(1, Length.mm(25.4).toInches());
         assertEquals("12.5 mm", Length.mm(12.5).toString());
-        assertEquals("45.0", Double.toString(Angle.ofDegrees(45).degrees()));
         assertEquals(new Figures(Figures.Near.FULL, true, "3", 1, 2, ""),
                 new Figures(Figures.Near.FULL, true, "3", 1, 2, "in").withoutUnit());
     }
@@ -61,38 +60,5 @@ class LengthRangeTest {
         for (LengthRange range : LengthRange.values()) {
             assertTrue(range.least().isLessThan(range.most()), range.name());
         }
-    }
-
-    @Test
-    void whatIsNotUnderstoodIsShownWithItsPlace() {
-        LengthText.NotUnderstood odd = new LengthText.NotUnderstood(3, "a number");
-        assertEquals("“12 x”, character 4: expected a number.", odd.message("12 x"));
-        assertEquals("“12 ” stops too soon: expected a number.", odd.message("12 "));
-        assertEquals("Nothing typed yet: expected a number.", odd.message("  "));
-        assertEquals("“" + "7".repeat(40) + "”, character 4: expected a number.", odd.message("7".repeat(40)));
-        assertEquals("“" + "7".repeat(40) + "…”, character 4: expected a number.", odd.message("7".repeat(41)));
-    }
-
-    @Test
-    void aFigureIsFoundAmongThoseItCameFrom() {
-        Reading face = Reading.given("Face", Length.mm(30));
-        Reading sum = Reading.computed("Sum", Length.mm(60), "2 × {0}", face);
-        Reading all = Reading.computed("All", Length.mm(90), "{0} + {1}", sum, Reading.given("More", Length.mm(30)));
-        assertEquals(face, all.named("Face").orElseThrow());
-        assertEquals(all, all.named("All").orElseThrow());
-        assertTrue(all.named("None").isEmpty());
-        assertEquals("Odd 1 mm = {3}",
-                Reading.computed("Odd", Length.mm(1), "{3}", face).working(Notation.of(Units.MILLIMETRES)),
-                "a place for which there is no figure stays as it is written");
-    }
-
-    @Test
-    void aLineBeginsWithACapital() {
-        assertEquals("Miter", Sentence.capital("miter"));
-        assertEquals("", Sentence.capital(""));
-        assertEquals("The oak is {1}", Sentence.naming("oak", "The {name} is {1}", Length.mm(1))
-                .in(Notation.of(Units.MILLIMETRES)));
-        assertEquals("odd", Theirs.plain("odd"));
-        assertEquals("a b", Theirs.plain(Theirs.words("a") + " " + Theirs.words("b")));
     }
 }

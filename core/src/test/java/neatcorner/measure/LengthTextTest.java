@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -74,5 +75,15 @@ class LengthTextTest {
         if (read instanceof LengthText.NotUnderstood not) {
             assertTrue(not.at() >= 0 && not.at() <= text.length());
         }
+    }
+
+    @Test
+    void whatIsNotUnderstoodIsShownWithItsPlace() {
+        LengthText.NotUnderstood odd = new LengthText.NotUnderstood(3, "a number");
+        assertEquals("“12 x”, character 4: expected a number.", odd.message("12 x"));
+        assertEquals("“12 ” stops too soon: expected a number.", odd.message("12 "));
+        assertEquals("Nothing typed yet: expected a number.", odd.message("  "));
+        assertEquals("“" + "7".repeat(40) + "”, character 4: expected a number.", odd.message("7".repeat(40)));
+        assertEquals("“" + "7".repeat(40) + "…”, character 4: expected a number.", odd.message("7".repeat(41)));
     }
 }

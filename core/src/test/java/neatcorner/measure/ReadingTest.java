@@ -101,4 +101,27 @@ class ReadingTest {
     void massesAddUp() {
         assertEquals(3.5, new Mass(1.25).plus(new Mass(2.25)).kilograms());
     }
+
+    @Test
+    void aFigureIsFoundAmongThoseItCameFrom() {
+        Reading face = Reading.given("Face", Length.mm(30));
+        Reading sum = Reading.computed("Sum", Length.mm(60), "2 × {0}", face);
+        Reading all = Reading.computed("All", Length.mm(90), "{0} + {1}", sum, Reading.given("More", Length.mm(30)));
+        assertEquals(face, all.named("Face").orElseThrow());
+        assertEquals(all, all.named("All").orElseThrow());
+        assertTrue(all.named("None").isEmpty());
+        assertEquals("Odd 1 mm = {3}",
+                Reading.computed("Odd", Length.mm(1), "{3}", face).working(Notation.of(Units.MILLIMETRES)),
+                "a place for which there is no figure stays as it is written");
+    }
+
+    @Test
+    void aLineBeginsWithACapital() {
+        assertEquals("Miter", Sentence.capital("miter"));
+        assertEquals("", Sentence.capital(""));
+        assertEquals("The oak is {1}", Sentence.naming("oak", "The {name} is {1}", Length.mm(1))
+                .in(Notation.of(Units.MILLIMETRES)));
+        assertEquals("odd", Theirs.plain("odd"));
+        assertEquals("a b", Theirs.plain(Theirs.words("a") + " " + Theirs.words("b")));
+    }
 }

@@ -37,7 +37,7 @@ final class BackMarks {
     }
 
     void draw() {
-        Holding.of(plan.job().hold()).marks().accept(this);
+        HoldWork.of(plan.job().hold()).marks().accept(this);
     }
 
     private static Point at(Vertex v) {

@@ -44,7 +44,7 @@ final class FitOutFindings {
             screws(plan, row).ifPresent(findings::add);
         }
         addGlass(plan, findings);
-        Holding.of(plan.job().hold()).findings().accept(plan, findings);
+        HoldWork.of(plan.job().hold()).findings().accept(plan, findings);
         return findings;
     }
 

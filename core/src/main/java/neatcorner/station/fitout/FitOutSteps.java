@@ -22,7 +22,7 @@ public final class FitOutSteps {
 
     /** One step after the other, from the open frame to the closed one. */
     public static List<Sentence> of(Plan plan) {
-        return Holding.of(plan.job().hold()).steps().apply(plan);
+        return HoldWork.of(plan.job().hold()).steps().apply(plan);
     }
 
     static List<Sentence> floating(Plan plan, Hold.Floating floating) {
@@ -114,7 +114,7 @@ public final class FitOutSteps {
 
     /** What to beware of in what is done here; each is said only where it is done. */
     static List<String> cautions(Plan plan) {
-        return Holding.of(plan.job().hold()).cautions().apply(plan);
+        return HoldWork.of(plan.job().hold()).cautions().apply(plan);
     }
 
     static List<String> cautionsInRabbet(Plan plan) {

@@ -21,16 +21,16 @@ public final class MemberFields {
         Lens<Job, Member> here = Lens.job(job -> job.member(name),
                 (job, changed) -> job.withMember(name, was -> changed));
         List<Field> fields = new ArrayList<>();
-        MemberSheet sheet = MemberSheet.of(member.kind());
-        if (!sheet.width().isEmpty()) {
+        MemberCard card = MemberCard.of(member.kind());
+        if (!card.width().isEmpty()) {
             fields.add(
-                    field(name, "width", sheet.width(), LengthRange.BORDER, here.to(Member::width, Member::withWidth)));
+                    field(name, "width", card.width(), LengthRange.BORDER, here.to(Member::width, Member::withWidth)));
         }
         if (member.kind().isWood()) {
             fields.add(field(name, "thickness", OpeningTexts.MEMBER_THICKNESS, LengthRange.BORDER,
                     here.to(Member::thickness, Member::withThickness)));
         }
-        for (MemberSheet.Size<?> own : sheet.sizes()) {
+        for (MemberCard.Size<?> own : card.sizes()) {
             fields.add(
                     field(name, own.id(), own.title(), own.range(), own.of(here.to(Member::kind, Member::withKind))));
         }

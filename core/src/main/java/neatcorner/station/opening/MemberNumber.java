@@ -18,6 +18,6 @@ public record MemberNumber(String id, String title, double least, double most, d
 
     /** That of a kind of member; empty where it has none. */
     public static Optional<MemberNumber> of(MemberKind of) {
-        return MemberSheet.of(of).number();
+        return MemberCard.of(of).number();
     }
 }

@@ -61,6 +61,6 @@ final class MemberRows {
 
     /** Where count or length come from. */
     private static String how(Member member) {
-        return MemberSheet.of(member.kind()).how();
+        return MemberCard.of(member.kind()).how();
     }
 }

@@ -31,7 +31,7 @@ public abstract class Column {
     /** From a card's edge to what stands on it. */
     private static final double INSET = 6;
 
-    private final Setting setting;
+    private final Format format;
     private final double width;
     private List<Double> columns = List.of();
 
@@ -41,7 +41,7 @@ public abstract class Column {
      * @param pen     which knows how wide words are
      * @param longest that a column can be which stays whole
      */
-    record Setting(PagePen pen, Notation notation, double longest) {}
+    record Format(PagePen pen, Notation notation, double longest) {}
 
     /** Something that is written in a column. */
     @FunctionalInterface
@@ -49,8 +49,8 @@ public abstract class Column {
         void write(Column column) throws IOException;
     }
 
-    Column(Setting setting, double width) {
-        this.setting = setting;
+    Column(Format format, double width) {
+        this.format = format;
         this.width = width;
     }
 
@@ -66,16 +66,16 @@ public abstract class Column {
     }
 
     final PagePen pen() {
-        return setting.pen;
+        return format.pen;
     }
 
     final Notation notation() {
-        return setting.notation;
+        return format.notation;
     }
 
     /** What a part looks like in such a width. */
     final Stack stack(double wide, Part part) throws IOException {
-        Stack stack = new Stack(setting, wide);
+        Stack stack = new Stack(format, wide);
         part.write(stack);
         return stack;
     }
@@ -102,7 +102,7 @@ public abstract class Column {
         for (double done = 0; split < parts.size() && done + heights.get(split) / 2 <= all / 2; split++) {
             done += heights.get(split);
         }
-        if (all / 2 > setting.longest) {
+        if (all / 2 > format.longest) {
             below(parts).write(this);
         } else {
             beside(0.5, below(parts.subList(0, split)), below(parts.subList(split, parts.size())));

@@ -28,7 +28,7 @@ public final class PaperSheet extends Column {
     }
 
     private PaperSheet(PagePen pen, double pageWidth, double pageHeight, double margin, Notation notation, String job) {
-        super(new Setting(pen, notation, pageHeight - 3 * margin), pageWidth - 2 * margin);
+        super(new Format(pen, notation, pageHeight - 3 * margin), pageWidth - 2 * margin);
         this.pageWidth = pageWidth;
         this.pageHeight = pageHeight;
         this.margin = margin;

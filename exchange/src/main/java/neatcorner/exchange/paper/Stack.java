@@ -8,8 +8,8 @@ final class Stack extends Column {
     private final List<Block> blocks = new ArrayList<>();
     private double height;
 
-    Stack(Setting setting, double width) {
-        super(setting, width);
+    Stack(Format format, double width) {
+        super(format, width);
     }
 
     @Override

@@ -12,10 +12,10 @@ import java.util.function.BiFunction;
  * @param after     the ground for what comes after it
  * @param templates full-size ones of what is sawn to a curve
  */
-record Setting(boolean outside, boolean sawn, BiFunction<Member, Ground, MadeMember> made,
+record SettingOut(boolean outside, boolean sawn, BiFunction<Member, Ground, MadeMember> made,
         BiFunction<Member, Ground, Ground> after, BiFunction<Member, Ground, List<MemberTemplates.Named>> templates) {
 
-    static Setting of(MemberKind kind) {
+    static SettingOut of(MemberKind kind) {
         return switch (kind) {
             case MemberKind.Slats slats -> straight(false, (member, ground) -> InOpening.slats(member, slats, ground));
             case MemberKind.Bar bar -> straight(false, (member, ground) -> InOpening.bar(member, bar, ground));
@@ -35,17 +35,17 @@ record Setting(boolean outside, boolean sawn, BiFunction<Member, Ground, MadeMem
         };
     }
 
-    private static Setting straight(boolean outside, BiFunction<Member, Ground, MadeMember> made) {
-        return new Setting(outside, false, made, (member, ground) -> ground, (member, ground) -> List.of());
+    private static SettingOut straight(boolean outside, BiFunction<Member, Ground, MadeMember> made) {
+        return new SettingOut(outside, false, made, (member, ground) -> ground, (member, ground) -> List.of());
     }
 
     /** All that is sawn to a line so far goes on from outside. */
-    private static Setting sawn(BiFunction<Member, Ground, MadeMember> made,
+    private static SettingOut sawn(BiFunction<Member, Ground, MadeMember> made,
             BiFunction<Member, Ground, List<MemberTemplates.Named>> templates) {
-        return new Setting(true, true, made, (member, ground) -> ground, templates);
+        return new SettingOut(true, true, made, (member, ground) -> ground, templates);
     }
 
-    private Setting withAfter(BiFunction<Member, Ground, Ground> newAfter) {
-        return new Setting(outside, sawn, made, newAfter, templates);
+    private SettingOut withAfter(BiFunction<Member, Ground, Ground> newAfter) {
+        return new SettingOut(outside, sawn, made, newAfter, templates);
     }
 }

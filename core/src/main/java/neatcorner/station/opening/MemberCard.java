@@ -18,7 +18,7 @@ import neatcorner.plan.Lens;
  * @param number the number it has that is no length
  * @param how    where its count or its length comes from
  */
-record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> number, String how) {
+record MemberCard(String width, List<Size<?>> sizes, Optional<MemberNumber> number, String how) {
     private static final double MOST_WATTS = 1000;
     private static final double PERCENT = 100;
 
@@ -33,9 +33,9 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
         }
     }
 
-    static MemberSheet of(MemberKind of) {
+    static MemberCard of(MemberKind of) {
         return switch (of) {
-            case MemberKind.Slats slats -> new MemberSheet(OpeningTexts.MEMBER_WIDTH, List.of(
+            case MemberKind.Slats slats -> new MemberCard(OpeningTexts.MEMBER_WIDTH, List.of(
                     new Size<>("pitch", OpeningTexts.MEMBER_PITCH, LengthRange.BORDER, MemberKind.Slats.class,
                             MemberKind.Slats::pitch, MemberKind.Slats::withPitch),
                     new Size<>("groove", OpeningTexts.MEMBER_GROOVE, LengthRange.CUT, MemberKind.Slats.class,
@@ -45,7 +45,7 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
                                     ? one.withTilt(Angle.ofDegrees(value))
                                     : kind)),
                     OpeningTexts.HOW_SLATS);
-            case MemberKind.Bar bar -> new MemberSheet(OpeningTexts.MEMBER_WIDTH, List.of(
+            case MemberKind.Bar bar -> new MemberCard(OpeningTexts.MEMBER_WIDTH, List.of(
                     new Size<>("play", OpeningTexts.MEMBER_PLAY, LengthRange.PLAY, MemberKind.Bar.class,
                             MemberKind.Bar::play, MemberKind.Bar::withPlay)),
                     Optional.of(new MemberNumber("at",
@@ -57,7 +57,7 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
             case MemberKind.Triangles triangles -> plain(OpeningTexts.MEMBER_LEG, OpeningTexts.HOW_CORNERS);
             case MemberKind.Blocks blocks -> plain(OpeningTexts.MEMBER_LEG, OpeningTexts.HOW_CORNERS);
             case MemberKind.Extension extension -> plain(OpeningTexts.MEMBER_HEIGHT, OpeningTexts.HOW_TOP);
-            case MemberKind.Head head -> new MemberSheet(OpeningTexts.MEMBER_HEIGHT_AT_ENDS, List.of(
+            case MemberKind.Head head -> new MemberCard(OpeningTexts.MEMBER_HEIGHT_AT_ENDS, List.of(
                     new Size<>("rise", OpeningTexts.MEMBER_RISE, LengthRange.BORDER, MemberKind.Head.class,
                             MemberKind.Head::rise, MemberKind.Head::withRise)),
                     Optional.empty(), OpeningTexts.HOW_TOP);
@@ -65,7 +65,7 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
                     OpeningTexts.MEMBER_LAYERS, 1, MemberKind.MOST_LAYERS, 1, trim.layers(),
                     (kind, value) -> kind instanceof MemberKind.Trim ? new MemberKind.Trim(value.intValue()) : kind),
                     OpeningTexts.HOW_TRIM);
-            case MemberKind.Face face -> new MemberSheet("", List.of(
+            case MemberKind.Face face -> new MemberCard("", List.of(
                     new Size<>("repeat", OpeningTexts.MEMBER_REPEAT, LengthRange.BORDER, MemberKind.Face.class,
                             MemberKind.Face::repeat, MemberKind.Face::withRepeat),
                     new Size<>("wave", OpeningTexts.MEMBER_WAVE, LengthRange.BORDER, MemberKind.Face.class,
@@ -88,11 +88,11 @@ record MemberSheet(String width, List<Size<?>> sizes, Optional<MemberNumber> num
         };
     }
 
-    private static MemberSheet plain(String width, String how) {
-        return new MemberSheet(width, List.of(), Optional.empty(), how);
+    private static MemberCard plain(String width, String how) {
+        return new MemberCard(width, List.of(), Optional.empty(), how);
     }
 
-    private static MemberSheet counted(String width, MemberNumber number, String how) {
-        return new MemberSheet(width, List.of(), Optional.of(number), how);
+    private static MemberCard counted(String width, MemberNumber number, String how) {
+        return new MemberCard(width, List.of(), Optional.of(number), how);
     }
 }
