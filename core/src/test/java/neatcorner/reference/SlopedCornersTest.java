@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -23,6 +24,10 @@ import neatcorner.measure.Units;
 import neatcorner.outline.Corner;
 import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
+import neatcorner.section.Edge;
+import neatcorner.section.EdgeShape;
+import neatcorner.section.Milling;
+import neatcorner.section.Operation;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.wood.Species;
@@ -117,6 +122,68 @@ class SlopedCornersTest {
                 }
             }
         }
+    }
+
+    /**
+     * What is asked for in any place: what is called clear is in wood with its whole length, and nothing of it comes out again.
+     * Each place of its middle plane is turned back into the stick's end.
+     */
+    @Test
+    void whatComesInFromOutsideIsInWoodFromWhereTheFaceIsAtItsDepth() {
+        int[] clear = new int[2];
+        Cases.of("parts from outside sloped corners", random -> {
+            double thickness = 14 + random.nextInt(40);
+            Frame frame = new Frame(Math.PI * (1 - 2.0 / (3 + random.nextInt(6))),
+                    Math.toRadians(3 + random.nextInt(60)), 20 + random.nextInt(50), thickness, 4 + random.nextInt(5),
+                    3 + random.nextInt((int) thickness / 2 - 2));
+            boolean key = random.nextBoolean();
+            Length place = Length.mm(random.nextDouble() * frame.wood().thickness());
+            Reinforcement what = key
+                    ? Reinforcement.spline(Length.mm(4 + random.nextInt(30)), Length.mm(2), 1).at(null, place)
+                    : Reinforcement.of(ReinforcementKind.NAIL, Length.mm(15 + random.nextInt(30)), Length.mm(1),
+                            Length.mm(1), 1).at(null, place);
+            JoinedCorner corner = JoinedCorner.of(frame.wood(), List.of(what));
+            if (corner.isClear()) {
+                clear[key ? 0 : 1]++;
+                corner.parts().forEach(part -> allInWood(frame, part));
+                if (key) {
+                    double depth = what.size().toMm();
+                    assertEquals(2 * depth * depth * Math.tan(frame.interior / 2), corner.glue().longGrain(), 1e-2);
+                }
+            }
+        });
+        assertTrue(clear[0] > 2 && clear[1] > 2, Arrays.toString(clear));
+    }
+
+    private static void allInWood(Frame frame, Part part) {
+        Vertex along = new Vertex(Math.cos(Math.PI - frame.interior), Math.sin(Math.PI - frame.interior));
+        Vertex inward = new Vertex(-along.y(), along.x());
+        Slab slab = part.slabs().getFirst();
+        double z = (slab.from() + slab.to()) / 2;
+        double nearest = Double.MAX_VALUE;
+        for (Vertex v : places(slab.shape())) {
+            double outer = Math.min(v.y(), v.x() * inward.x() + v.y() * inward.y());
+            double out = frame.out(frame.own(outer, z), false);
+            assertTrue(out < NEAR, () -> part.name() + " is " + out + " mm in the air beside the wood of " + frame);
+            nearest = Math.min(nearest, outer);
+        }
+        double[] before = frame.own(nearest - 0.2, z);
+        assertTrue(frame.out(before, false) > 0, () -> part.name() + " begins inside the wood of " + frame);
+    }
+
+    /** A key's depth counts from the outer face at its own depth: a bevel that takes that face away lays it open. */
+    @Test
+    void woodThatIsMilledAwayIsNoWoodOnASlopeEither() {
+        Section section = new Section(Species.named("white oak"), Length.mm(37.8), Length.mm(45.5), Rabbet.NONE)
+                .withMilling(Milling.PLAIN.plus(new Operation.Shaped(EdgeShape.BEVEL, Edge.FRONT_OUTER, Length.mm(15.1),
+                        Length.mm(13.6), 0)));
+        CornerWood wood = new CornerWood(new Corner(Angle.ofDegrees(90), section.width(), section.width()),
+                CornerJoint.MITER, section, Length.ZERO, Angle.ofDegrees(50));
+        Set<Clash.With> inBevel = JoinedCorner.of(wood, List.of(Reinforcement.spline(Length.mm(15), Length.mm(3), 1)
+                .at(null, Length.mm(6.9)))).clashes().stream().map(Clash::with).collect(Collectors.toSet());
+        assertTrue(inBevel.contains(Clash.With.MILLED), inBevel.toString());
+        assertTrue(JoinedCorner.of(wood, List.of(Reinforcement.spline(Length.mm(15), Length.mm(3), 1)
+                .at(null, Length.mm(22)))).isClear(), "behind the bevel");
     }
 
     /** Corners of an outline, and places between them. */

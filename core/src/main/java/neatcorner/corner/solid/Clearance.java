@@ -144,9 +144,12 @@ final class Clearance {
     private void beyondHeel(Part part, Slab slab, Margins margins, List<Hit> hits) {
         double before = Double.MAX_VALUE;
         double after = Double.MAX_VALUE;
+        double middle = (slab.from() + slab.to()) / 2;
+        double inBefore = margins.isOpenOutside() ? wood.begins(true, middle) : 0;
+        double inAfter = margins.isOpenOutside() ? wood.begins(false, middle) : 0;
         for (Vertex v : slab.shape()) {
-            before = Math.min(before, wood.fromBefore(v));
-            after = Math.min(after, wood.fromAfter(v));
+            before = Math.min(before, wood.fromBefore(v) - inBefore);
+            after = Math.min(after, wood.fromAfter(v) - inAfter);
         }
         double least = Math.min(before, after);
         if (least < margins.outer() - FINEST) {
@@ -176,7 +179,7 @@ final class Clearance {
                 Hit faced = faced(from, to, margins, new Slab(shape, from, to));
                 hits.add(wood.lean().isFlat()
                         ? faced
-                        : new Hit(turned(before, (low + high) / 2, (from + to) / 2, margins), faced.by, faced.where));
+                        : new Hit(turned(before, (low + high) / 2, from, to, margins), faced.by, faced.where));
             }
             return;
         }
@@ -188,27 +191,42 @@ final class Clearance {
         if (by > FINEST) {
             boolean below = nearest.from() - low >= high - nearest.to();
             Clash.With what = !wood.lean().isFlat()
-                    ? turned(before, below ? nearest.from() : nearest.to(), (from + to) / 2, margins)
+                    ? turned(before, below ? low : high, from, to, margins)
                     : below ? inside(nearest, to, margins) : outside(nearest, width, margins);
             hits.add(new Hit(what, by, new Slab(shape, from, to)));
         }
     }
 
-    /** Of the surfaces of wood that is turned, the one that a place is farthest out of, or nearest to. */
-    private Clash.With turned(boolean before, double fromSight, double behind, Margins margins) {
-        Spot own = wood.lean().own(new Spot(fromSight, behind));
+    /** Of the surfaces of wood that is turned, the one that a place is farthest out of, or nearest to, at the worse of two depths. */
+    private Clash.With turned(boolean before, double fromSight, double front, double back, Margins margins) {
+        Map<Clash.With, Double> out = new EnumMap<>(Clash.With.class);
+        for (double behind : new double[]{front, back}) {
+            out(before, wood.lean().own(new Spot(fromSight, behind)), margins)
+                    .forEach((with, by) -> out.merge(with, by, Math::max));
+        }
+        return out.values().stream().allMatch(by -> by < FINEST)
+                ? Clash.With.MILLED
+                : out.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+    }
+
+    /** How far a place of a stick's end is out of each surface, or too near to it; negative where it is neither. */
+    private Map<Clash.With, Double> out(boolean before, Spot own, Margins margins) {
         double width = (before ? wood.faces().before() : wood.faces().after()).toMm();
         double thickness = wood.section().thickness().toMm();
         double inRabbet = Math.min(wood.section().rabbet().width().toMm() - own.x(),
                 own.y() - thickness + wood.section().rabbet().depth().toMm());
         Map<Clash.With, Double> out = new EnumMap<>(Map.of(Clash.With.FACE, margins.front() - own.y(),
-                Clash.With.BACK, own.y() - thickness + margins.back(),
-                Clash.With.OUTER, own.x() - width + margins.outer(), Clash.With.SIGHT, margins.sight() - own.x(),
-                Clash.With.RABBET, inRabbet + margins.hidden()));
-        if (margins.isOpenOutside()) {
-            out.remove(Clash.With.OUTER);
+                Clash.With.SIGHT, margins.sight() - own.x()));
+        if (!wood.section().rabbet().isNone()) {
+            out.put(Clash.With.RABBET, inRabbet + margins.hidden());
         }
-        return out.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        if (!margins.isOpenOutside()) {
+            out.put(Clash.With.OUTER, own.x() - width + margins.outer());
+        }
+        if (!margins.isOpenOutside() || !wood.lean().isUpright()) {
+            out.put(Clash.With.BACK, own.y() - thickness + margins.back());
+        }
+        return out;
     }
 
     private static double misses(Walls.Run run, double low, double high) {
@@ -259,17 +277,37 @@ final class Clearance {
             return longer(part, what, distance);
         }
         if (room == Room.FRONT || room == Room.BACK) {
-            return part.swept(0, 0, room == Room.FRONT ? -distance : distance);
+            return behind(part, room == Room.FRONT ? -distance : distance);
         }
         double way = room == Room.HEEL ? -distance : distance;
         if (part.kind().reach() == ReinforcementKind.Reach.FROM_EDGE) {
-            List<Vertex> shape = part.slabs().getFirst().shape();
-            boolean fromBefore = Math.abs(shape.getFirst().y()) < EPSILON && Math.abs(shape.getLast().y()) < EPSILON;
-            Vertex along = fromBefore ? new Vertex(-1, 0) : wood.along();
+            Vertex along = part.number() % 2 == 0 ? wood.along() : new Vertex(-1, 0);
             return part.swept(along.x() * way, along.y() * way, 0);
         }
         Vertex along = part.kind() == ReinforcementKind.PEG ? wood.toToe() : wood.seam().direction();
         return part.swept(along.x() * way, along.y() * way, 0);
+    }
+
+    /** Farther back; what comes in through a slanting face begins where that is at each depth on its way. */
+    private Part behind(Part part, double by) {
+        if (wood.lean().isFlat() || !margins(part).isOpenOutside()) {
+            return part.swept(0, 0, by);
+        }
+        List<Slab> slabs = new ArrayList<>();
+        List<Slab> cut = new ArrayList<>();
+        int steps = (int) Math.ceil(Math.abs(by));
+        for (int i = 0; i <= steps; i++) {
+            double dz = steps == 0 ? 0 : by * i / steps;
+            part.slabs().forEach(slab -> slabs.add(atDepth(slab, part, dz)));
+            part.cut().forEach(slab -> cut.add(atDepth(slab, part, dz)));
+        }
+        return part.with(slabs, cut);
+    }
+
+    private Slab atDepth(Slab slab, Part part, double dz) {
+        Vertex way = Plane.minus(wood.heel(part.fromFace() + dz), wood.heel(part.fromFace()));
+        return new Slab(slab.shape().stream().map(v -> v.plus(way.x(), way.y())).toList(), slab.from() + dz,
+                slab.to() + dz);
     }
 
     private Part longer(Part part, Reinforcement what, double by) {

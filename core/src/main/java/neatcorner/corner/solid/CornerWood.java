@@ -148,6 +148,19 @@ public final class CornerWood {
         return lean.rabbet(section);
     }
 
+    /** How far inside its outermost line the wood of a side begins at a depth, mm; nowhere where the faces are flat. */
+    double begins(boolean before, double behind) {
+        return lean.begins((before ? faces.before() : faces.after()).toMm(), section.thickness().toMm(), behind);
+    }
+
+    /** Where the outer edges meet at a depth: what comes in from outside begins there. */
+    Vertex heel(double behind) {
+        double y = begins(true, behind);
+        return lean.isFlat() || Math.abs(inward.x()) < STRAIGHT
+                ? new Vertex(0, y)
+                : new Vertex((begins(false, behind) - y * inward.y()) / inward.x(), y);
+    }
+
     /** Distances of a place from the outer edges of the two sides, mm. */
     double fromBefore(Vertex v) {
         return v.y();

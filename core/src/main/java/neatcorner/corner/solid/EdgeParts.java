@@ -23,7 +23,8 @@ final class EdgeParts extends PartPlaces {
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             boolean after = i % 2 == 0;
-            Vertex start = after ? Plane.along(new Vertex(0, 0), wood.along(), e) : new Vertex(-e, 0);
+            Vertex heel = wood.heel(depths[i]);
+            Vertex start = after ? Plane.along(heel, wood.along(), e) : heel.plus(-e, 0);
             Vertex in = after ? wood.inward() : new Vertex(0, 1);
             Vertex side = new Vertex(-in.y() * thin / 2, in.x() * thin / 2);
             Vertex end = Plane.along(start, in, size);

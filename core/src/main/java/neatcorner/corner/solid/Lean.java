@@ -48,6 +48,28 @@ public record Lean(Angle slope, double forward) {
                         seen.x() * slope.sin() + behind * slope.cos());
     }
 
+    /**
+     * How far inside the outermost line the wood of a side begins at a depth: its outer face slants, and behind that its back.
+     *
+     * @param width     face width of the side, mm
+     * @param thickness of its stick, mm
+     * @param behind    the foremost edge, mm
+     */
+    double begins(double width, double thickness, double behind) {
+        if (isFlat()) {
+            return 0;
+        }
+        double past = behind - forward + width * slope.sin() - thickness * slope.cos();
+        return past <= 0
+                ? Math.min(thickness, -past / Math.max(LEVEL, slope.cos())) * slope.sin()
+                : Math.min(width, past / slope.sin()) * slope.cos();
+    }
+
+    /** Whether the back, and not the outer face alone, is seen from outside: faces that are nearer to upright than to flat. */
+    boolean isUpright() {
+        return slope.degrees() > 45;
+    }
+
     /** The same for whole shapes. */
     AffineTransformation turn() {
         return new AffineTransformation(slope.cos(), slope.sin(), 0, -slope.sin(), slope.cos(), forward);

@@ -9,6 +9,9 @@ import neatcorner.outline.Vertex;
 
 /** Where the parts of a reinforcement may lie in a corner: what its kinds have in common. */
 abstract class PartPlaces {
+    /** In how fine steps a place is sought where faces slope, mm. */
+    private static final double FINE = 0.25;
+
     final CornerWood wood;
     final Reinforcement what;
     final Margins margins;
@@ -40,9 +43,17 @@ abstract class PartPlaces {
         return Math.sin(wood.corner().interior().radians() / 2);
     }
 
-    /** Width of the wood beside the rabbet, of the narrower side. */
+    /** Width of the wood beside the rabbet, of the narrower side, as it is cut in the frame's plane. */
     final double solidWall() {
-        return Math.min(wood.before(), wood.after()) - wood.rabbet();
+        if (wood.lean().isFlat()) {
+            return Math.min(wood.before(), wood.after()) - wood.rabbet();
+        }
+        double own = Length.min(wood.faces().before(), wood.faces().after()).toMm()
+                - wood.section().rabbet().widest().toMm();
+        double thickness = wood.section().thickness().toMm();
+        return wood.lean().isUpright()
+                ? (thickness - wood.section().rabbet().depth().toMm()) / wood.lean().slope().sin()
+                : own / wood.lean().slope().cos();
     }
 
     /** Middles of the parts behind each other, in the wood that is open at this distance from the outer edge and outwards. */
@@ -52,9 +63,11 @@ abstract class PartPlaces {
 
     final double[] spread(double deep, double thick, int count) {
         Walls walls = wood.walls(true, margins);
-        double outermost = walls.width() - margins.outer();
-        Walls.Run run = walls.through(Math.min(outermost - 0.1, walls.width() - deep), outermost).stream()
-                .max(Comparator.comparingDouble(Walls.Run::length))
+        List<Walls.Run> open = wood.lean().isFlat() || !margins.isOpenOutside()
+                ? walls.through(Math.min(walls.width() - margins.outer() - 0.1, walls.width() - deep),
+                        walls.width() - margins.outer())
+                : fromOutside(walls, Math.max(0.1, deep), thick);
+        Walls.Run run = open.stream().max(Comparator.comparingDouble(Walls.Run::length))
                 .orElse(new Walls.Run(0, wood.thickness()));
         double[] at = new double[count];
         Length given = what.fromFace();
@@ -76,6 +89,24 @@ abstract class PartPlaces {
             }
         }
         return at;
+    }
+
+    /** Where faces slope: between which depths what reaches so far into the wood, from where that begins, is in open wood. */
+    private List<Walls.Run> fromOutside(Walls walls, double deep, double thick) {
+        List<Walls.Run> runs = new ArrayList<>();
+        double from = Double.NaN;
+        for (double z = thick / 2; z <= wood.thickness() + FINE; z += FINE) {
+            double outer = walls.width() - wood.begins(true, z);
+            boolean open = walls.across(z - thick / 2, z + thick / 2).stream()
+                    .anyMatch(run -> run.from() <= outer - deep && run.to() >= outer);
+            if (open) {
+                from = Double.isNaN(from) ? z - thick / 2 : from;
+            } else if (!Double.isNaN(from)) {
+                runs.add(new Walls.Run(from, z - FINE + thick / 2));
+                from = Double.NaN;
+            }
+        }
+        return runs;
     }
 
     /** Drawn round the circle, so that nothing of it is left out. */

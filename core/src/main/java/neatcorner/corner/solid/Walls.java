@@ -7,6 +7,7 @@ import neatcorner.section.Profile;
 import neatcorner.section.SafeZone;
 import neatcorner.section.Section;
 import neatcorner.section.Spot;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -43,14 +44,21 @@ final class Walls {
         Geometry box = FACTORY.toGeometry(new Envelope(0, w, 0, t));
         Geometry closed = Profile.without(box, lean.turn().transform(SafeZone.open(profile, edges)));
         return of(w, t, margins.isOpenOutside()
-                ? Profile.without(closed, lean.turn().transform(outside(section, w + t)))
+                ? Profile.without(closed, lean.turn().transform(outside(section, lean, w + t)))
                 : closed);
     }
 
-    /** The air outside the outer face, where something may come in from. */
-    private static Geometry outside(Section section, double far) {
+    /** The air outside the outer face, where something may come in from; of upright faces, outside their backs too. */
+    private static Geometry outside(Section section, Lean lean, double far) {
         double w = section.width().toMm();
-        return FACTORY.toGeometry(new Envelope(w, w + far, -far, section.thickness().toMm() + far));
+        double t = section.thickness().toMm();
+        Geometry beside = FACTORY.toGeometry(new Envelope(w, w + far, -far, t + far));
+        double dx = far * lean.slope().cos();
+        double dy = far * lean.slope().sin();
+        return !lean.isUpright()
+                ? beside
+                : beside.union(FACTORY.createPolygon(new Coordinate[]{new Coordinate(0, t), new Coordinate(w, t),
+                    new Coordinate(w + dx, t + dy), new Coordinate(dx, t + dy), new Coordinate(0, t)}));
     }
 
     private static Walls of(double w, double t, Geometry closed) {

@@ -97,7 +97,7 @@ public final class CornerSlate {
         Reading depth = Reading.given(CornersTexts.DEPTH_FROM_THE_HEEL, what.size());
         rows.add(Slate.Row.large(CornersTexts.BLADE_HEIGHT, Reading.computed(CornersTexts.BLADE_HEIGHT, what.size(),
                 CornersTexts.BLADE_HEIGHT_FORMULA, depth)));
-        Reading thickness = Reading.given(CornersTexts.THICKNESS, plan.job().section().thickness());
+        Reading thickness = Reading.given(CornersTexts.THICKNESS, Length.mm(kind.corner().wood().thickness()));
         Reading thin = Reading.given(CornersTexts.SLOT, what.thickness());
         for (Part part : parts) {
             Reading middle = Reading.given(CornersTexts.MIDDLE_OF_THE_SLOT, Length.mm(part.fromFace()));
