@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param centre    of the frame above the floor
  * @param wall      what the hooks are fixed to
  * @param rating    of one fixing, as its label says; zero where nobody looked
+ * @param hardware  rating of what is on the frame: the wire, each ring or plate; zero where nobody looked
  * @param ceiling   height of the wall
  * @param furniture height of what stands below it; null where nothing does
  * @param sleepers  whether people sleep or sit below it
@@ -25,7 +26,7 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record Hanging(HangBy by, Depth rings, @Nullable Angle angle, int hooks, Length apart, Length centre,
         WallKind wall,
-        Mass rating, Length ceiling, @Nullable Length furniture, boolean sleepers,
+        Mass rating, Mass hardware, Length ceiling, @Nullable Length furniture, boolean sleepers,
         @Nullable OnWall onWall) implements HangingBuilder.With {
     /** A frame is given no more hooks than this. */
     public static final int MOST_HOOKS = 12;
@@ -35,7 +36,7 @@ public record Hanging(HangBy by, Depth rings, @Nullable Angle angle, int hooks, 
     /** By two rings on two hooks, which holds any frame level, its centre at the height of the eyes: common practice. */
     public static Hanging usual(Units units) {
         return new Hanging(HangBy.D_RINGS, new Depth.Share(0.3), null, 1, units.either(200, 8),
-                units.either(1480, 58), WallKind.HOLLOW, Mass.ZERO, units.either(2400, 96), null, false,
+                units.either(1480, 58), WallKind.HOLLOW, Mass.ZERO, Mass.ZERO, units.either(2400, 96), null, false,
                 null);
     }
 

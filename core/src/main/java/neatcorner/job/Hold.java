@@ -50,6 +50,11 @@ public sealed interface Hold {
         return new FrameSizes.Held(follows(), beyond(wall));
     }
 
+    /** Whether what is held stays where it is, and the frame is brought to it: nothing of it is cut, and it carries the frame. */
+    default boolean staysUp() {
+        return false;
+    }
+
     /** Whether a pack lies in the rabbet, behind its lip. */
     default boolean isInRabbet() {
         return false;
@@ -200,6 +205,11 @@ public sealed interface Hold {
         @Override
         public OverMirror withRoom(Length room) {
             return new OverMirror(room);
+        }
+
+        @Override
+        public boolean staysUp() {
+            return true;
         }
     }
 

@@ -9,6 +9,7 @@ import neatcorner.corner.Reinforcement;
 import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.FitOut;
 import neatcorner.fitout.FrameSizes;
+import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.glueup.GlueUp;
@@ -136,6 +137,11 @@ public record Job(String title, Order order, Units units, int quantity, Outline 
     public Job withFaceWidths(@Nullable Faces newFaces) {
         boolean same = newFaces == null || newFaces.equals(Faces.all(section().width()));
         return withOutline(outline.withFaceWidths(same || newFaces == null ? List.of() : newFaces.list()));
+    }
+
+    /** Layers that are cut for it: none where what is held stays where it is. */
+    public List<Layer> layersToCut() {
+        return hold.staysUp() ? List.of() : pack.layers();
     }
 
     /** With faces that slope by another angle; a rabbet that was level stays level. */

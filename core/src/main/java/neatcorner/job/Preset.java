@@ -158,14 +158,16 @@ public enum Preset {
                 .withFitOut(job.fitOut().withRetainers(packed ? job.fitOut().retainers() : Retainers.usual(units)));
     }
 
+    /** Its backer is thick enough to be hung by: the rim beside it is too narrow for a screw. */
     private static Job floater(Job job, Units units) {
         Length art = units.either(20, 3.0 / 4);
         Length small = units.either(6, 1.0 / 4);
+        Length back = units.either(12, 1.0 / 2);
         Section rim = new Section(job.section().wood(), units.either(12, 1.0 / 2),
-                small.plus(art).plus(Defaults.recess(units)), Rabbet.plain(small, small));
+                back.plus(art).plus(Defaults.recess(units)), Rabbet.plain(small, back));
         Ring backer = new Ring(new Ring.Place(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
-                units.either(0.25, 1.0 / 64), null), strip(job, units.either(25, 1), small))
-                .withScrews(new Screws(units.either(20, 3.0 / 4), Spacing.screws(units)));
+                units.either(0.25, 1.0 / 64), null), strip(job, units.either(25, 1), back))
+                .withScrews(new Screws(units.either(25, 1), Spacing.screws(units)));
         return job.withHold(new Hold.Floating(small)).withPack(new Pack(List.of(new Layer.Art(Material.CANVAS, art))))
                 .withSection(rim).withRings(List.of(backer));
     }

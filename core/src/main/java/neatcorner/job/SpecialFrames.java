@@ -54,7 +54,7 @@ final class SpecialFrames {
         return job.withHold(new Hold.InGroove(deep, play, front))
                 .withPack(new Pack(List.of(new Layer.Glazing(Material.GLASS, glass)))).withSection(grooved)
                 .withJoint(CornerJoint.DADO).withRings(List.of(edging)).withMembers(members)
-                .withHanging(job.hanging().withBy(HangBy.CLEAT));
+                .withHanging(job.hanging().withBy(HangBy.CLEAT).withHooks(2));
     }
 
     /** A mirror made higher, with an arched head and a band round it. */

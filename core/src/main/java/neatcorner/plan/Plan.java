@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import neatcorner.fitout.CutSizes;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.hanging.Weight;
 import neatcorner.job.CutRing;
@@ -78,7 +79,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
         if (frame.contours() == null || frame.pieces().isEmpty() || !job.section().isSound()) {
             return new Weight(Mass.ZERO, Mass.ZERO);
         }
-        Weight alone = Weight.of(wood(job, frame), frame.contours(), job.pack(), sizes,
+        Weight alone = Weight.of(wood(job, frame), frame.contours(), new Pack(job.layersToCut()), sizes,
                 job.hold().isInRabbet(), job.cutUnder());
         Mass more = Mass.ZERO;
         for (CutRing ring : rings) {

@@ -2,6 +2,7 @@ package neatcorner.station.fitout;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.fitout.AdhesiveZone;
 import neatcorner.drawing.Anchor;
 import neatcorner.drawing.FrameBack;
 import neatcorner.drawing.FrameFront;

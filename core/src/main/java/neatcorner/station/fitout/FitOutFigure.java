@@ -251,7 +251,7 @@ public final class FitOutFigure {
 
     /** Layer over layer, the first to go in at the bottom; returns how far right they reach. */
     private double pack() {
-        List<Layer> layers = plan.job().pack().layers();
+        List<Layer> layers = plan.job().layersToCut();
         if (layers.isEmpty()) {
             return outside.right();
         }

@@ -5,6 +5,7 @@ import static neatcorner.plan.Station.FIT_OUT;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import neatcorner.fitout.AdhesiveZone;
 import neatcorner.fitout.Bite;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.RetainerKind;

@@ -90,7 +90,7 @@ public record FitOutWork(List<Cut> cuts, List<Along> retainers, List<Row> screws
             return new FitOutWork(List.of(), List.of(), List.of(), null);
         }
         List<Cut> cuts = new ArrayList<>();
-        for (Layer layer : plan.job().pack().layers()) {
+        for (Layer layer : plan.job().layersToCut()) {
             if (layer.isSheet()) {
                 cuts.add(new Cut(layer, plan.cut(layer), Weight.of(layer, plan.cut(layer), plan.sizes(),
                         plan.job().outline(), contours)));

@@ -87,7 +87,7 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
     private static Chain chain(Plan plan, GluePlan glue, double metres, List<MillPass> passes,
             int frames) {
         Job job = plan.job();
-        return FrameChain.of(job.title(), frames, plan.allPieces().size(), metres, job.pack().layers().size(),
+        return FrameChain.of(job.title(), frames, plan.allPieces().size(), metres, job.layersToCut().size(),
                 preparation(plan, metres, passes, frames), job.reinforcement(),
                 Stream.concat(RingSteps.attached(plan).stream(),
                         MemberSteps.attached(plan).stream()).toList(),

@@ -15,6 +15,11 @@ final class HangingCautions {
     static List<String> of(Plan plan) {
         Hanging hanging = plan.job().hanging();
         List<String> cautions = new ArrayList<>();
+        if (HangingWork.Upon.of(plan) != HangingWork.Upon.WALL) {
+            return HangingWork.Upon.of(plan) == HangingWork.Upon.MIRROR
+                    ? List.of(HangingTexts.CAUTION_MIRROR)
+                    : List.of(HangingTexts.CAUTION_LEAF);
+        }
         if (hanging.by() == HangBy.STRIPS) {
             cautions.add(HangingTexts.CAUTION_STRIPS);
         } else if (hanging.by().isOnWall()) {

@@ -217,6 +217,9 @@ public final class HangingFigure {
             marks.handle(left, HangingFields.RINGS, 0, 1 / scale);
             return;
         }
+        if (work.upon() != HangingWork.Upon.WALL) {
+            return;
+        }
         Point hung = at.apply(below(0, work.drop()));
         switch (hanging.by()) {
             case SAWTOOTH -> marks.area(new Box(hung.x() - size * 2, hung.y() - size * 0.5, hung.x() + size * 2,
@@ -228,7 +231,7 @@ public final class HangingFigure {
             case EASEL -> {
                 Point foot = at.apply(new Point(middle, outline.bottom()));
                 Point hinge = at.apply(new Point(middle,
-                        outline.bottom() - work.height().toMm() * 2 / 3));
+                        outline.bottom() - work.height().toMm() * HangingWork.HINGED));
                 marks.area(List.of(hinge.plus(-size, 0), hinge.plus(size, 0), foot.plus(size * 2.4, 0),
                         foot.plus(-size * 2.4, 0)), Tint.BACKING, Tint.INK, 1.2);
             }

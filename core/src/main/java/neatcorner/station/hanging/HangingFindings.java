@@ -37,6 +37,8 @@ import org.jspecify.annotations.Nullable;
 final class HangingFindings {
     /** Sides that bend by more pull the miters open, mm: common practice. */
     private static final double MOST_BEND = 1;
+    /** Rings are set so many hundredths of the height down: common practice. */
+    private static final int USUAL_SHARE = 30;
     /** A frame above furniture: 150 to 250 mm or 6 to 10 in, common practice. */
     private static final double ABOVE_FURNITURE_MM = 150;
 
@@ -58,6 +60,10 @@ final class HangingFindings {
     }
 
     private List<Finding> all() {
+        new ChainFindings(plan, work).add(findings);
+        if (work.upon() != HangingWork.Upon.WALL) {
+            return findings;
+        }
         rings();
         wire();
         fixings();
@@ -66,16 +72,30 @@ final class HangingFindings {
         return findings;
     }
 
-    private static Remedy hang(Sentence label, UnaryOperator<Hanging> change) {
+    static Remedy hang(Sentence label, UnaryOperator<Hanging> change) {
         return new Remedy(label, job -> job.withHanging(change.apply(job.hanging())));
     }
 
     private void rings() {
         if (hanging.by().hasRings() && work.rings() == null) {
             findings.add(Finding.check(HangingFinding.RINGS_OFF, HANGING, Sentence.of(HangingTexts.RINGS_OFF_THE_FRAME,
-                    hanging.rings().in(work.height()), work.height()),
-                    hang(Sentence.of(HangingTexts.RINGS_A_THIRD_DOWN), h -> h.withRings(new Depth.Share(1.0 / 3)))));
+                    hanging.rings().in(work.height()), work.height()), ringsOn()));
         }
+    }
+
+    /** At the share of the height nearest to what is usual at which there is wood on both sides; null where there is none. */
+    private @Nullable Remedy ringsOn() {
+        for (int away = 0; away <= 25; away++) {
+            for (int way = -1; way <= 1; way += 2) {
+                double share = (USUAL_SHARE + way * away) / 100.0;
+                HangingWork there = HangingWork.as(plan, hanging.withRings(new Depth.Share(share)));
+                if (there.rings() != null && there.rings().span().isPositive()) {
+                    return hang(Sentence.of(HangingTexts.RINGS_AT, there.rings().depth()),
+                            h -> h.withRings(new Depth.Share(share)));
+                }
+            }
+        }
+        return null;
     }
 
     private void wire() {
@@ -141,13 +161,6 @@ final class HangingFindings {
 
     private void fixings() {
         Mass load = work.load();
-        if (hanging.by() == HangBy.SAWTOOTH && !HangingChoices.fits(plan, HangBy.SAWTOOTH)) {
-            findings.add(Finding.check(HangingFinding.HANGER_HEAVY, HANGING,
-                    Sentence.of(HangingTexts.TOO_HEAVY_FOR.formatted(HangBy.SAWTOOTH.title()), work.mass(),
-                            work.width(), HangingChoices.LIGHT, HangingChoices.narrow(units)),
-                    hang(Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
-                            h -> h.withBy(HangBy.D_RINGS))));
-        }
         if (work.hooks().isEmpty()) {
             return;
         }
@@ -162,7 +175,7 @@ final class HangingFindings {
         }
         if (hanging.sleepers() && work.hooks().size() < 2) {
             findings.add(Finding.check(HangingFinding.FIXING_ONE, HANGING,
-                    Sentence.of(HangingTexts.ONE_FIXING_OVER_PEOPLE), hanging.by() == HangBy.WIRE
+                    Sentence.of(HangingTexts.ONE_FIXING_OVER_PEOPLE), hanging.by().isCounted()
                             ? hang(Sentence.of(HangingTexts.SO_MANY_HOOKS, Scalar.count(2)), h -> h.withHooks(2))
                             : hang(Sentence.of(HangingTexts.HANG_BY.formatted(HangBy.D_RINGS.title())),
                                     h -> h.withBy(HangBy.D_RINGS))));

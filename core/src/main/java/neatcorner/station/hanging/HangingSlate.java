@@ -3,11 +3,18 @@ package neatcorner.station.hanging;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import neatcorner.corner.ScrewGauge;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
 import neatcorner.hanging.Hook;
+import neatcorner.hanging.Link;
+import neatcorner.hanging.Screwing;
+import neatcorner.hanging.Strength;
 import neatcorner.hanging.Wire;
 import neatcorner.measure.Length;
+import neatcorner.measure.Mass;
+import neatcorner.measure.Scalar;
+import neatcorner.measure.Units;
 import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
 import neatcorner.measure.Theirs;
@@ -30,6 +37,10 @@ final class HangingSlate {
 
     private static void add(Plan plan, HangingWork work, List<Slate.Row> rows) {
         Hanging hanging = plan.job().hanging();
+        if (work.upon() != HangingWork.Upon.WALL) {
+            carried(plan, work, rows);
+            return;
+        }
         Reading drop = drop(work);
         if (!work.hooks().isEmpty()) {
             Hook hook = work.hooks().getFirst();
@@ -42,8 +53,9 @@ final class HangingSlate {
             rows.add(Slate.Row.plain(HangingTexts.DROP, drop));
         } else if (hanging.by() == HangBy.EASEL) {
             rows.add(Slate.Row.large(HangingTexts.FOOT, Reading.computed(HangingTexts.FOOT,
-                    work.height().scaled(2.0 / 3), HangingTexts.FOOT_FORMULA,
-                    Reading.given(HangingTexts.FRAME_HEIGHT, work.height()))));
+                    HangingWork.leg(work.height()), HangingTexts.FOOT_FORMULA,
+                    Reading.given(HangingTexts.FRAME_HEIGHT, work.height()),
+                    Reading.given(HangingTexts.LEAN, HangingWork.LEAN))));
         }
         if (work.hooks().size() > 1) {
             Length apart = work.hooks().get(1).from().minus(work.hooks().getFirst().from());
@@ -56,6 +68,7 @@ final class HangingSlate {
             rows.add(Slate.Row.plain(HangingTexts.BUMPERS, Reading.computed(HangingTexts.BUMPERS,
                     HangingWork.cleatThick(plan.job().units()), HangingTexts.BUMPERS_FORMULA)));
         }
+        hardware(work, plan.job().units(), rows);
         Wire wire = work.wire();
         if (wire != null) {
             rows.add(Slate.Row.large(HangingTexts.WIRE_TO_CUT, Reading.computed(HangingTexts.WIRE_TO_CUT,
@@ -66,6 +79,51 @@ final class HangingSlate {
                     Reading.given(HangingTexts.WIRE_ANGLE, wire.angle()))));
             work.bends().stream().max(Comparator.comparingDouble(HangingWork.Bend::by))
                     .ifPresent(bend -> rows.add(bend(bend)));
+        }
+    }
+
+    /** What carries it where nothing is on the wall: adhesive, or hinges. */
+    private static void carried(Plan plan, HangingWork work, List<Slate.Row> rows) {
+        work.chain().forEach(link -> rows.add(Slate.Row.large(HangingTexts.ADHESIVE_HOLDS, Reading.computed(
+                HangingTexts.ADHESIVE_HOLDS, link.rated(), HangingTexts.ADHESIVE_FORMULA))));
+        int hinges = HangingWork.hinges(plan);
+        if (work.upon() == HangingWork.Upon.HINGES) {
+            rows.add(Slate.Row.large(HangingTexts.EACH_HINGE, Reading.computed(HangingTexts.EACH_HINGE,
+                    new Mass(work.mass().kilograms() / hinges), HangingTexts.EACH_HINGE_FORMULA,
+                    Reading.given(HangingTexts.WEIGHT, work.mass()),
+                    Reading.given(HangingTexts.HINGES, Scalar.count(hinges)))));
+        }
+    }
+
+    /** What is on the frame: how it has to be rated, and its screws. */
+    private static void hardware(HangingWork work, Units units, List<Slate.Row> rows) {
+        for (Link link : work.chain()) {
+            if (link.part() != Link.Part.PEEL && link.part() != Link.Part.CLEAT_SCREWS
+                    && link.part() != Link.Part.SCREW) {
+                String name = HangingTexts.HARDWARE.formatted(link.part().title());
+                rows.add(Slate.Row.plain(name, link.safety() > 1
+                        ? Reading.computed(name, link.needed(), HangingTexts.RATING_FORMULA,
+                                Reading.given(HangingTexts.LOAD, link.carries()))
+                        : Reading.computed(name, link.rated(), HangingTexts.HARDWARE_LIMIT)));
+            }
+        }
+        Screwing screws = work.screws();
+        if (screws != null) {
+            Reading thick = units == Units.INCHES
+                    ? Reading.given(HangingTexts.SCREW_GAUGE,
+                            Scalar.count(ScrewGauge.nearest(screws.diameter()).number()))
+                    : Reading.given(HangingTexts.SCREW_THICK, screws.diameter());
+            Reading bite = Reading.given(HangingTexts.SCREW_BITE, screws.bite());
+            rows.add(Slate.Row.plain(HangingTexts.SCREWS_EACH, Reading.computed(HangingTexts.SCREWS_EACH,
+                    Scalar.count(screws.count()), HangingTexts.SCREWS_EACH_FORMULA, thick, bite)));
+            rows.add(Slate.Row.plain(units == Units.INCHES ? HangingTexts.SCREW_GAUGE : HangingTexts.SCREW_THICK,
+                    thick));
+            rows.add(Slate.Row.plain(HangingTexts.SCREW_BITE, bite));
+        }
+        if (work.by() == HangBy.CLEAT) {
+            rows.add(Slate.Row.plain(HangingTexts.SCREWS_OF_CLEAT, Reading.computed(HangingTexts.SCREWS_OF_CLEAT,
+                    Scalar.count(Strength.cleatScrews(work.mass())), HangingTexts.SCREWS_OF_CLEAT_FORMULA,
+                    Reading.given(HangingTexts.WEIGHT, work.mass()))));
         }
     }
 

@@ -17,14 +17,34 @@ final class HangingTexts {
             + "{2}.";
     static final String FIXING_CANNOT_HOLD = "One fixing carries {0}, and its label says {1}: it would not hold.";
     static final String SO_MANY_HOOKS = "Hang it on {0} hooks";
-    static final String TOO_HEAVY_FOR = "At {0} and {1} wide it is too much for %s: good up to {2} and {3}.";
+    static final String TOO_WIDE_FOR = "At {0} it is too wide for %s: good up to {1}.";
+    static final String TOO_HIGH_FOR = "At {0} it is too high for %s: good up to {1}.";
+    static final String NONE_SO_STRONG = "The %s would carry {0} and has to be rated {1}; the strongest that is usual is good for {2}.";
+    static final String LABEL_TOO_LOW = "The %s would carry {0} and has to be rated {1}; its label says {2}.";
+    static final String GOOD_UP_TO = "At {0} it is too heavy for the %s: good up to {2}.";
+    static final String STRIP_TOO_WEAK = "Each %s would carry {0}, and holds {2}.";
+    static final String SO_MANY_STRIPS = "Hang it on {0} strips";
+    static final String STRIPS_OVER_PEOPLE = "People sleep or sit below it: strips let go without a sound. Nothing hangs on them "
+            + "there.";
+    static final String TOO_MANY_SCREWS = "In this wood each ring would take {0} screws of {1} with {2} of thread; no ring has so "
+            + "many.";
+    static final String NO_WOOD_IN_FRAME = "The frame has too little wood at its back for %s: {0} wide and {1} deep, and screws "
+            + "take {2} and {3}. A strainer, or a thicker piece behind it, would hold them.";
+    static final String NO_WOOD_IN_RING = "The {name} has most wood at the back, and too little for %s: {0} wide and {1} deep, "
+            + "and screws take {2} and {3}. A strainer, or a thicker piece behind it, would hold them.";
+    static final String SCREWS_TOO_FAR_APART = "The screws reach over {0}, and there is room for {1}.";
+    static final String SCREWS_CLOSER = "Set them {0} apart";
+    static final String ADHESIVE_TOO_WEAK = "The frame weighs {0}, and adhesive on this zone holds {1} for good: let screws or clips "
+            + "below its bottom edge carry it as well.";
+    static final String TOO_FEW_HINGES = "A leaf {0} high takes {1} hinges.";
+    static final String SO_MANY_HINGES = "Put {0} on it";
     static final String ONE_FIXING_OVER_PEOPLE = "People sleep or sit below it: two fixings, so that one may fail.";
     static final String WALL_TOO_LOW = "Its top would be {0} above the floor, and the wall is {1} high.";
     static final String BELOW_THE_FLOOR = "Its bottom would be {0} below the floor.";
     static final String ON_THE_FURNITURE = "Its bottom would be {0} above what stands below; {1} at least looks right.";
     static final String CENTER_IT_AT = "Hang its center at {0}";
     static final String RINGS_OFF_THE_FRAME = "The rings would be {0} down, and the frame is {1} high.";
-    static final String RINGS_A_THIRD_DOWN = "Set them a third down";
+    static final String RINGS_AT = "Set them {0} down";
     static final String HOOKS_TOO_FAR_APART = "The hooks are {0} apart, and the rings {1}.";
     static final String HOOKS_CLOSER = "Set the hooks {0} apart";
     static final String GLASS_OVER_PEOPLE = "Glass hangs where people sit or sleep: acrylic or safety glazing, as local codes "
@@ -52,6 +72,21 @@ final class HangingTexts {
     static final String WIRE_TO_CUT = "Wire to cut";
     static final String WIRE_FORMULA = "the legs, and {0} to wrap at each end";
     static final String WRAP = "as much";
+    static final String ADHESIVE_HOLDS = "Adhesive holds";
+    static final String ADHESIVE_FORMULA = "a wavy bead on the outer part of each back, for good: the label decides";
+    static final String EACH_HINGE = "Each hinge carries";
+    static final String EACH_HINGE_FORMULA = "{0} ÷ {1}";
+    static final String HINGES = "hinges";
+    static final String HARDWARE = "Rating of each %s";
+    static final String HARDWARE_LIMIT = "so much is it good for, and not more";
+    static final String SCREWS_EACH = "Screws of each ring";
+    static final String SCREWS_EACH_FORMULA = "{0} thick, {1} in the wood: together good for four times its pull, by what this wood "
+            + "holds of a thread";
+    static final String SCREW_THICK = "each thick";
+    static final String SCREW_GAUGE = "each of gauge";
+    static final String SCREW_BITE = "each in the wood";
+    static final String SCREWS_OF_CLEAT = "Screws of the cleat into the frame";
+    static final String SCREWS_OF_CLEAT_FORMULA = "4 × {0}, by 400 N each";
     static final String RATING_EACH = "Rating of each fixing";
     static final String RATING_FORMULA = "4 × {0}";
     static final String LOAD = "what it carries";
@@ -60,8 +95,9 @@ final class HangingTexts {
     static final String PULL = "sideways";
     static final String FROM_END = "the ring";
     static final String SIDE_LENGTH = "its length";
-    static final String FOOT = "Foot of the leg, up from the bottom";
-    static final String FOOT_FORMULA = "two thirds of {0}";
+    static final String FOOT = "Leg, hinge to foot";
+    static final String FOOT_FORMULA = "two thirds of {0} ÷ cos {1}: hinged two thirds up, its foot on the table";
+    static final String LEAN = "it leans back";
 
     // HangingFields
 
@@ -87,12 +123,19 @@ final class HangingTexts {
     static final String ON_A_SHELF = "on a shelf";
     static final String TOO_HEAVY = "too heavy";
     static final String NO_WOOD_THERE = "no wood there";
+    static final String TOO_LARGE = "too large";
+    static final String NOT_OVER_PEOPLE = "not over people";
+    static final String ON_ITS_MIRROR = "glued to its mirror";
+    static final String ON_ITS_HINGES = "hung on hinges";
 
     // HangingCautions
 
     static final String CAUTION_WALL = "Pipes and wires run in walls: look before you drill. Labels, local codes and licensed "
             + "trades decide.";
     static final String CAUTION_STUD = "Find the stud, and test with a thin nail where the frame will hide it.";
+    static final String CAUTION_MIRROR = "No hook or screw may be drilled where the mirror hangs. Tape and a batten below carry the "
+            + "frame until the adhesive has set, for as long as its label says.";
+    static final String CAUTION_LEAF = "Somebody holds the leaf until each of its hinges has all its screws.";
     static final String CAUTION_STRIPS = "Strips hold on smooth paint only, pressed for 30 seconds, and never more than their "
             + "label says.";
 

@@ -7,10 +7,14 @@ import java.util.Optional;
 import neatcorner.drawing.Box;
 import neatcorner.drawing.FrameFront;
 import neatcorner.drawing.MemberMarks;
+import neatcorner.fitout.AdhesiveZone;
 import neatcorner.hanging.Beam;
 import neatcorner.hanging.HangBy;
 import neatcorner.hanging.Hanging;
 import neatcorner.hanging.Hook;
+import neatcorner.hanging.Link;
+import neatcorner.hanging.Screwing;
+import neatcorner.hanging.Strength;
 import neatcorner.hanging.Wire;
 import neatcorner.job.Job;
 import neatcorner.measure.Angle;
@@ -31,6 +35,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * How one frame hangs.
  *
+ * @param by     what its maker chose, where it hangs on a wall
  * @param width  of the frame, outside
  * @param height of the frame, outside
  * @param mass   that hangs
@@ -39,15 +44,48 @@ import org.jspecify.annotations.Nullable;
  * @param drop   from the top edge down to what is hung on
  * @param hooks  on the wall, from left to right
  * @param bends  of straight sides under a wire
+ * @param upon   what it hangs from
+ * @param into   the wood that its hardware is screwed into; null where there is none
+ * @param screws of each ring or plate; null where there is no wood for any
+ * @param chain  all that carries it, but for screws and hooks
  */
-public record HangingWork(Length width, Length height, Mass mass, @Nullable Rings rings, @Nullable Wire wire,
-        Length drop, List<Hook> hooks, List<Bend> bends) {
+public record HangingWork(HangBy by, Length width, Length height, Mass mass, @Nullable Rings rings, @Nullable Wire wire,
+        Length drop, List<Hook> hooks, List<Bend> bends, Upon upon, @Nullable Carrier into, @Nullable Screwing screws,
+        List<Link> chain) {
     private static final Derived<HangingWork> WORK = new Derived<>(plan -> plan.contours() == null
             ? null
             : of(plan,
                     plan.contours()));
+    /** Within sides so deep a cleat lies under the top, screwed to that from inside, mm. */
+    private static final double DEEP = 40;
     /** A frame's own leg, and strips, are as wide apart as this share of it. */
     private static final double SPREAD = 0.8;
+    /** How far a frame on a leg leans back: 15 to 20°, common practice. */
+    static final Angle LEAN = Angle.ofDegrees(17.5);
+    /** How far up a leg is hinged: common practice. */
+    static final double HINGED = 2.0 / 3;
+
+    /** A leg whose foot stands on the table. */
+    static Length leg(Length height) {
+        return height.scaled(HINGED / LEAN.cos());
+    }
+
+    /** What carries a frame. */
+    public enum Upon {
+        /** Hooks, screws or strips on a wall, or a shelf. */
+        WALL,
+        /** The mirror that it is glued to. */
+        MIRROR,
+        /** Its own hinges. */
+        HINGES;
+
+        static Upon of(Plan plan) {
+            if (plan.job().hold().staysUp()) {
+                return MIRROR;
+            }
+            return hinges(plan) > 0 ? HINGES : WALL;
+        }
+    }
 
     /**
      * Two rings at one height.
@@ -77,6 +115,15 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
     public HangingWork {
         hooks = List.copyOf(hooks);
         bends = List.copyOf(bends);
+        chain = List.copyOf(chain);
+    }
+
+    /** How many hinges are put on a frame. */
+    static int hinges(Plan plan) {
+        return plan.job().members().stream()
+                .mapToInt(member -> member.kind() instanceof MemberKind.Bought bought
+                        && bought.fitting() == MemberKind.Fitting.HINGES ? bought.count() : 0)
+                .sum();
     }
 
     /** Of a plan; empty where there is no frame. */
@@ -98,9 +145,16 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
         Length width = Length.mm(outline.right() - outline.left());
         Length height = Length.mm(outline.bottom() - outline.top());
         Mass mass = plan.weight().total();
-        Rings rings = hanging.by().hasRings() ? rings(plan, contours, outline, hanging.rings().in(height)) : null;
-        Wire wire = null;
+        Upon upon = Upon.of(plan);
         Length drop = Length.mm(plan.job().section().width().toMm() / 2);
+        if (upon != Upon.WALL) {
+            return new HangingWork(hanging.by(), width, height, mass, null, null, drop, List.of(), List.of(), upon,
+                    null, null,
+                    upon == Upon.MIRROR ? List.of(glued(plan, mass)) : List.of());
+        }
+        Carrier into = Carrier.of(plan, room(hanging.by()), Screwing.leastDeep());
+        Rings rings = hanging.by().hasRings() ? rings(into, outline, hanging.rings().in(height)) : null;
+        Wire wire = null;
         List<Bend> bends = List.of();
         if (rings != null && hanging.by() == HangBy.WIRE) {
             Length apart = hanging.hooks() > 1 ? hanging.apart().times(hanging.hooks() - 1) : Length.ZERO;
@@ -115,8 +169,42 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
         } else if (rings != null) {
             drop = rings.depth;
         }
-        return new HangingWork(width, height, mass, rings, wire, drop,
-                hooks(hanging, hanging.centre().plus(height.scaled(0.5)).minus(drop), mass, rings, width), bends);
+        List<Link> chain = Strength.chain(hanging, mass, wire, plan.job().section().thickness().toMm(), height.toMm());
+        return new HangingWork(hanging.by(), width, height, mass, rings, wire, drop,
+                hooks(hanging, hanging.centre().plus(height.scaled(0.5)).minus(drop), mass, rings, width), bends, upon,
+                into, screws(hanging.by(), into, chain), chain);
+    }
+
+    /** How wide a strip of wood a way of hanging takes: room for its screws, or for its plate. */
+    static Length room(HangBy by) {
+        return switch (by) {
+            case WIRE, D_RINGS, CLEAT, STRIPS -> Screwing.leastWide();
+            case KEYHOLES, SCREWS -> Length.mm(20);
+            case SAWTOOTH -> Length.mm(10);
+            case EASEL -> Length.ZERO;
+        };
+    }
+
+    /** Of each ring or plate, which pulls along the back; null where nothing is screwed, or nothing holds a screw. */
+    private static @Nullable Screwing screws(HangBy by, Carrier into, List<Link> chain) {
+        return by.hasRings()
+                ? Screwing.in(into.wide(), into.deep(), into.section().wood().specificGravity(),
+                        chain.getLast().carries().kilograms() * Hanging.GRAVITY).orElse(null)
+                : null;
+    }
+
+    /** Whether there is wood for what it hangs by. */
+    public boolean hasWood() {
+        boolean inside = by == HangBy.CLEAT && into != null && into.section().thickness().toMm() >= DEEP;
+        return into == null || inside || into.has(room(by), by == HangBy.EASEL || by == HangBy.STRIPS
+                ? Length.ZERO
+                : Screwing.leastDeep());
+    }
+
+    private static Link glued(Plan plan, Mass mass) {
+        double zone = Math.max(0, AdhesiveZone.of(plan.job().section().width(), plan.job().units()).toMm());
+        double length = plan.pieces().stream().mapToDouble(piece -> piece.sight().toMm()).sum();
+        return new Link(Link.Part.ADHESIVE, mass, new Mass(zone * length * Strength.ADHESIVE / Hanging.GRAVITY), 1);
     }
 
     /** The outline of what is seen: of the frame, of a ring that goes round it, or the box round all where a part stands out. */
@@ -135,18 +223,11 @@ public record HangingWork(Length width, Length height, Mass mass, @Nullable Ring
                 : new Loop(all.corners().stream().map(corner -> new Vertex(corner.x(), corner.y())).toList());
     }
 
-    /**
-     * Where the rings are screwed on: the middle of the wood behind the rabbet, or of the bar of a strainer. Empty where no
-     * wood is at that height on both sides.
-     */
-    private static @Nullable Rings rings(Plan plan, Contours contours, Loop outline, Length depth) {
-        double y = outline.top() + depth.toMm();
-        Optional<Across.Lying> strainer = Across.of(plan).strainer(plan);
-        Section section = strainer.map(Across.Lying::section).orElse(plan.job().section());
-        Contours held = strainer.map(ring -> ring.cut().contours()).orElse(contours);
-        double in = (section.width().toMm() - section.rabbet().widest().toMm()) / 2;
-        List<Double> across = crossings(held.outside(), y);
+    /** In the middle of the strip that they are screwed to; null where no wood is at that height on both sides. */
+    private static @Nullable Rings rings(Carrier into, Loop outline, Length depth) {
+        List<Double> across = crossings(into.edges().outside(), outline.top() + depth.toMm());
         double middle = (outline.left() + outline.right()) / 2;
+        double in = into.in().toMm();
         return across.size() < 2
                 ? null
                 : new Rings(depth, across.getFirst() + in - middle, across.getLast() - in - middle);

@@ -30,7 +30,7 @@ final class OpeningSlate {
         }
         rows.add(Slate.Row.plain(OpeningTexts.SIGHT, sizes.sight(true), sizes.sight(false)));
         rows.add(Slate.Row.large(OpeningTexts.OUTSIDE, sizes.outside(true), sizes.outside(false)));
-        for (Layer layer : plan.job().pack().layers()) {
+        for (Layer layer : plan.job().layersToCut()) {
             if (layer instanceof Layer.Glazing || layer instanceof Layer.Backing) {
                 rows.add(Slate.Row.plain(OpeningTexts.CUT_WITHIN.formatted(layer.within()),
                         cutSize(plan, layer, sizes, true), cutSize(plan, layer, sizes, false)));

@@ -55,7 +55,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
             FrameSizes sizes = i == 0 ? plan.sizes() : Geometry.of(job).sizes();
-            for (Layer layer : sizes.arePossible() ? job.pack().layers() : List.<Layer>of()) {
+            for (Layer layer : sizes.arePossible() ? job.layersToCut() : List.<Layer>of()) {
                 if (layer.isSheet() && (i == 0 || panels.containsKey(material(layer)))) {
                     thickness.putIfAbsent(material(layer), layer.thickness());
                     Opening size = CutSizes.of(layer, sizes, Seat.of(job.section(), job.outline().slope()).rabbet(),
@@ -84,7 +84,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
 
     /** What sheets a job takes. */
     public static Set<String> materials(Job job) {
-        return job.pack().layers().stream().filter(Layer::isSheet).map(SheetWork::material)
+        return job.layersToCut().stream().filter(Layer::isSheet).map(SheetWork::material)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 

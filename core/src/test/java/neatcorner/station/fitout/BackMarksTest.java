@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.fitout.AdhesiveZone;
 import neatcorner.fitout.Layer;
 import neatcorner.fitout.Pack;
 import neatcorner.job.Defaults;

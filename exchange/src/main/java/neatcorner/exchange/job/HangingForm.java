@@ -78,6 +78,8 @@ final class HangingForm {
                 f.get("centre", Hanging::centre, ON_WALL, "of the frame above the floor"),
                 f.get("wall", Hanging::wall, WALL, "what the hooks are fixed to"),
                 f.get("rating", Hanging::rating, RATING, "of one fixing by its label, in kg; 0 where it is not known"),
+                f.or("hardware", Hanging::hardware, RATING, Mass.ZERO,
+                        "of the wire, each ring or plate on the frame by its label, in kg; 0 where it is not known"),
                 f.get("ceiling", Hanging::ceiling, ON_WALL, "height of the wall"),
                 f.maybe("furniture", Hanging::furniture, ON_WALL,
                         "height of what stands below; left out where nothing does"),

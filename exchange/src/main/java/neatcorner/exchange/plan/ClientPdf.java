@@ -37,7 +37,7 @@ final class ClientPdf {
             sheet.note("", SheetTexts.WOOD_OF_IT.formatted(Theirs.words(plan.job().section().wood().name())), false);
             sheet.note("", Sentence.of(SheetTexts.FACE_FRONT_TO_BACK, plan.job().section().width(),
                     plan.job().section().thickness()), false);
-            String pack = plan.job().pack().layers().stream().filter(layer -> !(layer instanceof Layer.Art))
+            String pack = plan.job().layersToCut().stream().filter(layer -> !(layer instanceof Layer.Art))
                     .map(Layer::within).collect(Collectors.joining(", "));
             if (!pack.isEmpty()) {
                 sheet.note("", SheetTexts.PACK_WITH_IT.formatted(pack), false);

@@ -94,7 +94,8 @@ class RingFileTest {
             for (String never : List.of("float.bearing-thin", "float.uncarried", "float.proud", "float.deep",
                     "screw.bites-short",
                     "screw.through", "ring.in-wood", "pack.too-thick", "pack.no-room-for-retainers", "lip.thin",
-                    "part.does-not-fit",
+                    "part.does-not-fit", "hanger.no-wood", "hanger.heavy", "hanger.screws", "adhesive.weak",
+                    "hinges.few",
                     "slats.stand-out")) {
                 assertFalse(codes.contains(never), () -> preset + " in " + units + ": " + plan.findings());
             }

@@ -26,6 +26,8 @@ final class HangingTexts {
     static final String SLEEPERS = "People sleep or sit below";
     static final String CHANGE_SLEEPERS = "people below";
     static final String RATING = "Label of a fixing says";
+    static final String HARDWARE = "Rings, wire or plates rated";
+    static final String CHANGE_HARDWARE = "rating of what is on the frame";
     static final String CHANGE_RATING = "rating of a fixing";
     static final String KILOGRAMS = "kg";
     static final String POUNDS = "lb";

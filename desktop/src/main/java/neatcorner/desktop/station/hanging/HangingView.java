@@ -3,6 +3,7 @@ package neatcorner.desktop.station.hanging;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -59,6 +60,8 @@ public final class HangingView extends StationView {
     private final CheckBox below = new CheckBox(HangingTexts.SOMETHING_BELOW);
     private final CheckBox sleepers = new CheckBox(HangingTexts.SLEEPERS);
     private final Spinner<Double> rating;
+    private final Spinner<Double> hardware;
+    private final Label hardwareUnit = new Label();
     private final Label unit = new Label();
     private final WallCard frames;
     private final ToggleButton whole = new ToggleButton(HangingTexts.WITH_OTHERS);
@@ -98,13 +101,8 @@ public final class HangingView extends StationView {
         sleepers.setId("sleepers");
         sleepers.setOnAction(
                 e -> change(HangingTexts.CHANGE_SLEEPERS, h -> h.withSleepers(sleepers.isSelected())));
-        rating = TypedNumber.decimal("rating", HangingTexts.RATING, 0, MOST_RATING, 1, bench()::say);
-        rating.valueProperty().addListener((observed, old, now) -> {
-            if (!showing && now != null) {
-                double kilograms = now * (metric() ? 1 : POUND);
-                change(HangingTexts.CHANGE_RATING, h -> h.withRating(new Mass(kilograms)));
-            }
-        });
+        rating = rating("rating", HangingTexts.RATING, HangingTexts.CHANGE_RATING, Hanging::withRating);
+        hardware = rating("hardware", HangingTexts.HARDWARE, HangingTexts.CHANGE_HARDWARE, Hanging::withHardware);
         frames = new WallCard(bench());
         whole.setId("whole-wall");
         whole.getStyleClass().add("chip");
@@ -112,10 +110,30 @@ public final class HangingView extends StationView {
         whole.setOnAction(e -> desk.refresh());
         addTools(way, angle, hooksBox, new CardButton(desk, "the-wall", HangingTexts.THE_WALL, HangingTexts.THE_WALL,
                 List.of(Controls.captioned(HangingTexts.FIXED_TO, walls),
-                        Controls.captioned(HangingTexts.RATING, rating, unit), apart, ceiling, below, furniture,
+                        Controls.captioned(HangingTexts.RATING, rating, unit),
+                        Controls.captioned(HangingTexts.HARDWARE, hardware, hardwareUnit), apart, ceiling, below,
+                        furniture,
                         sleepers)),
                 new CardButton(desk, "other-frames", HangingTexts.GROUP, HangingTexts.GROUP_TITLE, List.of(frames)),
                 whole);
+    }
+
+    /** A rating by a label, in what this shop weighs in. */
+    private Spinner<Double> rating(String id, String name, String changes, BiFunction<Hanging, Mass, Hanging> set) {
+        Spinner<Double> typed = TypedNumber.decimal(id, name, 0, MOST_RATING, 1, bench()::say);
+        typed.valueProperty().addListener((observed, old, now) -> {
+            if (!showing && now != null) {
+                double kilograms = now * (metric() ? 1 : POUND);
+                change(changes, h -> set.apply(h, new Mass(kilograms)));
+            }
+        });
+        return typed;
+    }
+
+    private void show(Spinner<Double> typed, Label unit, Mass rated) {
+        double shown = rated.kilograms() / (metric() ? 1 : POUND);
+        typed.getValueFactory().setValue(Math.round(shown * 100) / 100.0);
+        unit.setText(metric() ? HangingTexts.KILOGRAMS : HangingTexts.POUNDS);
     }
 
     private boolean metric() {
@@ -166,9 +184,11 @@ public final class HangingView extends StationView {
                         each.fits(), each.by() == hanging.by(), each.picture()))
                 .toList());
         HangingWork.of(plan).map(HangingWork::wire).ifPresent(wire -> angle.show(wire.angle(), notation));
-        present(angle, hanging.by() == HangBy.WIRE);
+        boolean hangs = HangingWork.of(plan).map(work -> work.upon() == HangingWork.Upon.WALL).orElse(true);
+        present(way, hangs);
+        present(angle, hangs && hanging.by() == HangBy.WIRE);
         hooks.getValueFactory().setValue(hanging.hooks());
-        present(hooksBox, hanging.by().isCounted());
+        present(hooksBox, hangs && hanging.by().isCounted());
         walls.show(hanging.wall());
         ceiling.show(plan, notation);
         furniture.show(plan, notation);
@@ -177,9 +197,8 @@ public final class HangingView extends StationView {
         present(apart, hanging.by().isSetApart() && hanging.hooks() > 1);
         below.setSelected(hanging.furniture() != null);
         sleepers.setSelected(hanging.sleepers());
-        double shown = hanging.rating().kilograms() / (metric() ? 1 : POUND);
-        rating.getValueFactory().setValue(Math.round(shown * 100) / 100.0);
-        unit.setText(metric() ? HangingTexts.KILOGRAMS : HangingTexts.POUNDS);
+        show(rating, unit, hanging.rating());
+        show(hardware, hardwareUnit, hanging.hardware());
         frames.show(plan, notation);
         present(whole, hanging.onWall() != null);
         showing = false;

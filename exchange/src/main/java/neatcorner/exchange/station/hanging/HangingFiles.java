@@ -5,10 +5,13 @@ import static neatcorner.exchange.station.PlanNumbers.mm;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.paper.Column;
 import neatcorner.exchange.station.StationFiles;
 import neatcorner.hanging.Hook;
+import neatcorner.hanging.Link;
+import neatcorner.hanging.Screwing;
 import neatcorner.hanging.Wire;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
@@ -36,6 +39,10 @@ public final class HangingFiles implements StationFiles {
 
     private static Json hanging(HangingWork work, @Nullable WallWork group) {
         Json.Fields fields = Json.object().with("mass", Json.of(work.mass().kilograms(), 4))
+                .with("upon", work.upon().name().toLowerCase(Locale.ROOT))
+                .with("into", work.into() == null ? Json.none() : Json.of(work.into().name()))
+                .with("chain", Json.of(work.chain().stream().map(HangingFiles::link).toList()))
+                .with("screws", screws(work.screws()))
                 .with("wire", wire(work.wire()))
                 .with("hooks", Json.of(work.hooks().stream().map(HangingFiles::hook).toList()))
                 .with("bends", Json.of(work.bends().stream().map(bend -> Json.object()
@@ -46,6 +53,19 @@ public final class HangingFiles implements StationFiles {
                         .with("frame", group.names().get(spot.frame())).with("from", mm(spot.from()))
                         .with("height", mm(spot.height())).end()).toList())))
                 .end();
+    }
+
+    private static Json link(Link link) {
+        return Json.object().with("part", link.part().title()).with("carries", Json.of(link.carries().kilograms(), 4))
+                .with("needed", Json.of(link.needed().kilograms(), 4))
+                .with("rated", Json.of(link.rated().kilograms(), 4)).end();
+    }
+
+    private static Json screws(@Nullable Screwing screws) {
+        return screws == null
+                ? Json.none()
+                : Json.object().with("count", Json.of(screws.count())).with("diameter", mm(screws.diameter()))
+                        .with("bite", mm(screws.bite())).end();
     }
 
     private static Json wire(@Nullable Wire wire) {
@@ -79,7 +99,11 @@ public final class HangingFiles implements StationFiles {
         if (moment != Moment.HANGING || plan.contours() == null) {
             return;
         }
-        sheet.heading(HangingPaperTexts.HANGING_BY.formatted(plan.job().hanging().by().title()));
+        sheet.heading(switch (HangingWork.of(plan).map(HangingWork::upon).orElse(HangingWork.Upon.WALL)) {
+            case WALL -> HangingPaperTexts.HANGING_BY.formatted(plan.job().hanging().by().title());
+            case MIRROR -> HangingPaperTexts.GLUED;
+            case HINGES -> HangingPaperTexts.ON_HINGES;
+        });
         List<Slate.Row> rows = Chapters.slate(plan, Station.HANGING).rows().stream()
                 .filter(row -> row.readings().size() == 1).toList();
         for (int from = 0; from < rows.size(); from += ACROSS) {

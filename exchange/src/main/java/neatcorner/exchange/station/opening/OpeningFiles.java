@@ -110,12 +110,12 @@ public final class OpeningFiles implements StationFiles {
     }
 
     private static void packList(Plan plan, Notation notation, Column sheet) throws IOException {
-        if (plan.job().pack().layers().isEmpty()) {
+        if (plan.job().layersToCut().isEmpty()) {
             return;
         }
         sheet.heading(OpeningPaperTexts.CUT_FOR_THE_PACK);
         sheet.columns(List.of("layer", "width", "height", "thickness"), List.of(0.0, 0.36, 0.58, 0.8));
-        for (Layer layer : plan.job().pack().layers()) {
+        for (Layer layer : plan.job().layersToCut()) {
             Opening size = plan.cut(layer);
             sheet.row(List.of(notation.words(layer.title())), List.of(size.width(), size.height(), layer.thickness()));
         }

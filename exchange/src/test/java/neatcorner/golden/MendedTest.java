@@ -1,0 +1,97 @@
+package neatcorner.golden;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.BadFile;
+import neatcorner.hanging.Link;
+import neatcorner.job.Job;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.planner.Planner;
+import neatcorner.shop.Shop;
+import neatcorner.station.hanging.HangingWork;
+import neatcorner.station.sticks.SheetWork;
+import neatcorner.stock.Search;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Small jobs of which something was once said wrongly, or not said: what is right of each. */
+class MendedTest {
+
+    private static JobFile file(String name) throws BadFile, IOException {
+        try (var in = Objects
+                .requireNonNull(MendedTest.class.getResourceAsStream("/neatcorner/mended/" + name + ".json"))) {
+            return JobFile.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        }
+    }
+
+    private static Plan plan(String name) throws BadFile, IOException {
+        return Planner.plan(file(name).job());
+    }
+
+    private static Set<String> codes(Plan plan) {
+        return plan.findings().stream().map(Finding::code).collect(Collectors.toSet());
+    }
+
+    /** The finding is there; what it offers takes it away. */
+    @ParameterizedTest
+    @CsvSource({"strips, strips.over-people", "strips, hanger.heavy", "easel, hanger.heavy", "wire, hanger.heavy",
+        "floater, hanger.no-wood", "screws, hooks.apart"})
+    void whatIsSaidIsMended(String name, String code) throws BadFile, IOException {
+        Plan plan = plan(name);
+        Finding finding = plan.findings().stream().filter(each -> each.code().equals(code)).findFirst()
+                .orElseThrow(() -> new AssertionError(code + " is not said of " + name + ": " + plan.findings()));
+        Job job = Objects.requireNonNull(finding.remedy()).edit().of(plan.job(), Shop.usual(plan.job().units()));
+        assertFalse(codes(Planner.plan(job)).contains(code), () -> code + " stays");
+    }
+
+    /** Where nothing can be had for a press, it is said all the same. */
+    @ParameterizedTest
+    @CsvSource({"band, hanger.no-wood", "slope-pin, fastener.too-long", "slope-bevel, reinforcement.outside-safe-zone"})
+    void itIsSaid(String name, String code) throws BadFile, IOException {
+        Plan plan = plan(name);
+        assertTrue(codes(plan).contains(code), () -> name + ": " + plan.findings());
+    }
+
+    /** Nothing of a mirror that stays up is cut or hung: adhesive carries the frame's own wood. */
+    @Test
+    void aMirrorThatStaysUpCarriesItsFrame() throws BadFile, IOException {
+        Plan plan = plan("mirror-on-wall");
+        HangingWork work = HangingWork.of(plan).orElseThrow();
+        assertEquals(HangingWork.Upon.MIRROR, work.upon());
+        assertTrue(work.hooks().isEmpty() && work.rings() == null && work.wire() == null);
+        assertEquals(plan.weight().wood(), work.mass());
+        assertEquals(List.of(Link.Part.ADHESIVE), work.chain().stream().map(Link::part).toList());
+        assertTrue(SheetWork.of(plan, List.of(), Search.PATIENT).isEmpty(), "no second glass");
+    }
+
+    /** The moulding round a slip has the wood, and carries it. */
+    @ParameterizedTest
+    @ValueSource(strings = "liner")
+    void theOutermostWithWoodCarries(String name) throws BadFile, IOException {
+        HangingWork work = HangingWork.of(plan(name)).orElseThrow();
+        assertEquals("outer frame", Objects.requireNonNull(work.into()).name());
+        HangingWork.Rings rings = Objects.requireNonNull(work.rings());
+        double outer = work.width().toMm() / 2;
+        assertEquals(outer - (35 - 8) / 2.0, rings.right(), 0.1, "in the middle of the 27 mm behind its rabbet");
+    }
+
+    /** Leaves turn on hinges: nothing hangs on hooks. */
+    @Test
+    void leavesTurnOnHinges() throws BadFile, IOException {
+        HangingWork work = HangingWork.of(plan("shutters")).orElseThrow();
+        assertEquals(HangingWork.Upon.HINGES, work.upon());
+        assertTrue(work.hooks().isEmpty());
+    }
+}
