@@ -55,7 +55,8 @@ public enum Addition {
 
     /** Whether a job can have one more of its kind. */
     public boolean hasRoom(Job job) {
-        return isRing() ? job.rings().size() < Job.MOST_RINGS : job.members().size() < Job.MOST_MEMBERS;
+        boolean deep = this != VENTS || ventWidth(job).isPositive();
+        return isRing() ? job.rings().size() < Job.MOST_RINGS : deep && job.members().size() < Job.MOST_MEMBERS;
     }
 
     private boolean isRing() {
@@ -131,7 +132,7 @@ public enum Addition {
                     units.either(25, 1));
             case BRACKETS -> of(job, name, new MemberKind.Bought(MemberKind.Fitting.BRACKETS, 4),
                     units.either(60, 2.5), thick);
-            case VENTS -> of(job, name, new MemberKind.Vents(WATTS), thick, thin);
+            case VENTS -> of(job, name, new MemberKind.Vents(WATTS), ventWidth(job), thin);
             case BAR -> brace(job, "", 0.5).withName(name);
             case RING_IN_RABBET, RING_ON_BACK, RING_ROUND -> throw new IllegalStateException("a ring is no member");
         };
@@ -141,6 +142,13 @@ public enum Addition {
     public static Member brace(Job job, String ring, double at) {
         return of(job, PresetNames.BRACE, new MemberKind.Bar(false, at, Length.ZERO), job.units().either(38, 1.5),
                 job.units().either(19, 3.0 / 4)).withOf(ring);
+    }
+
+    /** As wide as the sides are deep for, with wood to either side of it; nothing where they are too shallow for any. */
+    private static Length ventWidth(Job job) {
+        Length step = job.units().either(1, 1.0 / 16);
+        Length room = MemberKind.Vents.deep(job.section()).minus(job.units().either(20, 7.0 / 8));
+        return Length.min(job.units().either(19, 3.0 / 4), step.times(Math.max(0, room.units() / step.units())));
     }
 
     private static Member of(Job job, String name, MemberKind kind, Length width, Length thickness) {

@@ -2,12 +2,16 @@ package neatcorner.member;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.measure.Length;
 import neatcorner.outline.Loop;
 import neatcorner.outline.Vertex;
 
 /** What is bought and screwed on, and holes. */
 final class Fitted {
     private static final int ROUND = 12;
+    /** Wood between two vents, and between them and an edge, mm: common practice. */
+    private static final double LEAST_WOOD = 5;
+    private static final double LEAST_EDGE = 10;
 
     private Fitted() {}
 
@@ -42,6 +46,7 @@ final class Fitted {
                 : out.top() + first + index * (height - 2 * first) / (count - 1);
     }
 
+    /** In as many rows, one behind the other, as the top and the bottom are deep for. */
     static MadeMember vents(Member member, MemberKind.Vents vents, Ground ground) {
         if (!ground.outline().isRectangle()) {
             return MadeMember.not(member, MemberTexts.ONLY_A_RECTANGLE);
@@ -50,20 +55,29 @@ final class Fitted {
         Loop out = ground.outside();
         double across = sight.right() - sight.left();
         int holes = vents.holes(member.width());
-        double diameter = member.width().toMm();
-        if (holes * diameter > across) {
-            return MadeMember.not(member, MemberTexts.TOO_MANY);
+        double wide = member.width().toMm();
+        double length = vents.length(member.width());
+        double between = Math.max(LEAST_WOOD, wide / 2);
+        double deep = MemberKind.Vents.deep(ground.section()).toMm();
+        int inRow = (int) Math.floor((across - between) / (length + between) + 1e-9);
+        int rows = (int) Math.floor((deep - 2 * LEAST_EDGE + between) / (wide + between) + 1e-9);
+        if (inRow < 1 || rows < 1 || holes > inRow * rows) {
+            return MadeMember.not(member, MemberTexts.TOO_HOT);
         }
+        int taken = (holes + inRow - 1) / inRow;
+        int each = (holes + taken - 1) / taken;
         List<MadeMember.Shape> shapes = new ArrayList<>();
+        double high = Math.min(wide, (sight.top() - out.top()) * 0.7);
         for (double y : new double[]{(out.top() + sight.top()) / 2, (out.bottom() + sight.bottom()) / 2}) {
-            for (int i = 0; i < holes; i++) {
-                double x = sight.left() + across * (i + 0.5) / holes;
-                shapes.add(MadeMember.Shape.of(disc(x, y, Math.min(diameter, (sight.top() - out.top()) * 0.7) / 2),
-                        MadeMember.Depth.BEHIND, 0));
+            for (int i = 0; i < each; i++) {
+                double x = sight.left() + across * (i + 0.5) / each;
+                shapes.add(MadeMember.Shape.of(length > wide
+                        ? List.of(new Vertex(x - length / 2, y - high / 2), new Vertex(x + length / 2, y - high / 2),
+                                new Vertex(x + length / 2, y + high / 2), new Vertex(x - length / 2, y + high / 2))
+                        : disc(x, y, high / 2), MadeMember.Depth.BEHIND, 0));
             }
         }
-        return new MadeMember(member, 2 * holes, member.width(), List.of(), List.of(), shapes, 0,
-                null);
+        return new MadeMember(member, 2 * holes, Length.mm(length), List.of(), List.of(), shapes, 0, null);
     }
 
     private static List<Vertex> disc(double x, double y, double radius) {

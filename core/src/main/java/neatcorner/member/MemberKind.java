@@ -3,6 +3,7 @@ package neatcorner.member;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
+import neatcorner.section.Section;
 
 /** What a member is, and the sizes that only such a member has. Common practice throughout. */
 public sealed interface MemberKind {
@@ -198,9 +199,25 @@ public sealed interface MemberKind {
      * Round holes in the top and the bottom side that air goes through; the member's width is their diameter.
      *
      * @param watts given off inside; each side has 10 cm² for every 10 W (from memory)
+     * @param slot  how long one is from end to end; no longer than it is wide for a round hole
      */
-    record Vents(double watts) implements MemberKind {
+    record Vents(double watts, Length slot) implements MemberKind {
         private static final double MM2_PER_WATT = 100;
+
+        /** Round holes. */
+        public Vents(double watts) {
+            this(watts, Length.ZERO);
+        }
+
+        /** How much of a side's depth they can lead through: all of it, or what is behind its lip. */
+        public static Length deep(Section section) {
+            return section.rabbet().isNone() ? section.thickness() : section.rabbet().depth();
+        }
+
+        /** Of one that is so wide, rounded at its ends, mm. */
+        double length(Length width) {
+            return Length.max(slot, width).toMm();
+        }
 
         @Override
         public String title() {
@@ -212,10 +229,16 @@ public sealed interface MemberKind {
             return Matter.AIR;
         }
 
-        /** How many holes of a diameter one side needs, at least one. */
-        public int holes(Length diameter) {
-            double one = Math.PI / 4 * diameter.toMm() * diameter.toMm();
-            return (int) Math.max(1, Math.ceil(watts * MM2_PER_WATT / one - 1e-9));
+        /** What the heat wants in one side, mm². */
+        public double area() {
+            return watts * MM2_PER_WATT;
+        }
+
+        /** How many so wide one side needs, at least one. */
+        public int holes(Length width) {
+            double w = width.toMm();
+            double one = Math.PI / 4 * w * w + (length(width) - w) * w;
+            return (int) Math.max(1, Math.ceil(area() / one - 1e-9));
         }
     }
 

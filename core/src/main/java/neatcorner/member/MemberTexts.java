@@ -23,5 +23,7 @@ final class MemberTexts {
     static final String CORNER = "corner";
     static final String TOO_MANY = "{name}: there is no room for so many in a row.";
 
+    static final String TOO_HOT = "{name}: the top and the bottom have no room for as many as the heat wants.";
+
     private MemberTexts() {}
 }

@@ -17,10 +17,26 @@ import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class AdditionTest {
+
+    /** Vents lead through deep sides. */
+    private static Job large(Addition addition, Units units) {
+        Job large = large(units);
+        return addition == Addition.VENTS
+                ? large.withSection(large.section().withThickness(units.either(90, 3.5))
+                        .withRabbet(large.section().rabbet().withDepth(units.either(80, 3))))
+                : large;
+    }
+
+    @Test
+    void ventsAreNotOfferedForAShallowFrame() {
+        assertFalse(Addition.VENTS.hasRoom(large(Units.MILLIMETRES)));
+        assertTrue(Addition.VENTS.hasRoom(large(Addition.VENTS, Units.INCHES)));
+    }
 
     private static Job large(Units units) {
         return Defaults.blank(units).withSize(SizeOf.ART,
@@ -32,7 +48,7 @@ class AdditionTest {
     @EnumSource
     void whatIsAddedFits(Addition addition) {
         for (Units units : Units.values()) {
-            Plan plan = Planner.plan(addition.to(large(units)));
+            Plan plan = Planner.plan(addition.to(large(addition, units)));
             List<String> stops = plan.findings().stream().filter(each -> each.level() == Level.STOP)
                     .map(Finding::code).filter(code -> !code.equals("stock.short")).toList();
             assertEquals(List.of(), stops, () -> addition + " in " + units + ": " + plan.findings());
@@ -44,7 +60,7 @@ class AdditionTest {
     @ParameterizedTest
     @EnumSource
     void itIsInTheShopsOwnSizes(Addition addition) {
-        Job job = addition.to(large(Units.INCHES));
+        Job job = addition.to(large(addition, Units.INCHES));
         assertEquals(1, job.rings().size() + job.members().size(), "one thing more");
         Stream<Length> sizes = Stream.concat(
                 job.rings().stream().flatMap(ring -> Stream.of(ring.section().width(), ring.section().thickness())),
@@ -56,7 +72,7 @@ class AdditionTest {
     @ParameterizedTest
     @EnumSource
     void eachHasANameOfItsOwnUntilThereIsNoRoom(Addition addition) {
-        Job job = large(Units.MILLIMETRES);
+        Job job = large(addition, Units.MILLIMETRES);
         int before = 0;
         while (addition.hasRoom(job)) {
             job = addition.to(job);

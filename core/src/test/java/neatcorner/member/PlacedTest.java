@@ -170,12 +170,28 @@ class PlacedTest {
     void holesLetTheWarmAirThrough() {
         assertEquals(10, new MemberKind.Vents(30).holes(Length.mm(20)));
         assertEquals(1, new MemberKind.Vents(0).holes(Length.mm(20)));
-        MadeMember vents = fits(placed(new MemberKind.Vents(30), 20, 1));
+        assertNotNull(placed(new MemberKind.Vents(1), 20, 1).fault(),
+                "a side 10 deep behind its rabbet has no wood round it");
+        MadeMember vents = fits(vents(30, 20, 0));
         assertEquals(20, vents.count());
-        assertEquals(20, vents.shapes().size());
         isBox(20 - 10, -20 - 10, 20 + 10, -20 + 10, vents.shapes().getFirst());
         isBox(380 - 10, 320 - 10, 380 + 10, 320 + 10, vents.shapes().getLast());
-        assertNotNull(placed(new MemberKind.Vents(70), 20, 1).fault(), "23 holes of 20 in 400");
+    }
+
+    /** 10 mm between holes of 20, and 10 to every edge: 13 in a row of 400, 3 rows in 100; slots of 80 have 1514 mm², 4 in a row. */
+    @Test
+    void whatARowHasNoRoomForGoesIntoTheNext() {
+        assertEquals(2 * 39, fits(vents(122, 20, 0)).count(), "39 of 314 mm² are good for 122 W");
+        assertNotNull(vents(123, 20, 0).fault());
+        assertEquals(2 * 12, fits(vents(181, 20, 80)).count(), "12 of 1514 mm² are good for 181 W");
+        assertNotNull(vents(182, 20, 80).fault());
+    }
+
+    /** In sides 100 deep and without a rabbet: 3 rows of 20 with 10 between and 10 at the edges take 100. */
+    private static MadeMember vents(double watts, double width, double slot) {
+        Section deep = new Section(PINE, Length.mm(40), Length.mm(100), Rabbet.NONE);
+        return Placing.of(member(new MemberKind.Vents(watts, Length.mm(slot)), width, 1),
+                new Ground(ground(0).contours(), RECTANGLE, deep));
     }
 
     @Test
@@ -245,7 +261,9 @@ class PlacedTest {
                 new MemberKind.Extension());
         List<MemberKind> bought = List.of(new MemberKind.Bought(MemberKind.Fitting.HINGES, 2),
                 new MemberKind.Vents(10));
-        Ground high = GROUND.with(Length.mm(7), Length.mm(3));
+        Ground high = new Ground(GROUND.contours(), RECTANGLE, GROUND.section().withThickness(Length.mm(60))
+                .withRabbet(Rabbet.plain(Length.mm(8), Length.mm(50))))
+                .with(Length.mm(7), Length.mm(3));
         for (List<MemberKind> some : List.of(sawn, straight, bought)) {
             for (MemberKind kind : some) {
                 assertFalse(kind.title().isBlank());

@@ -172,7 +172,9 @@ class MembersTest {
     /** 10 cm² for every 10 W in the top, as many in the bottom (from memory). */
     @Test
     void airGoesThroughEnoughHoles() {
-        MadeMember vents = only(with(new MemberKind.Vents(20), 20, 12));
+        Job box = with(new MemberKind.Vents(20), 20, 12);
+        MadeMember vents = only(box.withSection(box.section().withThickness(mm(90))
+                .withRabbet(Rabbet.plain(mm(8), mm(80)))));
         assertEquals(2 * 7, vents.count(), "2000 mm² ÷ 314 mm²");
     }
 

@@ -14,6 +14,11 @@ import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.BadFile;
 import neatcorner.hanging.Link;
 import neatcorner.job.Job;
+import neatcorner.measure.Notation;
+import neatcorner.measure.Units;
+import neatcorner.member.MadeMember;
+import neatcorner.member.Member;
+import neatcorner.member.MemberKind;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
@@ -85,6 +90,37 @@ class MendedTest {
         HangingWork.Rings rings = Objects.requireNonNull(work.rings());
         double outer = work.width().toMm() / 2;
         assertEquals(outer - (35 - 8) / 2.0, rings.right(), 0.1, "in the middle of the 27 mm behind its rabbet");
+    }
+
+    /** 60 W take 20 holes of 20 in each side: two rows of ten in sides 90 deep. */
+    @Test
+    void ventsGoIntoAsManyRowsAsTheyTake() throws BadFile, IOException {
+        Plan plan = plan("vent");
+        assertFalse(codes(plan).contains("part.does-not-fit"), () -> "" + plan.findings());
+        assertEquals(2 * 20, plan.members().getFirst().count());
+    }
+
+    /** Heat is never met by fewer holes: larger ones, slots, or a fan. */
+    @ParameterizedTest
+    @CsvSource({"110, Cut slots 55 mm × 220 mm", "60, ''", "200, a fan"})
+    void whatIsTooHotIsNotLeftWithoutAir(double watts, String offered) throws BadFile, IOException {
+        Job job = file("vent").job();
+        Member vents = job.members().getFirst();
+        Plan plan = Planner.plan(job.withMembers(List.of(vents.withKind(new MemberKind.Vents(watts)))));
+        String said = plan.findings().stream().filter(each -> each.code().equals("part.does-not-fit"))
+                .map(each -> Notation.of(Units.MILLIMETRES).words(each.message().in(Notation.of(Units.MILLIMETRES)))
+                        + " "
+                        + (each.remedy() == null ? "" : each.remedy().label().in(Notation.of(Units.MILLIMETRES))))
+                .findFirst().orElse("");
+        assertTrue(said.contains(offered), said);
+        plan.findings().stream().filter(each -> each.code().equals("part.does-not-fit") && each.remedy() != null)
+                .forEach(each -> {
+                    Job mended = each.remedy().edit().of(plan.job(), Shop.usual(Units.MILLIMETRES));
+                    MadeMember made = Planner.plan(mended).members().getFirst();
+                    double wide = made.member().width().toMm();
+                    double one = Math.PI / 4 * wide * wide + (made.length().toMm() - wide) * wide;
+                    assertTrue(made.count() / 2 * one >= watts * 100, made + " for " + watts);
+                });
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

@@ -181,7 +181,10 @@ final class GlueUpTexts {
             + "and recess it by its thickness, flush with the wood.";
     static final String BRACKETS = "Screw the {name} on, {0} of them, with 10 mm or more of travel left to press what is "
             + "inside against the front.";
-    static final String VENTS = "Drill the {name} before the finish: {0} holes of {1} in the top, as many in the bottom.";
+    static final String SLOTS = "Rout the {name} before the finish: {0} slots {1} × {2} in the top, rows: {3}, as "
+            + "many in the bottom.";
+    static final String VENTS = "Drill the {name} before the finish: {0} holes of {1} in the top, rows: {2}, as many in "
+            + "the bottom.";
 
     // GlueUpChapter
 

@@ -56,8 +56,17 @@ final class MemberSteps {
                 case HINGES -> GlueUpTexts.HINGES;
                 case BRACKETS -> GlueUpTexts.BRACKETS;
             }, Scalar.count(bought.count()));
-            case MemberKind.Vents vents -> Sentence.naming(name, GlueUpTexts.VENTS,
-                    Scalar.count(made.count() / 2), member.width());
+            case MemberKind.Vents vents -> vents(name, made, vents);
         };
+    }
+
+    /** In the top as in the bottom; from the front one row is seen of all that lie behind each other. */
+    private static Sentence vents(String name, MadeMember made, MemberKind.Vents vents) {
+        int each = made.count() / 2;
+        Scalar rows = Scalar.count((each + made.shapes().size() / 2 - 1) / Math.max(1, made.shapes().size() / 2));
+        Length wide = made.member().width();
+        return vents.slot().isMoreThan(wide)
+                ? Sentence.naming(name, GlueUpTexts.SLOTS, Scalar.count(each), wide, vents.slot(), rows)
+                : Sentence.naming(name, GlueUpTexts.VENTS, Scalar.count(each), wide, rows);
     }
 }

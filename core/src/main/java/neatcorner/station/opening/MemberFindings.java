@@ -6,6 +6,8 @@ import java.util.List;
 import neatcorner.job.Job;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
+import neatcorner.measure.Physical;
+import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.member.MadeMember;
 import neatcorner.member.Member;
@@ -16,6 +18,9 @@ import neatcorner.plan.Remedy;
 
 /** Whether what belongs to a frame besides its rings can be where it is put. */
 final class MemberFindings {
+    /** A slot is so many times as long as it is wide. */
+    private static final int SLOT = 4;
+
     private MemberFindings() {}
 
     static void add(Plan plan, List<Finding> findings) {
@@ -24,12 +29,45 @@ final class MemberFindings {
         }
         for (MadeMember made : plan.members()) {
             Sentence fault = made.fault();
-            if (fault != null) {
+            if (fault != null && made.member().kind() instanceof MemberKind.Vents vents
+                    && plan.job().outline().isRectangle()) {
+                findings.add(hot(plan.job(), made.member(), vents, fault));
+            } else if (fault != null) {
                 findings.add(Finding.stop(SizeFinding.PART_IMPOSSIBLE, OPENING, fault, without(made.member())));
             } else if (made.member().kind() instanceof MemberKind.Slats slats) {
                 addSlats(plan.job(), made.member(), slats, findings);
             }
         }
+    }
+
+    /** Larger holes, or slots; never fewer than the heat wants. */
+    private static Finding hot(Job job, Member member, MemberKind.Vents vents, Sentence fault) {
+        Length step = job.units().either(5, 1.0 / 4);
+        long widest = job.section().thickness().units() / step.units();
+        for (int slot : new int[]{0, SLOT}) {
+            for (long i = member.width().units() / step.units() + 1 - slot / SLOT; i <= widest; i++) {
+                Length width = step.times(Math.max(1, i));
+                Length length = width.times(slot);
+                Member tried = member.withWidth(width).withKind(new MemberKind.Vents(vents.watts(), length));
+                if (fits(job, member, tried)) {
+                    return Finding.stop(SizeFinding.PART_IMPOSSIBLE, OPENING, fault, new Remedy(slot == 0
+                            ? Sentence.of(OpeningTexts.HOLES_OF, width)
+                            : Sentence.of(OpeningTexts.SLOTS_OF, width, length), j -> with(j, member, tried)));
+                }
+            }
+        }
+        return Finding.stop(SizeFinding.PART_IMPOSSIBLE, OPENING, Sentence.naming(member.name(),
+                OpeningTexts.CANNOT_BE_COOLED, Scalar.count(Math.round(vents.watts())),
+                new Physical(vents.area(), Physical.Kind.AREA)), null);
+    }
+
+    private static Job with(Job job, Member member, Member tried) {
+        return job.withMembers(job.members().stream().map(each -> each.equals(member) ? tried : each).toList());
+    }
+
+    private static boolean fits(Job job, Member member, Member tried) {
+        return Plan.of(with(job, member, tried), () -> true).members().stream()
+                .filter(made -> made.member().equals(tried)).allMatch(made -> made.fault() == null);
     }
 
     private static Remedy without(Member member) {

@@ -130,6 +130,11 @@ final class OpeningTexts {
     static final String HOW_TOP = "as wide as the frame";
     static final String HOW_TRIM = "along the sides, up to where the arch begins";
     static final String HOW_BOUGHT = "as many as were asked for";
+    static final String MEMBER_SLOT = "Length of a slot, 0 for holes";
+    static final String HOLES_OF = "Drill holes of {0}";
+    static final String SLOTS_OF = "Cut slots {0} × {1}";
+    static final String CANNOT_BE_COOLED = "{name}: {0} W cannot be cooled so: the heat wants {1} of openings in the top and as "
+            + "much in the bottom, and there is no room for them. It takes a fan, or a device that gives off less.";
     static final String HOW_VENTS = "10 cm² for every 10 W, in the top and in the bottom";
     static final String ARCS = "%s, arcs";
     static final String ARCS_ACROSS = "Arcs across";

@@ -49,7 +49,9 @@ final class MemberForm {
             bought("hinges", MemberKind.Fitting.HINGES), bought("brackets", MemberKind.Fitting.BRACKETS),
             Kind.of("vents", MemberKind.Vents.class, g -> new MemberKind.Vents(
                     g.must("watts", MemberKind.Vents::watts, Forms.number(0, MOST_WATTS, "watts, zero or more"),
-                            "given off inside")))),
+                            "given off inside"),
+                    g.or("slot", MemberKind.Vents::slot, SIZE, Length.ZERO,
+                            "how long one is from end to end; left out for round holes")))),
             "what it is"));
 
     private MemberForm() {}
