@@ -17,7 +17,8 @@ import neatcorner.outline.Opening;
  * @param opens     minutes that the glue stays open in this room
  * @param takes     minutes from the first spread to the last corner closed, of the longest stretch
  * @param pressures least and most that is wanted on the joint, N/mm²
- * @param tension   least and most in a band or at a jig's corner for that, N
+ * @param tension   least and most in a band for that, N
+ * @param corner    least and most of a clamp that pulls one corner together along the line that halves it, N
  * @param clamps    how many of the holding's clamps at once
  * @param there     how many of them the shop has that reach
  * @param bands     how many bands it has, whether they reach or not; 0 where a band does not press all corners
@@ -25,7 +26,8 @@ import neatcorner.outline.Opening;
  * @param order     corners in the order in which screws or pins are driven, counted from 1
  */
 public record GluePlan(School school, Holding holding, double opens, double takes, Glue.Range pressures,
-        Glue.Range tension, int clamps, int there, int bands, Optional<CornerJig.Fit> jig, List<Integer> order,
+        Glue.Range tension, Glue.Range corner, int clamps, int there, int bands, Optional<CornerJig.Fit> jig,
+        List<Integer> order,
         List<GlueStep> steps) {
     /** Times for someone who has done it before, in seconds: common practice. */
     private static final int SIZE_FACE = 8;
@@ -50,7 +52,8 @@ public record GluePlan(School school, Holding holding, double opens, double take
     public GluePlan then(List<GlueStep> more) {
         List<GlueStep> all = new ArrayList<>(steps);
         all.addAll(more);
-        return new GluePlan(school, holding, opens, takes, pressures, tension, clamps, there, bands, jig, order, all);
+        return new GluePlan(school, holding, opens, takes, pressures, tension, corner, clamps, there, bands, jig, order,
+                all);
     }
 
     /**
@@ -61,12 +64,14 @@ public record GluePlan(School school, Holding holding, double opens, double take
      * @param outside   its upright box
      * @param square    whether it is a plain rectangle, which a corner jig takes
      * @param standsOut whether all its corners do, so that a band presses each
-     * @param faceArea  thickness × face width of the widest side, mm²
+     * @param joint     area of the largest joint, as if nothing were milled away: of a miter along its slant, mm²
+     * @param corner    of the corner that takes most, what a pull along the line that halves it is to the pressure that it puts
+     *                  on the joint, mm²: joint × sin θ for a miter of interior angle θ
      * @param soft      whether the wood is
      * @param pinned    whether pins or V-nails hold each corner at once
      */
     public record Frame(int corners, Length perimeter, Opening outside, boolean square, boolean standsOut,
-            double faceArea, boolean soft, boolean pinned) {
+            double joint, double corner, boolean soft, boolean pinned) {
 
         /** What a band must reach, with its free end. */
         public Length band() {
@@ -88,9 +93,10 @@ public record GluePlan(School school, Holding holding, double opens, double take
                 : Optional.empty();
         Holding holding = chosen.holding() != null ? chosen.holding() : best(frame, school, jig, shop);
         Glue.Range pressures = frame.soft ? new Glue.Range(0.7, 1.0) : new Glue.Range(1.2, 1.7);
-        Glue.Range tension = new Glue.Range(pressures.least() * frame.faceArea, pressures.most() * frame.faceArea);
+        Glue.Range tension = new Glue.Range(pressures.least() * frame.joint, pressures.most() * frame.joint);
         int clamps = clamps(frame, school, holding, tension, shop);
-        return new GluePlan(school, holding, opens, minutes(school, frame.corners), pressures, tension, clamps,
+        return new GluePlan(school, holding, opens, minutes(school, frame.corners), pressures, tension,
+                new Glue.Range(pressures.least() * frame.corner, pressures.most() * frame.corner), clamps,
                 there(frame, holding, jig, shop), frame.standsOut ? shop.count(Clamp.Kind.BAND) : 0, jig,
                 order(frame.corners),
                 steps(frame, school, holding, chosen));
@@ -108,7 +114,10 @@ public record GluePlan(School school, Holding holding, double opens, double take
                 : frame.square && shop.count(Clamp.Kind.CORNER) >= frame.corners ? Holding.CORNER_CLAMPS : Holding.BAND;
     }
 
-    /** A band with tension T presses every miter with T over w·t, whatever its angle (statics). */
+    /**
+     * A band presses every joint with its own tension, whatever the angle: were all of them opened by a little, it would be so much
+     * longer at each (virtual work).
+     */
     private static int clamps(Frame frame, School school, Holding holding, Glue.Range tension, Holders shop) {
         return switch (holding) {
             case BAND -> {
@@ -246,12 +255,12 @@ public record GluePlan(School school, Holding holding, double opens, double take
     }
 
     /**
-     * How hard the jig's clamp must pull, N; 0 without a jig that fits. Its force goes half to each arm's run along the clamp,
-     * and by the tangent of the arms' slant across it; the lesser of both presses a corner as a band's tension would
-     * (statics).
+     * How hard the jig's clamp must pull, N; 0 without a jig that fits. Of its force each corner takes half along the clamp, and
+     * by the tangent of the arms' slant across it. What presses a square corner together is the lesser of both, at each of its two
+     * faces; a pull along the line that halves the corner is the sum of two such (statics).
      */
     public double jigPull() {
-        return jig.map(fit -> 2 * tension.least() / Math.min(1, fit.slant().tan())).orElse(0.0);
+        return jig.map(fit -> Math.sqrt(2) * corner.least() / Math.min(1, fit.slant().tan())).orElse(0.0);
     }
 
     /** Minutes of work by hand in all steps. */

@@ -169,30 +169,49 @@ public record Across(List<Lying> rings, @Nullable Content content) {
 
     /**
      * What a ring's screws go through and into: from behind through a carrier into what it carries; sideways through a ring
-     * inside the frame into its wall; from outside through a band into what it goes round. Empty where it has no screws.
+     * inside the frame into its wall; from outside through a band into what it goes round. Empty where it has no screws, and
+     * where they meet no wood.
      */
     public Optional<Bite> bite(Plan plan, Lying ring) {
         Screws screws = ring.ring.screws();
         if (screws == null) {
             return Optional.empty();
         }
-        Ring.Place place = ring.ring.place();
         Section own = ring.section();
         Length spare = Bite.spare(plan.job().units());
         Content held = content;
-        if (held != null && !plan.job().hold().isInRabbet() && carrier().filter(ring::equals).isPresent()) {
+        if (held != null && carries(plan, ring)) {
             return Optional.of(new Bite(screws.length(), own.thickness(), Length.mm(held.back - held.front),
                     plan.job().hold() instanceof Hold.Panel ? Bite.spareInPanel(plan.job().units()) : spare));
         }
-        Section base = place.of().isEmpty()
-                ? plan.job().section()
-                : rings.stream().filter(other -> other.ring.name().equals(place.of())).findFirst()
-                        .map(Lying::section).orElse(plan.job().section());
-        if (place.edge() == SizeOf.OUTSIDE && place.isInside()) {
-            return Optional.of(new Bite(screws.length(), own.thickness(), base.thickness(), spare));
+        return contact(plan, ring).map(at -> new Bite(screws.length(), at.through(), at.into(), spare));
+    }
+
+    /** Where a ring lies against what it is set against; empty where it meets no wood there. */
+    public Optional<Contact> contact(Plan plan, Lying ring) {
+        return Contact.of(plan, rings, ring);
+    }
+
+    /** Whether a ring carries what is held, and is not only fastened to wood. */
+    public boolean carries(Plan plan, Lying ring) {
+        return content != null && !plan.job().hold().isInRabbet() && carrier().filter(ring::equals).isPresent();
+    }
+
+    /** How far a ring reaches into what is held, before or behind its own place; nothing where it lies clear of it. */
+    public Length intoContent(Lying ring) {
+        Content held = content;
+        if (held == null) {
+            return Length.ZERO;
         }
-        Length into = place.edge() == SizeOf.RABBET ? base.wall() : base.width();
-        return Optional.of(new Bite(screws.length(), own.width().plus(place.play()), into, spare));
+        double deep = Math.min(ring.back(), held.back) - Math.max(ring.front, held.front);
+        return ring.out < held.edge - 0.05 && deep > 0.05 ? Length.mm(deep) : Length.ZERO;
+    }
+
+    /** How far a ring in the rabbet or the opening stands out behind the hindmost back round it; negative where it lies within. */
+    public Length proud(Plan plan, Lying ring) {
+        double back = rings.stream().filter(other -> !isInside(other)).mapToDouble(Lying::back)
+                .reduce(plan.job().section().thickness().toMm(), Math::max);
+        return Length.mm(ring.back() - back);
     }
 
     /** Two rings whose wood would be in one place; the frame itself has no name. */

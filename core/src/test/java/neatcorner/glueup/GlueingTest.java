@@ -35,7 +35,7 @@ class GlueingTest {
 
     private static GluePlan.Frame frame(int corners, double width, double height) {
         return new GluePlan.Frame(corners, Length.mm(2 * (width + height)),
-                new Opening(Length.mm(width), Length.mm(height)), corners == 4, true, 600, false, false);
+                new Opening(Length.mm(width), Length.mm(height)), corners == 4, true, 600, 800, false, false);
     }
 
     /** Common practice: as labels have them. */
@@ -61,16 +61,18 @@ class GlueingTest {
         assertEquals(30, glue.clampAt(25));
     }
 
-    /** Statics: N = T / cos μ over w·t / cos μ, so the pressure is T over w·t. */
+    /** Virtual work: a band presses each joint with its own tension, over the joint's own area. */
     @Test
     void theBandPullsAsHardAsThePressureWants() {
         GluePlan hard = GluePlan.of(frame(4, 700, 500), GlueUp.usual(), SHOP.holders());
         assertEquals(1.2 * 600, hard.tension().least(), 1e-9);
+        assertEquals(1.2 * 800, hard.corner().least(), 1e-9);
+        assertEquals(1.7 * 800, hard.corner().most(), 1e-9);
         GluePlan.Frame pine = new GluePlan.Frame(4, Length.mm(2400), new Opening(Length.mm(700), Length.mm(500)), true,
-                true, 600, true, false);
+                true, 600, 800, true, false);
         assertEquals(0.7 * 600, GluePlan.of(pine, GlueUp.usual(), SHOP.holders()).tension().least(), 1e-9);
         GluePlan.Frame thick = new GluePlan.Frame(8, Length.mm(2400), new Opening(Length.mm(700), Length.mm(700)),
-                false, true, 2600, false, false);
+                false, true, 2600, 2600, false, false);
         assertEquals(3, GluePlan.of(thick, GlueUp.usual(), SHOP.holders()).clamps(), "1.2 × 2600 N in bands of 1200 N");
     }
 

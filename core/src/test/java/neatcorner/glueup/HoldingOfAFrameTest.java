@@ -76,7 +76,8 @@ class HoldingOfAFrameTest {
         assertEquals(Holding.CORNER_CLAMPS, GluePlan.of(frame(4, false), one, SHOP).holding());
         GluePlan held = GluePlan.of(frame(4, false), GlueUp.usual(), withJig);
         double slant = held.jig().orElseThrow().slant().radians();
-        assertEquals(2 * 1.2 * 600 / Math.min(1, Math.tan(slant)), held.jigPull(), 1e-6, "each arm has half of it");
+        assertEquals(Math.sqrt(2) * 1.2 * 800 / Math.min(1, Math.tan(slant)), held.jigPull(), 1e-6,
+                "each face of a corner has half of it");
         assertEquals(0, plan(GlueUp.usual()).jigPull());
     }
 

@@ -25,7 +25,7 @@ class WorkOfAFrameTest {
     static GluePlan.Frame frame(int corners, boolean pinned) {
         return new GluePlan.Frame(corners, Length.mm(2400), new Opening(Length.mm(700), Length.mm(500)), corners == 4,
                 true,
-                600, false, pinned);
+                600, 800, false, pinned);
     }
 
     static GluePlan plan(GlueUp chosen) {

@@ -97,11 +97,11 @@ final class AnyJob {
         return job;
     }
 
-    private static Pack thin() {
+    static Pack thin() {
         return new Pack(List.of(new Layer.Art(mm(0.5)), new Layer.Backing(Material.CARD, mm(1))));
     }
 
-    private static Job sized(Job job, Random random) {
+    static Job sized(Job job, Random random) {
         SizeOf of = SizeOf.values()[random.nextInt(4)];
         return job.withSize(of, job.outline().shape() instanceof Shape.Polygon polygon
                 ? polygon.loop().box()

@@ -23,6 +23,7 @@ import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
+import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.hanging.HangingWork;
 import neatcorner.station.sticks.SheetWork;
 import neatcorner.stock.Search;
@@ -121,6 +122,16 @@ class MendedTest {
                     double one = Math.PI / 4 * wide * wide + (made.length().toMm() - wide) * wide;
                     assertTrue(made.count() / 2 * one >= watts * 100, made + " for " + watts);
                 });
+    }
+
+    /** Through the moulding's wall, the gap and the wall behind the rabbet, less 3 mm: 27 + 0.75 + 14, and 8 + 8. */
+    @ParameterizedTest
+    @CsvSource({"liner, 38", "band, 13"})
+    void pinsStayInTheWallThatIsThere(String name, int longest) throws BadFile, IOException {
+        String said = Objects.requireNonNull(GlueUpWork.of(plan(name))).glue().steps().stream()
+                .map(step -> step.what().in(Notation.of(Units.MILLIMETRES)))
+                .filter(text -> text.contains("Pins under")).findFirst().orElse("");
+        assertTrue(said.contains("Pins under " + longest + " mm"), said);
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

@@ -120,6 +120,7 @@ public final class GlueUpFindings {
         GluePlan glue = work.glue();
         if (glue.clamps() <= glue.there()) {
             addJigsClamp(plan, work, findings);
+            addCornerClamps(plan, work, findings);
             return;
         }
         Length band = work.frame().band();
@@ -138,7 +139,17 @@ public final class GlueUpFindings {
         findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_FEW, GLUE_UP, message, otherwise(plan, work)));
     }
 
-    /** A jig's clamp pulls twice what a band would, through its arms. */
+    private static void addCornerClamps(Plan plan, GlueUpWork work, List<Finding> findings) {
+        GluePlan glue = work.glue();
+        double there = plan.shop().holders().force(Clamp.Kind.CORNER, Length.ZERO);
+        if (glue.holding() == Holding.CORNER_CLAMPS && there < glue.corner().least() - 1e-6) {
+            findings.add(Finding.check(GlueUpFinding.CLAMP_TOO_WEAK, GLUE_UP, Sentence.of(
+                    GlueUpTexts.CORNER_CLAMPS_MUST_PULL, Physical.force(glue.corner().least()), Physical.force(there)),
+                    otherwise(plan, work)));
+        }
+    }
+
+    /** A jig's clamp pulls through its arms. */
     private static void addJigsClamp(Plan plan, GlueUpWork work, List<Finding> findings) {
         GluePlan glue = work.glue();
         if (glue.holding() != Holding.JIG || glue.jig().isEmpty()) {
@@ -166,7 +177,8 @@ public final class GlueUpFindings {
                         && (!work.frame().pinned() || school != School.CORNER_BY_CORNER);
                 Job tried = plan.job().withGlueUp(plan.job().glueUp().withSchool(school).withHolding(holding));
                 GluePlan other = GluePlan.of(work.frame(), tried.glueUp(), plan.shop().holders());
-                if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()) {
+                if (!pins && other.clamps() <= other.there() && other.takes() <= other.opens()
+                        && isStrongEnough(plan, other)) {
                     return new Remedy(
                             Sentence.of(GlueUpTexts.SCHOOL_WITH_HOLDING.formatted(Sentence.capital(school.title()),
                                     holding.title())),
@@ -177,6 +189,17 @@ public final class GlueUpFindings {
         return work.glue().holding() == Holding.BAND && work.frame().standsOut()
                 ? new Remedy(Sentence.of(GlueUpTexts.PUT_A_LONGER_BAND), Edit.shop(shop -> longer(shop, work)))
                 : null;
+    }
+
+    /** Whether the shop's clamps press as hard as such a way of gluing wants; bands are counted by that. */
+    private static boolean isStrongEnough(Plan plan, GluePlan glue) {
+        return switch (glue.holding()) {
+            case JIG -> glue.jig().map(fit -> plan.shop().holders().force(Clamp.Kind.BAR,
+                    fit.gap().plus(fit.travel())) >= glue.jigPull() - 1e-6).orElse(false);
+            case CORNER_CLAMPS ->
+                plan.shop().holders().force(Clamp.Kind.CORNER, Length.ZERO) >= glue.corner().least() - 1e-6;
+            case BAND, PINS -> true;
+        };
     }
 
     private static Shop longer(Shop shop, GlueUpWork work) {

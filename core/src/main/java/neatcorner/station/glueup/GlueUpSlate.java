@@ -44,25 +44,29 @@ public final class GlueUpSlate {
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
             jig(glue.jig().get(), rows);
         }
-        Reading face = Reading.given(GlueUpTexts.FACE_THICKNESS, Physical.area(work.frame().faceArea()));
+        Reading face = Reading.given(GlueUpTexts.JOINT_AREA, Physical.area(work.frame().joint()));
         Reading pressure = Reading.given(GlueUpTexts.PRESSURE,
                 new Physical(glue.pressures().least(), Physical.Kind.PRESSURE));
-        Reading tension = Reading.computed(GlueUpTexts.PULL_ON_EACH_CORNER,
-                Physical.force(glue.tension().least()),
+        boolean corners = glue.holding() == Holding.CORNER_CLAMPS;
+        Reading tension = Reading.computed(GlueUpTexts.TENSION_OF_THE_BAND, Physical.force(glue.tension().least()),
                 GlueUpTexts.TENSION_FORMULA, pressure, face);
-        rows.add(Slate.Row.large(
-                glue.holding() == Holding.BAND ? GlueUpTexts.TENSION_OF_THE_BAND : GlueUpTexts.PULL_ON_A_CORNER,
-                tension));
-        rows.add(Slate.Row.plain(GlueUpTexts.AT_MOST,
-                Reading.computed(GlueUpTexts.MOST_PULL, Physical.force(glue.tension().most()),
-                        GlueUpTexts.MORE_STARVES_THE_JOINT)));
+        Reading corner = Reading.computed(GlueUpTexts.PULL_ON_A_CORNER, Physical.force(glue.corner().least()),
+                GlueUpTexts.CORNER_FORMULA, pressure, face);
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
+            rows.add(Slate.Row.plain(GlueUpTexts.PULL_ON_A_CORNER, corner));
             rows.add(Slate.Row.large(GlueUpTexts.JIGS_CLAMP_PULLS, Reading.computed(GlueUpTexts.JIGS_CLAMP_PULLS,
                     Physical.force(glue.jigPull()),
                     glue.jig().get().slant().degrees() < 45
                             ? GlueUpTexts.JIG_PULL_SLANTED
                             : GlueUpTexts.JIG_PULL,
-                    tension)));
+                    corner)));
+        } else if (glue.holding() != Holding.PINS) {
+            rows.add(corners
+                    ? Slate.Row.large(GlueUpTexts.PULL_ON_A_CORNER, corner)
+                    : Slate.Row.large(GlueUpTexts.TENSION_OF_THE_BAND, tension));
+            rows.add(Slate.Row.plain(GlueUpTexts.AT_MOST, Reading.computed(GlueUpTexts.MOST_PULL,
+                    Physical.force(corners ? glue.corner().most() : glue.tension().most()),
+                    GlueUpTexts.MORE_STARVES_THE_JOINT)));
         }
         if (glue.clamps() > 0) {
             rows.add(Slate.Row.plain(GlueUpTexts.CLAMPS_AT_ONCE.formatted(clampName(glue)),

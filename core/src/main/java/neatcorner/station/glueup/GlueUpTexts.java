@@ -42,8 +42,10 @@ final class GlueUpTexts {
     static final String PINS_NEED_NO_CLAMPS = "Pins need no clamps.";
     static final String NO_CLAMP_FOR_THE_JIG = "The jig's clamp must open to {0} and pull {1}: the shop has no bar clamp "
             + "that does.";
-    static final String JIGS_CLAMP_MUST_PULL = "The jig's clamp must pull {0}, twice what a band would; the shop's bar "
-            + "clamps that open to {1} pull {2}.";
+    static final String JIGS_CLAMP_MUST_PULL = "The jig's clamp must pull {0}; the shop's bar clamps that open to {1} "
+            + "pull {2}.";
+    static final String CORNER_CLAMPS_MUST_PULL = "Each corner clamp must pull {0} along the line that halves its corner; the shop's "
+            + "pull {1}.";
     static final String SCHOOL_WITH_HOLDING = "%s, with %s";
     static final String PUT_A_LONGER_BAND = "Put a longer band on the list";
     static final String LONG_BAND_CLAMP = "long band clamp";
@@ -72,18 +74,18 @@ final class GlueUpTexts {
     static final String SPREADING_AND_CLOSING = "Spreading and closing";
     static final String CLOSING_FORMULA = "32 s for each corner that is open at once, and 25 s to tighten";
     static final String LABELS_LEAST_WHEN_WARM = "the label's least when warm, its most near the coldest";
-    static final String FACE_THICKNESS = "Face × thickness";
+    static final String JOINT_AREA = "Area of the joint, along its slant";
     static final String PRESSURE = "Pressure";
-    static final String PULL_ON_EACH_CORNER = "Pull on each corner, along both sides";
-    static final String TENSION_FORMULA = "{0} × {1}: it presses every miter alike, whatever its angle";
+    static final String TENSION_FORMULA = "{0} × {1}: a band presses every joint with its own pull, whatever the angle";
+    static final String CORNER_FORMULA = "{0} × {1}, and by the sine of the corner: along the line that halves it";
     static final String TENSION_OF_THE_BAND = "Tension of the band";
     static final String PULL_ON_A_CORNER = "Pull on each corner";
     static final String AT_MOST = "At most";
     static final String MOST_PULL = "Most pull";
     static final String MORE_STARVES_THE_JOINT = "more starves the joint";
     static final String JIGS_CLAMP_PULLS = "Jig's clamp pulls";
-    static final String JIG_PULL_SLANTED = "2 × {0}, shared by two arms on either side, ÷ the tangent of their slant";
-    static final String JIG_PULL = "2 × {0}, shared by two arms on either side";
+    static final String JIG_PULL_SLANTED = "1.41 × {0}, half of it at each corner, ÷ the tangent of the arms' slant";
+    static final String JIG_PULL = "1.41 × {0}: half of it at each corner, along it and across";
     static final String CLAMPS_AT_ONCE = "%s at once";
     static final String SO_MANY_THAT_TOGETHER = "so many that together they pull enough, or hold every corner";
     static final String HANDS_ON = "Hands on";
@@ -152,6 +154,7 @@ final class GlueUpTexts {
 
     static final String RING_GOES_ROUND = "When the corners are level: fit the {name} round the frame, miter by miter, glue it "
             + "and pin it. Pins under {0} stay hidden.";
+    static final String RING_IS_GLUED_ROUND = "When the corners are level: fit the {name} round the frame, miter by miter, and glue it.";
     static final String RING_IS_PUT_TOGETHER = "Put the {name} together on its own, corners glued and stapled; it goes in with "
             + "the pack.";
     static final String RING_ON_THE_BACK = "Glue the {name} to the back of the frame, and nail it.";

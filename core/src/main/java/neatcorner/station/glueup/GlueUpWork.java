@@ -2,6 +2,8 @@ package neatcorner.station.glueup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
@@ -16,6 +18,7 @@ import neatcorner.job.Job;
 import neatcorner.measure.Length;
 import neatcorner.outline.Contours;
 import neatcorner.outline.Loop;
+import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.Derived;
@@ -135,15 +138,30 @@ public record GlueUpWork(GluePlan.Frame frame, GluePlan glue, Chain chain, Chain
         for (int i = 0; i < outside.sides(); i++) {
             standsOut &= outside.interior(i).degrees() < 180 + 1e-6;
         }
-        Length widest = plan.job().section().width();
-        for (Length width : contours.widths()) {
-            widest = Length.max(widest, width);
-        }
         boolean pinned = plan.job().reinforcement().stream().map(Reinforcement::kind)
                 .anyMatch(ReinforcementKind::sparesClamps);
         return new GluePlan.Frame(plan.pieces().size(), Length.mm(outside.perimeter()), outside.box(),
                 plan.job().outline().isRectangle() && !plan.job().outline().isSloped(), standsOut,
-                widest.toMm() * plan.job().section().thickness().toMm(), plan.job().section().wood().isSoftwood(),
-                pinned);
+                joint(plan), corner(plan), plan.job().section().wood().isSoftwood(), pinned);
+    }
+
+    /** The section along the slant of its cut; the largest of all ends, mm². */
+    private static double joint(Plan plan) {
+        return ends(plan, lean -> Math.hypot(1, lean));
+    }
+
+    /** That times the sine of the corner's angle: twice the tangent over the slant. Square where a piece ends square. */
+    private static double corner(Plan plan) {
+        return ends(plan, lean -> plan.job().joint() == CornerJoint.MITER
+                ? 2 * Math.abs(lean) / Math.hypot(1, lean)
+                : Math.sqrt(2));
+    }
+
+    private static double ends(Plan plan, DoubleUnaryOperator of) {
+        double thickness = plan.job().section().thickness().toMm();
+        return plan.pieces().stream()
+                .flatMapToDouble(piece -> DoubleStream.of(piece.left().lean(), piece.right().lean())
+                        .map(lean -> piece.face().toMm() * thickness * of.applyAsDouble(lean)))
+                .max().orElse(0);
     }
 }

@@ -3,6 +3,7 @@ package neatcorner.station.glueup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import neatcorner.fitout.Bite;
 import neatcorner.corner.Craft;
 import neatcorner.corner.Reinforcement;
 import neatcorner.glueup.Attached;
@@ -11,6 +12,7 @@ import neatcorner.job.Hold;
 import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Across;
+import neatcorner.plan.Contact;
 import neatcorner.plan.Plan;
 
 /** How rings come to the frame: glued in after what holds its corners, round it when it is level, or with the pack. */
@@ -64,6 +66,13 @@ final class RingSteps {
         return steps;
     }
 
+    /** As long as goes through the ring and into the wall behind it without showing: 3 mm or 1/8 in less. */
+    private static Length pins(Plan plan, Contact at) {
+        Length step = plan.job().units().either(1, 1.0 / 16);
+        Length most = at.through().plus(at.into()).minus(Bite.spare(plan.job().units()));
+        return new Length(Math.max(0, most.units()) / step.units() * step.units());
+    }
+
     private static Sentence said(Plan plan, Across.Lying ring) {
         String name = ring.ring().name();
         return switch (way(plan, ring)) {
@@ -71,8 +80,8 @@ final class RingSteps {
                 if (isOnTheFront(ring)) {
                     yield Sentence.naming(name, GlueUpTexts.RING_ON_THE_FRONT);
                 }
-                Length half = new Length(plan.job().section().width().units() / 2);
-                yield Sentence.naming(name, GlueUpTexts.RING_GOES_ROUND, ring.section().width().plus(half));
+                yield Across.of(plan).contact(plan, ring).map(at -> Sentence.naming(name, GlueUpTexts.RING_GOES_ROUND,
+                        pins(plan, at))).orElse(Sentence.naming(name, GlueUpTexts.RING_IS_GLUED_ROUND));
             }
             case LOOSE -> Sentence.naming(name, GlueUpTexts.RING_IS_PUT_TOGETHER);
             case IN -> Sentence.naming(name, plan.job().hold() instanceof Hold.Panel

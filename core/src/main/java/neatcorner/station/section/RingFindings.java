@@ -26,6 +26,9 @@ import neatcorner.section.Section;
 
 /** Whether rings can lie where they are put, and whether they carry what floats in them. */
 final class RingFindings {
+    /** What stands out no more is sanded flush, mm: common practice. */
+    private static final double PROUD = 0.5;
+
     private RingFindings() {}
 
     static void add(Plan plan, List<Finding> findings) {
@@ -49,9 +52,50 @@ final class RingFindings {
                             : SectionTexts.THE_RING.formatted(Theirs.words(clash.other())))),
                     freed(plan.job(), clash.ring())));
         }
+        across.rings().forEach(ring -> addTouching(plan, across, ring, findings));
         if (plan.job().hold().isCarried()) {
             addCarrier(plan, across, findings);
         }
+    }
+
+    /** What a ring lies in that is no wood, what its screws miss, and how far it stands out behind. */
+    private static void addTouching(Plan plan, Across across, Across.Lying ring, List<Finding> findings) {
+        String name = ring.ring().name();
+        Length into = across.intoContent(ring);
+        if (into.isPositive()) {
+            findings.add(Finding.stop(SectionFinding.RING_IN_PACK, SECTION,
+                    Sentence.naming(name, SectionTexts.RING_IN_THE_PACK, into), freed(plan.job(), name)));
+        }
+        if (ring.ring().screws() != null && !across.carries(plan, ring) && across.contact(plan, ring).isEmpty()) {
+            findings.add(Finding.check(SectionFinding.SCREWS_IN_AIR, SECTION,
+                    Sentence.naming(name, SectionTexts.SCREWS_MEET_NO_WOOD),
+                    ring.ring().place().front() != null
+                            ? freed(plan.job(), name)
+                            : new Remedy(Sentence.naming(name, SectionTexts.TAKE_ITS_SCREWS_OUT),
+                                    job -> job.withRing(name, each -> each.withScrews(null)))));
+        }
+        Length proud = across.proud(plan, ring);
+        if (ring.ring().place().isInside() && ring.ring().place().edge() != SizeOf.OUTSIDE
+                && proud.toMm() > PROUD) {
+            findings.add(Finding.check(SectionFinding.RING_PROUD, SECTION,
+                    Sentence.naming(name, SectionTexts.RING_STANDS_PROUD, proud), flush(plan.job(), ring, proud)));
+        }
+    }
+
+    /** Thinner by what stands out, where enough is left of it; else stock that is thicker by so much, behind the same lip. */
+    private static Remedy flush(Job job, Across.Lying ring, Length proud) {
+        Length thin = ring.section().thickness().minus(proud);
+        String name = ring.ring().name();
+        if (!thin.isLessThan(ring.section().thickness().scaled(0.5))) {
+            return new Remedy(Sentence.naming(name, SectionTexts.MAKE_THE_RING_THICK, thin),
+                    j -> j.withRing(name, each -> each.withSection(each.section().withThickness(thin))));
+        }
+        Length thick = job.section().thickness().plus(proud);
+        return new Remedy(Sentence.of(SectionTexts.TAKE_STOCK_THICK, thick), j -> j.withSection(
+                j.section().rabbet().isNone()
+                        ? j.section().withThickness(thick)
+                        : j.section().withThickness(thick)
+                                .withRabbet(j.section().rabbet().withDepth(j.section().rabbet().depth().plus(proud)))));
     }
 
     private static Remedy without(String name) {

@@ -188,6 +188,13 @@ final class SectionTexts {
 
     static final String RING_SECTION_IMPOSSIBLE = "The section of the {name} cannot be milled: wood must be left round its "
             + "rabbet.";
+    static final String RING_IN_THE_PACK = "The {name} would lie {0} deep in what the frame holds.";
+    static final String SCREWS_MEET_NO_WOOD = "The screws of the {name} meet no wood: it lies before, behind or beside what they are "
+            + "to go into.";
+    static final String TAKE_ITS_SCREWS_OUT = "Fasten the {name} without screws";
+    static final String RING_STANDS_PROUD = "The {name} stands {0} out behind the frame's back: the frame would not lie flat on its "
+            + "wall.";
+    static final String MAKE_THE_RING_THICK = "Make the {name} {0} thick";
     static final String RING_IN_THE_WOOD = "The {name} would lie in the wood of %s.";
     static final String THE_FRAME = "the frame";
     static final String THE_RING = "the %s";

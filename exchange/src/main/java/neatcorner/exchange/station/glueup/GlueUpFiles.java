@@ -66,6 +66,7 @@ public final class GlueUpFiles implements StationFiles {
                 .with("openTime", Json.of(glue.opens(), 2)).with("takes", Json.of(glue.takes(), 2))
                 .with("clampTime", Json.of(kind.clampAt(plan.job().glueUp().temperature())))
                 .with("pressure", range(glue.pressures())).with("tension", range(glue.tension()))
+                .with("cornerPull", range(glue.corner())).with("jigPull", Json.of(glue.jigPull(), 1))
                 .with("clamps", Json.object().with("kind", glue.holding().title())
                         .with("needed", Json.of(glue.clamps())).with("available", Json.of(glue.there())).end())
                 .with("releasePapers", Json.of(glue.order().size()))
