@@ -53,21 +53,48 @@ public record Geometry(Job job, FrameSizes sizes, @Nullable Contours contours) {
                 Contours.rectangle(sizes.sight(), wall(job).toMm(), job.faces().list(), reach));
     }
 
+    /** The edge that was measured is regular; where faces are of different widths, the others are as they come, and their boxes are told. */
     private static Geometry regular(Job job, Shape.Regular regular) {
         double share = regular.acrossCorners() ? Math.cos(Math.PI / regular.sides()) : 1;
         Length flats = job.size().width().scaled(share);
-        FrameSizes sizes = even(job, new Opening(flats, flats), job.section().reach(job.outline().slope()));
+        List<Length> widths = job.faceWidths(regular.sides());
+        boolean alike = widths.stream().distinct().count() == 1;
+        if (!alike && job.sizeOf() == SizeOf.OUTSIDE) {
+            return led(job, Shape.regular(regular.sides(), flats.toMm() / 2));
+        }
+        List<Length> reach = reach(job, widths);
+        FrameSizes sizes = even(job, new Opening(flats, flats), reach.getFirst());
         Contours contours = null;
         if (sizes.arePossible() && job.section().width().isPositive()) {
-            List<Length> widths = job.faceWidths(regular.sides());
             contours = Contours.straight(Shape.regular(regular.sides(), sizes.sight().width().toMm() / 2),
-                    wall(job).toMm(), widths, reach(job, widths));
+                    wall(job).toMm(), widths, reach);
         }
-        return new Geometry(job, regular.acrossCorners() ? sizes.scaled(1 / share) : sizes, contours);
+        FrameSizes measured = regular.acrossCorners() ? sizes.scaled(1 / share) : sizes;
+        return new Geometry(job, alike || contours == null
+                ? measured
+                : new FrameSizes(measured.art(), measured.window(), measured.pack(), measured.rabbet(),
+                        measured.sight(),
+                        contours.outside().box()),
+                contours);
+    }
+
+    /** Of an outside that is regular: that is as it was measured. */
+    private static Geometry led(Job job, Loop outside) {
+        Geometry all = around(job, outside);
+        FrameSizes sizes = all.sizes();
+        Length width = job.size().width();
+        return new Geometry(job,
+                new FrameSizes(sizes.art(), sizes.window(), sizes.pack(), sizes.rabbet(), sizes.sight(),
+                        new Opening(width, width)),
+                all.contours());
     }
 
     private static Geometry polygon(Job job, Loop given) {
-        Loop loop = Shape.fromTheTop(given);
+        return around(job, Shape.fromTheTop(given));
+    }
+
+    /** Of a loop that is the edge that was measured. */
+    private static Geometry around(Job job, Loop loop) {
         List<Length> widths = job.faceWidths(loop.sides());
         List<Length> reach = reach(job, widths);
         Loop sight = loop.offset(outsideSight(job, job.sizeOf(), reach).stream().map(Length::negate).toList());

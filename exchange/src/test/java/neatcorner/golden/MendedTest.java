@@ -13,18 +13,24 @@ import java.util.stream.Collectors;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.BadFile;
 import neatcorner.hanging.Link;
+import neatcorner.fitout.SizeOf;
 import neatcorner.job.Job;
+import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
 import neatcorner.member.MadeMember;
 import neatcorner.member.Member;
 import neatcorner.member.MemberKind;
+import neatcorner.outline.Opening;
+import neatcorner.outline.Outline;
+import neatcorner.outline.Shape;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
 import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.hanging.HangingWork;
+import neatcorner.station.shape.ShapeFields;
 import neatcorner.station.sticks.SheetWork;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.Test;
@@ -132,6 +138,31 @@ class MendedTest {
                 .map(step -> step.what().in(Notation.of(Units.MILLIMETRES)))
                 .filter(text -> text.contains("Pins under")).findFirst().orElse("");
         assertTrue(said.contains("Pins under " + longest + " mm"), said);
+    }
+
+    /** The edge that was measured is regular: what is told of the outside is what the pieces are, long point by long point. */
+    @Test
+    void facesOfDifferentWidthsDoNotChangeWhatWasMeasured() throws BadFile, IOException {
+        Plan plan = plan("regular-outside");
+        assertEquals(new Opening(Length.mm(400), Length.mm(400)), plan.sizes().outside());
+        plan.pieces().forEach(piece -> assertEquals(400, piece.longPoint().toMm(), 0.01, piece.name()));
+        assertEquals(new Opening(Length.mm(340), Length.mm(320)), plan.sizes().sight(),
+                "sides of 30, top and bottom of 40");
+        Job sight = plan.job().withSize(SizeOf.SIGHT, new Opening(Length.mm(340), Length.mm(340)));
+        assertEquals(new Opening(Length.mm(400), Length.mm(420)), Planner.plan(sight).sizes().outside());
+    }
+
+    /** A heptagon from flat to flat is no size; from a corner to the side below it is R · (1 + cos(180° ÷ 7)). */
+    @Test
+    void anOddPolygonIsReadFromCornerToFlat() throws BadFile, IOException {
+        Job seven = file("regular-outside").job().withOutline(Outline.of(new Shape.Regular(7, false)));
+        double c = Math.cos(Math.PI / 7);
+        assertEquals(200 / c * (1 + c), ShapeFields.CORNER_TO_FLAT.in(Planner.plan(seven)).toMm(), 0.01);
+        Job typed = ShapeFields.CORNER_TO_FLAT.edit(Length.mm(370)).of(seven, Shop.usual(Units.MILLIMETRES));
+        assertEquals(370, ShapeFields.CORNER_TO_FLAT.in(Planner.plan(typed)).toMm(), 0.01);
+        Job corners = ShapeFields.CORNER_TO_FLAT.edit(Length.mm(370))
+                .of(seven.withOutline(Outline.of(new Shape.Regular(5, true))), Shop.usual(Units.MILLIMETRES));
+        assertEquals(370, ShapeFields.CORNER_TO_FLAT.in(Planner.plan(corners)).toMm(), 0.01);
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

@@ -5,10 +5,14 @@ import neatcorner.job.Job;
 import neatcorner.job.Reshape;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
+import neatcorner.outline.Loop;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
+import neatcorner.plan.FrameFields;
 import neatcorner.plan.Lens;
+import org.jspecify.annotations.Nullable;
 
 /** Lengths that only frames with curves or free outlines have. */
 public final class ShapeFields {
@@ -19,7 +23,29 @@ public final class ShapeFields {
             Lens.job(Job::outline, Job::withOutline).to(Outline::shape, Outline::withShape).as(Shape.Arch.class)
                     .to(Shape.Arch::rise, (arch, length) -> new Shape.Arch(arch.curve(), length, arch.segments())));
 
+    /**
+     * What a tape reads across a regular frame with an odd number of sides, whose sides face corners: with c = cos(180° ÷ n), a corner
+     * is at R from the middle and a side at R · c.
+     */
+    public static final Field CORNER_TO_FLAT = new Field("corner-to-flat", ShapeTexts.OUTSIDE_CORNER_TO_FLAT,
+            LengthRange.FRAME,
+            plan -> cornerToFlat(plan.contours() == null ? null : plan.contours().outside()),
+            length -> Edit.jobIn((job, shop) -> job.outline().shape() instanceof Shape.Regular regular
+                    ? FrameFields.OUTSIDE_WIDTH.edit(length.scaled(share(regular))).of(job, shop)
+                    : job));
+
     private ShapeFields() {}
+
+    /** Of one of its edges, from the top to the side below. */
+    static Length cornerToFlat(@Nullable Loop edge) {
+        return edge == null ? Length.ZERO : edge.box().height();
+    }
+
+    /** Twice the distance to a side, or to a corner, over the distance from the one to the other. */
+    private static double share(Shape.Regular regular) {
+        double c = Math.cos(Math.PI / regular.sides());
+        return 2 * (regular.acrossCorners() ? 1 : c) / (1 + c);
+    }
 
     /** One side of a free outline, at the edge that the job's size names, counted as the pieces are. */
     public static Field side(int side, boolean mirrored) {

@@ -164,8 +164,15 @@ public final class ShapeFigure {
             Box box = FrameFront.box(contours.outside());
             marks.dimension(new Point(box.right(), -reach), new Point(box.right(), reach), 34, outside,
                     ShapeTexts.OUTSIDE_ACROSS_FLATS, across);
+        } else if (regular.sides() % 2 == 1) {
+            Box box = FrameFront.box(contours.outside());
+            marks.dimension(new Point(box.right(), box.top()), new Point(box.right(), box.bottom()), 34,
+                    ShapeFields.cornerToFlat(contours.outside()), ShapeTexts.OUTSIDE_CORNER_TO_FLAT,
+                    ShapeFields.CORNER_TO_FLAT);
         } else {
-            throughTheMiddle(regular, corner, reach, outside);
+            Point up = FrameFront.point(corner);
+            marks.dimension(up, new Point(-up.x(), -up.y()), 0, outside, ShapeTexts.OUTSIDE_ACROSS_CORNERS,
+                    FrameFields.OUTSIDE_WIDTH);
         }
         Loop edge = contours.outside();
         int bottom = lowest(edge);
@@ -173,15 +180,6 @@ public final class ShapeFigure {
                 Length.mm(edge.length(bottom)), ShapeTexts.OUTER_LENGTH_OF_A_SIDE, null);
         marks.dimension(FrameFront.point(sight.at(0)), FrameFront.point(sight.at(1)), -14,
                 Length.mm(sight.length(0)), ShapeTexts.SIGHT_LENGTH_OF_A_SIDE, null);
-    }
-
-    private void throughTheMiddle(Shape.Regular regular, Vertex corner, double reach, Length outside) {
-        Point up = regular.acrossCorners() && regular.sides() % 2 == 0
-                ? FrameFront.point(corner)
-                : new Point(0, -reach);
-        marks.dimension(up, new Point(-up.x(), -up.y()), 0, outside,
-                regular.acrossCorners() ? ShapeTexts.OUTSIDE_ACROSS_CORNERS : ShapeTexts.OUTSIDE_ACROSS_FLATS,
-                FrameFields.OUTSIDE_WIDTH);
     }
 
     private static int lowest(Loop loop) {

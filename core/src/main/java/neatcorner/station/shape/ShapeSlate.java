@@ -39,6 +39,13 @@ public final class ShapeSlate {
         } else {
             segments(contours, rows);
         }
+        if (plan.job().outline().shape() instanceof Shape.Regular regular && regular.sides() % 2 == 1) {
+            rows.add(Slate.Row.plain(ShapeTexts.SIGHT_CORNER_TO_FLAT, Reading.computed(ShapeTexts.SIGHT_CORNER_TO_FLAT,
+                    ShapeFields.cornerToFlat(contours.sight()), ShapeTexts.CORNER_TO_FLAT_FORMULA)));
+            rows.add(Slate.Row.plain(ShapeTexts.OUTSIDE_CORNER_TO_FLAT, Reading.computed(
+                    ShapeTexts.OUTSIDE_CORNER_TO_FLAT, ShapeFields.cornerToFlat(contours.outside()),
+                    ShapeTexts.CORNER_TO_FLAT_FORMULA)));
+        }
         Length around = Length.mm(contours.outside().perimeter());
         rows.add(Slate.Row.plain(ShapeTexts.ROUND_THE_OUTSIDE,
                 Reading.computed(ShapeTexts.ROUND_THE_OUTSIDE, around, ShapeTexts.ALL_OUTER_EDGES_ADDED)));

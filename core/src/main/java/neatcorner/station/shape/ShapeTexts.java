@@ -36,6 +36,9 @@ final class ShapeTexts {
     static final String RISE_OF_THE_OUTER = "Rise of the outer edge";
     static final String RISE_OF_AN_EDGE = "Rise of the %s";
     static final String OUTSIDE_ACROSS_FLATS = "Outside, across flats";
+    static final String OUTSIDE_CORNER_TO_FLAT = "Outside, corner to flat";
+    static final String SIGHT_CORNER_TO_FLAT = "Sight, corner to flat";
+    static final String CORNER_TO_FLAT_FORMULA = "from the top to the side below: what a tape reads where sides face corners";
     static final String OUTER_LENGTH_OF_A_SIDE = "Outer length of a side";
     static final String SIGHT_LENGTH_OF_A_SIDE = "Sight length of a side";
     static final String OUTSIDE_ACROSS_CORNERS = "Outside, across corners";
