@@ -25,6 +25,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.plan.Finding;
+import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
@@ -32,6 +33,8 @@ import neatcorner.station.glueup.GlueUpWork;
 import neatcorner.station.hanging.HangingWork;
 import neatcorner.station.shape.ShapeFields;
 import neatcorner.station.sticks.SheetWork;
+import neatcorner.stock.Keep;
+import neatcorner.stock.Pin;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -163,6 +166,46 @@ class MendedTest {
         Job corners = ShapeFields.CORNER_TO_FLAT.edit(Length.mm(370))
                 .of(seven.withOutline(Outline.of(new Shape.Regular(5, true))), Shop.usual(Units.MILLIMETRES));
         assertEquals(370, ShapeFields.CORNER_TO_FLAT.in(Planner.plan(corners)).toMm(), 0.01);
+    }
+
+    /** A frame that must come from one stick does, though another stick is begun for a band. */
+    @Test
+    void whatMustStayTogetherDoes() throws BadFile, IOException {
+        Plan plan = plan("must-wide");
+        assertEquals(0, plan.layout().splitFrames());
+        assertEquals(0, plan.layout().unplaced());
+    }
+
+    /** What must stay together and cannot is no quiet matter; held pieces are let go where that is all that splits a frame. */
+    @Test
+    void whatMustStayTogetherAndDoesNotIsSaid() throws BadFile, IOException {
+        Job held = file("must-held").job();
+        assertTrue(stops(held).contains("stock.split-frame"), "no stick of 1204 holds four sides of 500");
+        Job longer = held.withStock(
+                held.stock().withSticks(List.of(held.stock().sticks().getFirst().withLength(Length.mm(2400))))
+                        .withPins(List.of(new Pin("A", 1, 0, 1), new Pin("C", 1, 0, 2))));
+        Finding split = Planner.plan(longer).findings().stream().filter(each -> each.code().equals("stock.split-frame"))
+                .findFirst().orElseThrow();
+        Job mended = Objects.requireNonNull(split.remedy()).edit().of(longer, Shop.usual(longer.units()));
+        assertEquals(Keep.MUST, mended.stock().keepFrameTogether());
+        assertEquals(0, Planner.plan(mended).layout().splitFrames());
+    }
+
+    private static Set<String> stops(Job job) {
+        return Planner.plan(job).findings().stream().filter(each -> each.level() == Level.STOP).map(Finding::code)
+                .collect(Collectors.toSet());
+    }
+
+    /** A piece held on a stick that is too short for it is said to be, and let go. */
+    @Test
+    void whatCannotBeHeldIsSaid() throws BadFile, IOException {
+        Job held = file("must-held").job();
+        Job far = held.withStock(held.stock().withPins(List.of(new Pin("C", 1, 0, 9), new Pin("A", 1, 0, 1))));
+        Finding lost = Planner.plan(far).findings().stream().filter(each -> each.code().equals("pin.lost")).findFirst()
+                .orElseThrow();
+        Job mended = Objects.requireNonNull(lost.remedy()).edit().of(far, Shop.usual(far.units()));
+        assertEquals(List.of(new Pin("A", 1, 0, 1)), mended.stock().pins());
+        assertFalse(codes(Planner.plan(mended)).contains("pin.lost"));
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

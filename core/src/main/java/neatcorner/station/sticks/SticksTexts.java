@@ -103,6 +103,11 @@ final class SticksTexts {
             + "will not run on round every corner.";
     static final String NO_STICK_HOLDS_A_WHOLE = "No stick holds a whole frame, which takes {0}; cut from several sticks, "
             + "the wood is enough.";
+    static final String HELD_PIECES_SPLIT_FRAMES = "Frames are to come from one stick each, and pieces that are held on theirs split "
+            + "one.";
+    static final String LET_THEM_GO = "Let go of what is held";
+    static final String CANNOT_BE_HELD = "%s cannot stay where they are held: that stick is too short, too narrow, or not on the "
+            + "rack.";
     static final String LET_FRAMES_BE_CUT = "Let frames be cut from several sticks";
     static final String SECTION_TOO_THICK = "The section is {0} thick, and the thickest stick on the rack {1}.";
     static final String PIECE_TOO_WIDE = "Piece %s is cut from {0} wide wood, and the widest stick on the rack is {1}.";

@@ -4,6 +4,7 @@ import neatcorner.plan.Finding;
 
 /** Kinds of findings about what the frames are cut from. */
 enum StockFinding implements Finding.Kind {
+    PIN_LOST("pin.lost"),
     STOCK_PIECE_TOO_LONG("stock.piece-too-long"),
     STOCK_SHORT("stock.short"),
     STOCK_SPLIT_FRAME("stock.split-frame"),

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import neatcorner.job.CutRing;
 import neatcorner.job.Cutting;
@@ -28,6 +29,7 @@ import neatcorner.plan.Remedy;
 import neatcorner.section.Section;
 import neatcorner.stock.Blanks;
 import neatcorner.stock.Keep;
+import neatcorner.stock.Pin;
 import neatcorner.stock.Rack;
 import neatcorner.stock.Search;
 import neatcorner.stock.Stick;
@@ -47,6 +49,7 @@ public final class StockFindings {
             return;
         }
         addFrame(plan, findings, search);
+        addLost(plan, findings);
         for (CutRing ring : plan.rings()) {
             addShort(plan, new Loop(ring.name(), ring.section(), ring.parts()), findings, search);
         }
@@ -78,8 +81,14 @@ public final class StockFindings {
 
     private static void addFrame(Plan plan, List<Finding> findings, Search search) {
         if (unplaced(plan, plan.frame()) <= 0) {
-            if (plan.job().stock().keepFrameTogether() == Keep.WISH && plan.layout().splitFrames() > 0) {
-                findings.add(split(plan, search));
+            if (plan.layout().splitFrames() > 0) {
+                switch (plan.job().stock().keepFrameTogether()) {
+                    case WISH -> findings.add(split(plan, search));
+                    case MUST -> findings.add(splitAround(plan, search));
+                    case NO -> {
+                        // nobody asked
+                    }
+                }
             }
             return;
         }
@@ -132,6 +141,33 @@ public final class StockFindings {
         return layOut(plan, stock.plusStick(more), search).splitFrames() == 0
                 ? split
                 : plan.job().quantity();
+    }
+
+    /** Where held pieces are what splits a frame, they are let go; else frames may be split. */
+    private static Finding splitAround(Plan plan, Search search) {
+        Job free = plan.job().withStock(plan.job().stock().withPins(List.of()));
+        StickLayout layout = Cutting.layOut(free, plan.frame().parts(), search);
+        return !plan.job().stock().pins().isEmpty() && layout.isComplete() && layout.splitFrames() == 0
+                ? Finding.stop(StockFinding.STOCK_SPLIT_FRAME, STICKS,
+                        Sentence.of(SticksTexts.HELD_PIECES_SPLIT_FRAMES),
+                        new Remedy(Sentence.of(SticksTexts.LET_THEM_GO),
+                                j -> j.withStock(j.stock().withPins(List.of()))))
+                : mustSplit(plan);
+    }
+
+    /** Pieces that were held on a stick that does not take them, or is not there any more. */
+    private static void addLost(Plan plan, List<Finding> findings) {
+        List<Pin> lost = plan.job().stock().pins().stream().filter(pin -> plan.layout().sticks().stream()
+                .noneMatch(stick -> stick.stock() == pin.stock() && stick.number() == pin.number()
+                        && stick.cuts().stream().anyMatch(pin::holds)))
+                .toList();
+        if (!lost.isEmpty()) {
+            findings.add(Finding.check(StockFinding.PIN_LOST, STICKS, Sentence.of(SticksTexts.CANNOT_BE_HELD
+                    .formatted(lost.stream().map(Pin::piece).distinct().map(Theirs::words)
+                            .collect(Collectors.joining(", ")))),
+                    new Remedy(Sentence.of(SticksTexts.LET_THEM_GO), j -> j.withStock(j.stock().withPins(
+                            j.stock().pins().stream().filter(pin -> !lost.contains(pin)).toList())))));
+        }
     }
 
     private static Finding mustSplit(Plan plan) {

@@ -166,7 +166,8 @@ final class StickLoading {
         }
         List<Loaded> begun = loaded.stream().filter(stick -> fitting.contains(stick.stock)).toList();
         begun.forEach(stick -> bars.add(new Nesting.Bar(List.copyOf(stick.free), 1, 0, true)));
-        boolean free = alone && (whole || (begun.isEmpty() && pinned.sticks().isEmpty()));
+        boolean must = rack.keepFrameTogether() == Keep.MUST;
+        boolean free = alone && (whole || ((must || begun.isEmpty()) && pinned.sticks().isEmpty()));
         List<Integer> frame = free ? group.stream().map(kind -> kinds.get(kind).size()).toList() : List.of();
         List<Nesting.Part> parts = parts(group, held);
         Nesting.Result result = new Nesting(parts, bars, frame,
