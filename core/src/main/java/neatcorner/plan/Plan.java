@@ -43,10 +43,12 @@ import org.jspecify.annotations.Nullable;
  * @param cutList  all pieces, and where those of all frames are cut from
  * @param weight   of one frame
  * @param findings the gravest first
+ * @param company  all jobs that are cut together, this one with them, as each was asked for; none where it is cut alone
  * @param known    what was derived from it so far; no part of what it says, and never that of a plan with other values
  */
 public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings,
-        List<MadeMember> members, CutList cutList, Weight weight, List<Finding> findings, Derived.Known known) {
+        List<MadeMember> members, CutList cutList, Weight weight, List<Finding> findings, List<Job> company,
+        Derived.Known known) {
 
     private static final Derived<SafeZone> SAFE_ZONE = new Derived<>(
             plan -> SafeZone.of(plan.job().section()).orElse(null));
@@ -54,13 +56,14 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
     /** Of which nothing more is known yet. */
     public Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<CutRing> rings,
             List<MadeMember> members, CutList cutList, Weight weight, List<Finding> findings) {
-        this(job, shop, sizes, frame, rings, members, cutList, weight, findings, new Derived.Known());
+        this(job, shop, sizes, frame, rings, members, cutList, weight, findings, List.of(), new Derived.Known());
     }
 
     public Plan {
         rings = List.copyOf(rings);
         members = List.copyOf(members);
         findings = List.copyOf(findings);
+        company = List.copyOf(company);
     }
 
     /** All that follows from a job, before anything is said about it. A search that is told to stop gives its best so far. */
@@ -72,6 +75,11 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
         CutRing frame = cutting.frame();
         return new Plan(job, shop, geometry.sizes(), frame, rings, cutting.members(), cutList,
                 weight(job, geometry.sizes(), frame, rings, cutting.members()), List.of());
+    }
+
+    /** With all jobs that are cut with it. */
+    public Plan inCompany(List<Job> all) {
+        return new Plan(job, shop, sizes, frame, rings, members, cutList, weight, findings, all, new Derived.Known());
     }
 
     private static Weight weight(Job job, FrameSizes sizes, CutRing frame, List<CutRing> rings,
@@ -104,7 +112,7 @@ public record Plan(Job job, Shop shop, FrameSizes sizes, CutRing frame, List<Cut
 
     /** With what is to be said about it. */
     public Plan withFindings(List<Finding> found) {
-        return new Plan(job, shop, sizes, frame, rings, members, cutList, weight, found, known);
+        return new Plan(job, shop, sizes, frame, rings, members, cutList, weight, found, company, known);
     }
 
     /** Edges of the frame; null when there is none to make. */

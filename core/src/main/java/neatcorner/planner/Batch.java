@@ -45,9 +45,11 @@ public final class Batch {
     public static Plan plan(Job first, List<Job> others, Shop shop, Search search) {
         Plan alone = Planner.plan(first, shop, search);
         List<Piece> pieces = new ArrayList<>(named(alone, 1));
+        List<Job> company = new ArrayList<>(List.of(first));
         int number = 2;
         for (Job other : others) {
             if (areAlike(first, other)) {
+                company.add(other);
                 pieces.addAll(
                         named(Plan.of(other.withStock(other.stock().withSticks(List.of())), search), number));
                 number++;
@@ -60,7 +62,7 @@ public final class Batch {
         StickLayout layout = Cutting.layOut(together, pieces, search);
         return new Plan(together, shop, alone.sizes(), alone.frame(), alone.rings(), alone.members(),
                 CutList.of(pieces, 1, layout),
-                alone.weight(), alone.findings());
+                alone.weight(), alone.findings()).inCompany(company);
     }
 
     private static List<Piece> named(Plan plan, int number) {

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -27,6 +28,7 @@ import neatcorner.outline.Shape;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
+import neatcorner.planner.Batch;
 import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
 import neatcorner.station.glueup.GlueUpWork;
@@ -36,6 +38,7 @@ import neatcorner.station.sticks.SheetWork;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Pin;
 import neatcorner.stock.Search;
+import neatcorner.stock.sheets.Panel;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -166,6 +169,21 @@ class MendedTest {
         Job corners = ShapeFields.CORNER_TO_FLAT.edit(Length.mm(370))
                 .of(seven.withOutline(Outline.of(new Shape.Regular(5, true))), Shop.usual(Units.MILLIMETRES));
         assertEquals(370, ShapeFields.CORNER_TO_FLAT.in(Planner.plan(corners)).toMm(), 0.01);
+    }
+
+    /** All frames of all jobs that are cut together take their glass and backs from the same sheets; one alone has a mat. */
+    @Test
+    void sheetsAreCutForAllJobsTogether() throws BadFile, IOException {
+        Job one = file("together-0").job();
+        Job two = file("together-1").job();
+        List<SheetWork> works = SheetWork.of(
+                Batch.plan(one, List.of(two), Shop.usual(Units.MILLIMETRES), Search.PATIENT),
+                Search.PATIENT);
+        Map<String, Integer> panels = works.stream()
+                .collect(Collectors.toMap(SheetWork::material, work -> work.nesting()
+                        .panels().stream().mapToInt(Panel::count).sum()));
+        assertEquals(Map.of("glass", one.quantity() + two.quantity(), "hardboard", one.quantity() + two.quantity(),
+                "mat board", two.quantity()), panels);
     }
 
     /** A frame that must come from one stick does, though another stick is begun for a band. */

@@ -38,9 +38,15 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
     private static final double LEAST_MM = 150;
     private static final double LEAST_INCHES = 6;
 
-    /** One for each material of glazing, mat and backing; without sheets of it on the rack, nothing finds a place. */
+    /**
+     * One for each material of glazing, mat and backing, for all frames of all jobs that are cut together; without sheets of it on
+     * the rack, nothing finds a place.
+     */
     public static List<SheetWork> of(Plan plan, Search search) {
-        return of(plan, List.of(), search);
+        return plan.company().isEmpty()
+                ? of(plan, List.of(), search)
+                : works(plan.job(), plan.company(), plan.company().stream().map(SheetWork::materials)
+                        .flatMap(Set::stream).collect(Collectors.toSet()), search);
     }
 
     /**
@@ -48,21 +54,25 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
      * is 1.
      */
     public static List<SheetWork> of(Plan plan, List<Job> others, Search search) {
-        Map<String, List<Panel>> panels = new LinkedHashMap<>();
-        Map<String, Length> thickness = new LinkedHashMap<>();
         List<Job> jobs = new ArrayList<>(List.of(plan.job()));
         jobs.addAll(others);
+        return works(plan.job(), jobs, materials(plan.job()), search);
+    }
+
+    private static List<SheetWork> works(Job rack, List<Job> jobs, Set<String> of, Search search) {
+        Map<String, List<Panel>> panels = new LinkedHashMap<>();
+        Map<String, Length> thickness = new LinkedHashMap<>();
         for (int i = 0; i < jobs.size(); i++) {
             Job job = jobs.get(i);
-            FrameSizes sizes = i == 0 ? plan.sizes() : Geometry.of(job).sizes();
+            FrameSizes sizes = job.sizes();
             for (Layer layer : sizes.arePossible() ? job.layersToCut() : List.<Layer>of()) {
-                if (layer.isSheet() && (i == 0 || panels.containsKey(material(layer)))) {
+                if (layer.isSheet() && of.contains(material(layer))) {
                     thickness.putIfAbsent(material(layer), layer.thickness());
                     Opening size = CutSizes.of(layer, sizes, Seat.of(job.section(), job.outline().slope()).rabbet(),
                             job.hold().isInRabbet(), job.cutUnder());
                     List<Panel> all = panels.computeIfAbsent(material(layer), name -> new ArrayList<>());
                     if (size.isPositive()) {
-                        String name = others.isEmpty()
+                        String name = jobs.size() == 1
                                 ? layer.title()
                                 : SticksTexts.PANEL_OF_A_JOB.formatted(i + 1, layer.title());
                         all.add(new Panel(name, size.width(), size.height(), job.quantity()));
@@ -71,7 +81,7 @@ public record SheetWork(String material, Length thickness, SheetNesting nesting,
             }
         }
         List<SheetWork> works = new ArrayList<>();
-        panels.forEach((material, all) -> works.add(of(plan.job(), material,
+        panels.forEach((material, all) -> works.add(of(rack, material,
                 thickness.getOrDefault(material, Length.ZERO), all, search)));
         return List.copyOf(works);
     }
