@@ -26,16 +26,20 @@ public record GlueArea(double endGrain, double longGrain) {
         return new GlueArea(Math.max(0, end), lengthwise);
     }
 
-    /** Faces that meet end to end, or end to side: the section along the seam. */
+    /**
+     * Faces that meet end to end, or end to side: the section along the seam. Of a mitred lap its front half, whatever is milled
+     * behind that; of a dado at the end of a piece the bottom and the one wall that it has.
+     */
     private static double seam(CornerWood wood) {
         double section = Profile.of(wood.section().withWidth(wood.faces().before())).area();
         return switch (wood.joint()) {
             case MITER -> section / wood.seam().direction().y();
             case BUTT -> wood.before() * wood.section().lip().toMm();
-            case DADO -> (wood.before() + 2 * CornerJoint.dado(Length.mm(wood.after())).toMm())
+            case DADO -> (wood.before() + CornerJoint.dado(Length.mm(wood.after())).toMm())
                     * wood.section().lip().toMm();
             case LAP, BOX -> 0;
-            case MITRED_LAP -> section / 2 / wood.seam().direction().y();
+            case MITRED_LAP -> wood.section().withWidth(wood.faces().before()).area(0, wood.thickness() / 2)
+                    / wood.seam().direction().y();
         };
     }
 

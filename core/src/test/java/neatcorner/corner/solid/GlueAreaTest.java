@@ -5,10 +5,17 @@ import static neatcorner.corner.ReinforcementKind.BRAD;
 import static neatcorner.corner.ReinforcementKind.DOWEL;
 import static neatcorner.corner.ReinforcementKind.SCREW;
 import static neatcorner.corner.ReinforcementKind.TENON;
+import static neatcorner.corner.solid.CornersOfTest.mm;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import neatcorner.measure.Angle;
+import neatcorner.outline.Corner;
+import neatcorner.piece.CornerJoint;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.wood.Species;
 import neatcorner.corner.Reinforcement;
 import org.junit.jupiter.api.Test;
 
@@ -60,5 +67,29 @@ class GlueAreaTest {
                 CornersOfTest.of(SCREW, 50, 4, 0, 1))) {
             assertEquals(0, CornersOfTest.joined(CornersOfTest.wide(), driven).glue().longGrain());
         }
+    }
+
+    /** The front half is mitred: 54.6 × half of 34.8 along 45°; a rabbet 7.4 deep lies behind that and takes nothing. */
+    @Test
+    void aRabbetBehindAMitredLapTakesNothingOffItsMiter() {
+        double miter = 54.6 * 34.8 / 2 * Math.sqrt(2);
+        assertEquals(miter, joined(CornerJoint.MITRED_LAP, 54.6, 34.8, 11.7, 7.4).endGrain(), 0.5);
+        double deep = (54.6 * 34.8 / 2 - 11.7 * (25 - 34.8 / 2)) * Math.sqrt(2);
+        assertEquals(deep, joined(CornerJoint.MITRED_LAP, 54.6, 34.8, 11.7, 25).endGrain(), 0.5,
+                "what is deeper than half does");
+    }
+
+    /** At the end of a side a dado has its bottom, 12 wide, and one wall, a third as deep as the side is thick; the other is off. */
+    @Test
+    void aDadoAtTheEndOfAPieceHasOneWall() {
+        assertEquals((12 + 4) * 90, joined(CornerJoint.DADO, 12, 90, 0, 0).endGrain(), 0.5);
+    }
+
+    private static GlueArea joined(CornerJoint joint, double width, double thickness, double rabbetWide,
+            double rabbetDeep) {
+        Section section = new Section(Species.named("white oak"), mm(width), mm(thickness),
+                rabbetWide == 0 ? Rabbet.NONE : Rabbet.plain(mm(rabbetWide), mm(rabbetDeep)));
+        return JoinedCorner.of(new CornerWood(new Corner(Angle.RIGHT, mm(width), mm(width)), joint, section, mm(0)),
+                List.of()).glue();
     }
 }
