@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
 import neatcorner.measure.Notation;
@@ -152,6 +153,53 @@ class DryFitsReadTest {
         });
     }
 
+    /** A saw that is off, one bad cut, and a corner that is not home: all three are named, and nothing is left. */
+    @Test
+    void threeCausesAtOnceAreFoundTogether() {
+        int[] found = new int[2];
+        Cases.of("dry fits, three causes", random -> {
+            double off = (random.nextBoolean() ? 1 : -1) * (0.5 + 0.3 * random.nextDouble());
+            int corner = random.nextInt(4);
+            int open = (corner + 1 + random.nextInt(3)) % 4;
+            Shown shown = Shown.square();
+            for (int i = 0; i < 4; i++) {
+                shown.opened(i, (off + (i == corner ? off * 2 : 0)) / CONTACT);
+            }
+            double gap = 0.6 + random.nextDouble();
+            shown.heels[open] += gap;
+            shown.toes[open] += gap;
+            Explanation likely = likeliest(shown, random);
+            List<Fault> faults = likely.causes().stream().map(DryFitReading.Cause::fault).toList();
+            assertTrue(likely.left().isEmpty(), likely.toString());
+            found[0]++;
+            found[1] += faults.containsAll(List.of(Fault.SAW_ANGLE, Fault.CORNER_CUT, Fault.SEATING)) ? 1 : 0;
+        });
+        assertTrue(found[1] > 0.9 * found[0], found[1] + " of " + found[0]);
+    }
+
+    /** Whatever is said to be the cause leaves nothing but what a gauge reads wrong; of anything at all it may be none of these. */
+    @Test
+    void whatLeavesAGapIsNoExplanation() {
+        int[] others = new int[1];
+        Cases.of("dry fits, anything", random -> {
+            List<Double> heels = new ArrayList<>();
+            List<Double> toes = new ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                heels.add(random.nextInt(3) == 0 ? 0 : 1.5 * random.nextDouble());
+                toes.add(random.nextInt(3) == 0 ? 0 : 1.5 * random.nextDouble());
+            }
+            DryFit seen = new DryFit(heels, toes, List.of(0.0, 0.0, 0.0, 0.0), 0, 0, 0);
+            for (Explanation each : DryFitReading.of(seen, FRAME, 0.3)) {
+                boolean other = each.causes().getFirst().fault() == Fault.OTHER;
+                others[0] += other ? 1 : 0;
+                assertTrue(other || each.left().isEmpty(), each + " of " + seen);
+                assertTrue(!each.causes().getFirst().fault().equals(Fault.NONE)
+                        || Stream.concat(heels.stream(), toes.stream()).allMatch(gap -> gap <= 0.253), seen.toString());
+            }
+        });
+        assertTrue(others[0] > 20, others[0] + " were none of these");
+    }
+
     /** Toes open 0.4, 0.5, 0.2 and 0, diagonals of 760 and 762 where 792 are due: no one cut, and a tape to be read again. */
     @Test
     void readingsThatNoSingleCauseExplainsAreSaidSo() {
@@ -171,6 +219,8 @@ class DryFitsReadTest {
         DryFit fit = DryFit.closed().with(1, 1, 0.35);
         assertTrue(DryFitReading.of(fit, FRAME, 0.3).stream().noneMatch(
                 one -> one.causes().getFirst().fault() == Fault.NONE));
+        assertTrue(DryFitReading.of(DryFit.closed().with(1, 1, 0.3), FRAME, 0.3).stream().noneMatch(
+                one -> one.causes().getFirst().fault() == Fault.NONE), "0.3 is more than a gauge reads wrong");
         assertEquals(Fault.NONE, DryFitReading.of(DryFit.closed(), FRAME, 0.3).getFirst().causes().getFirst().fault());
     }
 

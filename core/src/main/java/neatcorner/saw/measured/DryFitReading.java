@@ -5,13 +5,15 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * What may have caused the readings of a dry fit, one cause or two together, weighed against each other.
+ * What may have caused the readings of a dry fit, one cause or up to three together, weighed against each other, and against
+ * that it was something else.
  *
  * <p>Each cause leaves a pattern on the readings, in proportion to its size: how much each corner opens at the heel or at the
  * toe, how much it stands apart at both, what the diagonals differ by, what steps and what rocks. Readings are a little
- * wrong, and causes are small rather than large; both are taken as Gaussian, so that how well one cause, or two, explain
- * what was read has a closed form, in which a second cause must earn its place (marginal likelihood of a linear model;
- * Bishop, Pattern Recognition and Machine Learning, 3.5).
+ * wrong, and causes are small rather than large; both are taken as Gaussian, so that how well some causes explain what was
+ * read has a closed form, in which each more must earn its place (marginal likelihood of a linear model; Bishop, Pattern
+ * Recognition and Machine Learning, 3.5). What leaves more than a reading's error is no explanation. That it was something
+ * else makes every reading as likely as any other of its size.
  */
 public final class DryFitReading {
     private static final int CORNERS = 4;
@@ -22,10 +24,16 @@ public final class DryFitReading {
     /** What a maker reads off a gap, a tape or a table is true to about so much, mm: from memory. */
     private static final double READ = 0.12;
     private static final double TAPE = 0.7;
-    /** What a cause leaves unexplained is said from here on, mm. */
+    /** A gap that causes leave unexplained is said from here on, mm; one that they would make and is not there, a little later. */
     private static final double SEEN = 2.1 * READ;
-    /** Two causes at once are so much less likely than each by itself. */
+    private static final double MISSED = 2.25 * READ;
+    /** Readings of anything else are off by this many of their errors at most. */
+    private static final double WITHIN = 3;
+    /** Causes at once are so much less likely than each by itself, for every one more. */
     private static final double TOGETHER = 0.5;
+    /** That it is something else, before anything is read, and how far that would put a reading off, mm. */
+    private static final double OTHER = 0.02;
+    private static final double ANYTHING = 0.8;
     private static final double LEAST_ODDS = 0.05;
     private static final int MOST = 3;
 
@@ -33,6 +41,8 @@ public final class DryFitReading {
     public enum Fault {
         /** Nothing that is more than a reading's own error. */
         NONE,
+        /** Something that is none of these. */
+        OTHER,
         /** Every cut is off by the same. */
         SAW_ANGLE,
         /** One of the two cuts at a corner. */
@@ -63,9 +73,10 @@ public final class DryFitReading {
     public record Left(int corner, boolean toe, double gap) {}
 
     /**
-     * One or two causes.
+     * Causes, three at most.
      *
-     * @param causes the greater first; one of {@link Fault#NONE} where nothing is wrong
+     * @param causes the greater first; one of {@link Fault#NONE} where nothing is wrong, of {@link Fault#OTHER} where it is none of
+     *               these
      * @param odds   0 to 1, against the others
      * @param left   what they do not explain
      */
@@ -100,6 +111,10 @@ public final class DryFitReading {
     private final Frame frame;
     private final double[] readings = new double[READINGS];
     private final double[] errors = new double[READINGS];
+    private final List<Atom> atoms;
+    private final double[][] products;
+    private final double[] with;
+    private double misfit;
 
     private DryFitReading(DryFit seen, Frame frame) {
         this.seen = seen;
@@ -117,6 +132,9 @@ public final class DryFitReading {
         errors[STEP] = READ;
         readings[ROCKS] = seen.rocks();
         errors[ROCKS] = 2 * READ;
+        atoms = atoms();
+        products = new double[atoms.size()][atoms.size()];
+        with = new double[atoms.size()];
     }
 
     /** Whether the diagonals cannot be those of this frame, whatever is wrong with it: more than a hundredth off. */
@@ -135,20 +153,27 @@ public final class DryFitReading {
     }
 
     private List<Explanation> explain(double limit) {
-        List<Atom> atoms = atoms();
+        weigh();
         List<Fit> fits = new ArrayList<>();
         double widest = Math.max(seen.heels().stream().mapToDouble(gap -> gap).max().orElse(0),
                 seen.toes().stream().mapToDouble(gap -> gap).max().orElse(0));
         if (widest <= limit) {
-            fits.add(fit(List.of(), 0.5));
+            fits.add(fit(0.5));
         }
         for (int i = 0; i < atoms.size(); i++) {
-            fits.add(fit(List.of(atoms.get(i)), atoms.get(i).prior));
+            Atom first = atoms.get(i);
+            fits.add(fit(first.prior, i));
             for (int j = 0; j < i; j++) {
-                fits.add(fit(List.of(atoms.get(i), atoms.get(j)),
-                        TOGETHER * atoms.get(i).prior * atoms.get(j).prior));
+                Atom second = atoms.get(j);
+                double both = TOGETHER * first.prior * second.prior;
+                fits.add(fit(both, i, j));
+                for (int k = 0; k < j; k++) {
+                    fits.add(fit(TOGETHER * both * atoms.get(k).prior, i, j, k));
+                }
             }
         }
+        fits.removeIf(fit -> !explains(fit));
+        fits.add(new Fit(List.of(other()), new double[]{0}, weightOfOther()));
         fits.sort(Comparator.comparingDouble(Fit::weight).reversed());
         double most = fits.getFirst().weight;
         double sum = fits.stream().mapToDouble(fit -> Math.exp(fit.weight - most)).sum();
@@ -160,6 +185,35 @@ public final class DryFitReading {
             }
         }
         return List.copyOf(all);
+    }
+
+    /** Whether nothing is left that a reading's own error does not make. */
+    private boolean explains(Fit fit) {
+        for (int r = 0; r < READINGS; r++) {
+            double rest = readings[r];
+            for (int i = 0; i < fit.atoms.size(); i++) {
+                rest -= fit.atoms.get(i).leaves[r] * fit.sizes[i];
+            }
+            if (Math.abs(rest) > WITHIN * errors[r]) {
+                return false;
+            }
+        }
+        return left(fit).isEmpty();
+    }
+
+    private static Atom other() {
+        return new Atom(Fault.OTHER, -1, new double[READINGS], ANYTHING, OTHER);
+    }
+
+    /** As {@link #fit} weighs: each reading off by itself, by anything up to about a millimetre. */
+    private double weightOfOther() {
+        double weight = Math.log(OTHER);
+        for (int r = 0; r < READINGS; r++) {
+            double error = errors[r] * errors[r];
+            double wide = error + ANYTHING * ANYTHING;
+            weight -= (readings[r] * readings[r] / wide + Math.log(wide / error)) / 2;
+        }
+        return weight;
     }
 
     private static List<Cause> causes(Fit fit) {
@@ -174,24 +228,33 @@ public final class DryFitReading {
         return causes;
     }
 
-    /** Sizes that explain the readings best, and how well they do, as a logarithm. */
-    private Fit fit(List<Atom> atoms, double prior) {
-        int k = atoms.size();
-        double[][] m = new double[k][k];
-        double[] v = new double[k];
-        double misfit = 0;
+    /** Each atom as its size is spread, over the readings' errors: products of two, and of one with the readings. */
+    private void weigh() {
         for (int r = 0; r < READINGS; r++) {
             misfit += readings[r] * readings[r] / (errors[r] * errors[r]);
         }
-        for (int i = 0; i < k; i++) {
-            m[i][i] = 1;
+        for (int i = 0; i < atoms.size(); i++) {
             for (int r = 0; r < READINGS; r++) {
                 double a = atoms.get(i).leaves[r] * atoms.get(i).spread / (errors[r] * errors[r]);
-                v[i] += a * readings[r];
-                for (int j = 0; j < k; j++) {
-                    m[i][j] += a * atoms.get(j).leaves[r] * atoms.get(j).spread;
+                with[i] += a * readings[r];
+                for (int j = 0; j <= i; j++) {
+                    products[i][j] += a * atoms.get(j).leaves[r] * atoms.get(j).spread;
                 }
             }
+        }
+    }
+
+    /** Sizes that explain the readings best, and how well they do, as a logarithm; of some atoms, the later first. */
+    private Fit fit(double prior, int... chosen) {
+        int k = chosen.length;
+        double[][] m = new double[k][k];
+        double[] v = new double[k];
+        for (int i = 0; i < k; i++) {
+            v[i] = with[chosen[i]];
+            for (int j = 0; j < k; j++) {
+                m[i][j] = products[Math.max(chosen[i], chosen[j])][Math.min(chosen[i], chosen[j])];
+            }
+            m[i][i] += 1;
         }
         double determinant = determinant(m);
         double[] likely = solve(m, v);
@@ -202,28 +265,38 @@ public final class DryFitReading {
         }
         // Once a cause is chosen its size is what was read: a gap of 1 mm alone comes back as 1 mm.
         double[] x = Math.abs(determinant(m)) > 1e-6 ? solve(m, v) : likely;
+        List<Atom> of = new ArrayList<>(k);
         for (int i = 0; i < k; i++) {
-            x[i] *= atoms.get(i).spread;
+            of.add(atoms.get(chosen[i]));
+            x[i] *= of.get(i).spread;
         }
-        return new Fit(atoms, x, Math.log(prior) - (misfit - explained + Math.log(determinant)) / 2);
+        return new Fit(of, x, Math.log(prior) - (misfit - explained + Math.log(determinant)) / 2);
     }
 
     private static double determinant(double[][] m) {
         return switch (m.length) {
             case 0 -> 1;
             case 1 -> m[0][0];
-            default -> m[0][0] * m[1][1] - m[0][1] * m[1][0];
+            case 2 -> m[0][0] * m[1][1] - m[0][1] * m[1][0];
+            default -> m[0][0] * (m[1][1] * m[2][2] - m[1][2] * m[2][1])
+                    - m[0][1] * (m[1][0] * m[2][2] - m[1][2] * m[2][0])
+                    + m[0][2] * (m[1][0] * m[2][1] - m[1][1] * m[2][0]);
         };
     }
 
+    /** By Cramer's rule: three unknowns at most. */
     private static double[] solve(double[][] m, double[] v) {
         double determinant = determinant(m);
-        return switch (m.length) {
-            case 0 -> new double[0];
-            case 1 -> new double[]{v[0] / m[0][0]};
-            default -> new double[]{(m[1][1] * v[0] - m[0][1] * v[1]) / determinant,
-                (m[0][0] * v[1] - m[1][0] * v[0]) / determinant};
-        };
+        double[] x = new double[v.length];
+        for (int i = 0; i < v.length; i++) {
+            double[][] with = new double[v.length][];
+            for (int row = 0; row < v.length; row++) {
+                with[row] = m[row].clone();
+                with[row][i] = v[row];
+            }
+            x[i] = determinant(with) / determinant;
+        }
+        return x;
     }
 
     /** Gaps that are wider, or narrower, than the causes make them. */
@@ -238,10 +311,10 @@ public final class DryFitReading {
             }
             double heel = seen.heels().get(corner) - Math.max(0, both) - Math.max(0, difference);
             double toe = seen.toes().get(corner) - Math.max(0, both) - Math.max(0, -difference);
-            if (Math.abs(heel) > SEEN) {
+            if (heel > SEEN + 1e-9 || heel < -MISSED) {
                 left.add(new Left(corner, false, heel));
             }
-            if (Math.abs(toe) > SEEN) {
+            if (toe > SEEN + 1e-9 || toe < -MISSED) {
                 left.add(new Left(corner, true, toe));
             }
         }

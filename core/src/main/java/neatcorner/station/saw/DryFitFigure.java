@@ -48,6 +48,9 @@ public final class DryFitFigure {
         diagonal(marks, outside.at(0), outside.at(2), fit.first(), FrameFields.FIRST_DIAGONAL, 0.3);
         diagonal(marks, outside.at(1), outside.at(3), fit.second(), FrameFields.SECOND_DIAGONAL, 0.3);
         Box box = FrameFront.box(outside);
+        marks.value(box.center(), Anchor.MIDDLE, Length.mm(Math.hypot(box.width(), box.height())),
+                SawTexts.DIAGONALS_DUE, null);
+        marks.label(box.center(), 0, 24, Anchor.MIDDLE, SawTexts.DUE_ON_BOTH, 12, false, Tint.FAINT_INK);
         marks.label(new Point(box.center().x(), box.top()), 0, -22, Anchor.MIDDLE,
                 SawTexts.TYPE_EACH_GAP_WHERE,
                 13, false, Tint.FAINT_INK);

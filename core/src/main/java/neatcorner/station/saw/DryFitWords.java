@@ -127,6 +127,7 @@ public final class DryFitWords {
     private String title(Cause cause) {
         return switch (cause.fault()) {
             case NONE -> SawTexts.NOTHING_IS_WRONG;
+            case OTHER -> SawTexts.NONE_OF_THESE;
             case SAW_ANGLE -> SawTexts.SAW_ANGLE;
             case CORNER_CUT -> SawTexts.ONE_CUT_AT.formatted(corner(cause.at()));
             case SHORT_PIECE -> SawTexts.LENGTH_OF.formatted(name(cause.at()));
@@ -142,6 +143,7 @@ public final class DryFitWords {
         double size = Math.abs(cause.size());
         return switch (cause.fault()) {
             case NONE -> Sentence.of(SawTexts.NOTHING_TO_MEND_ALL);
+            case OTHER -> Sentence.of(SawTexts.SOMETHING_ELSE);
             case SAW_ANGLE -> saw(cause.size() > 0, size);
             case CORNER_CUT -> cut(cause.at(), cause.size() < 0, size);
             case SHORT_PIECE -> Sentence.of(

@@ -2,6 +2,7 @@ package neatcorner.station.saw;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
@@ -41,10 +42,21 @@ public final class MeasuredFindings {
                     findings);
         }
         diagonals(plan, findings);
+        dryFit(checks, findings);
         Climate place = checks.place();
         if (place != null && Assembly.canJudge(plan)) {
             season(plan, place, place.dry(), findings);
             season(plan, place, place.damp(), findings);
+        }
+    }
+
+    /** What stands open in the dry fit by more than is let pass. */
+    private static void dryFit(Checks checks, List<Finding> findings) {
+        double widest = Stream.concat(checks.dryFit().heels().stream(), checks.dryFit().toes().stream())
+                .mapToDouble(gap -> gap).max().orElse(0);
+        if (widest > checks.gapLimit().toMm() + 1e-9) {
+            findings.add(Finding.check(SawFinding.DRY_FIT_OPEN, Station.SAW,
+                    Sentence.of(SawTexts.STANDS_OPEN, new Fine(widest), new Fine(checks.gapLimit().toMm())), null));
         }
     }
 

@@ -5,6 +5,7 @@ import neatcorner.plan.Finding;
 /** Kinds of findings about sawing, and what was measured after it. */
 enum SawFinding implements Finding.Kind {
     CORNER_GAP("corner.gap"),
+    DRY_FIT_OPEN("dry-fit.open"),
     LENGTH_MISMATCH("length.mismatch"),
     MOVEMENT_OPENS_MITER("movement.opens-miter"),
     OUT_OF_SQUARE("out-of-square"),

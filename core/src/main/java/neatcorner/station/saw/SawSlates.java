@@ -11,6 +11,7 @@ import neatcorner.measure.Reading;
 import neatcorner.measure.Scalar;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.Piece;
+import neatcorner.outline.Opening;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Slate;
 import neatcorner.saw.SawLog;
@@ -253,6 +254,13 @@ public final class SawSlates {
                     SawTexts.HOW_WELL_THIS_EXPLAINS)));
         }
         DryFit fit = plan.job().checks().dryFit();
+        if (plan.job().outline().isRectangle() && !plan.job().outline().isSloped()) {
+            Opening outside = plan.sizes().outside();
+            rows.add(Slate.Row.plain(SawTexts.DIAGONALS_DUE, Reading.computed(SawTexts.DIAGONALS_DUE,
+                    Length.mm(Math.hypot(outside.width().toMm(), outside.height().toMm())), SawTexts.DIAGONAL_FORMULA,
+                    Reading.given(SawTexts.OUTSIDE_WIDE, outside.width()),
+                    Reading.given(SawTexts.OUTSIDE_HIGH, outside.height()))));
+        }
         if (fit.first() > 0 && fit.second() > 0 && plan.job().outline().isRectangle()) {
             Squareness square = new Squareness(plan.sizes().outside(), Length.mm(fit.first()),
                     Length.mm(fit.second()));

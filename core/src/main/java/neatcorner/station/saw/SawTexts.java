@@ -46,6 +46,15 @@ final class SawTexts {
     static final String LEFT_AT_HEEL = "{%s} at the heel of %s";
     static final String BOTH = " and ";
     static final String NOTHING_IS_WRONG = "nothing is wrong";
+    static final String NONE_OF_THESE = "none of these";
+    static final String SOMETHING_ELSE = "Nothing that can be wrong with a cut, a length or a clamp reads like this: read the gaps "
+            + "once more, with the frame lying flat and no clamp on it, and measure the pieces as cut.";
+    static final String DIAGONALS_DUE = "Both diagonals should read";
+    static final String DUE_ON_BOTH = "due on both diagonals";
+    static final String DIAGONAL_FORMULA = "√({0}² + {1}²), corner to corner outside";
+    static final String OUTSIDE_WIDE = "outside width";
+    static final String OUTSIDE_HIGH = "outside height";
+    static final String STANDS_OPEN = "A corner stands open by {0}, and {1} are let pass: what may be the cause is said above.";
     static final String SAW_ANGLE = "saw angle";
     static final String ONE_CUT_AT = "one cut at %s";
     static final String LENGTH_OF = "length of %s";
@@ -54,7 +63,7 @@ final class SawTexts {
     static final String OUT_OF_SQUARE = "out of square";
     static final String BLADE_TILT_OR_THICKNESS = "blade tilt or thickness";
     static final String TWISTED_SIDE = "a twisted side";
-    static final String NOTHING_TO_MEND_ALL = "Nothing to mend: all joints close.";
+    static final String NOTHING_TO_MEND_ALL = "Nothing to mend: what stands open is no more than a gauge reads wrong.";
     static final String PIECE_IS_SHORTER = "Piece %s is about {0} shorter than %s: take that off one end of %s, {1} square "
             + "to the cut, heel and toe alike, or cut %s anew. Then both close.";
     static final String PIECE_IS_LONGER = "Piece %s is about {0} longer than %s, and the corners share it: take that off "
