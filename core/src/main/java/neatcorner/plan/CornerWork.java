@@ -35,11 +35,29 @@ public record CornerWork(List<Kind> kinds) {
      *
      * @param at  named by the letters of their pieces, as "A–B"
      * @param lie how the first of them lies in the frame
+     * @param turned those of them that are the mirror image of the first
      */
-    public record Kind(JoinedCorner corner, List<String> at, Lie lie) {
+    public record Kind(JoinedCorner corner, List<String> at, Lie lie, List<String> turned) {
 
         public Kind {
             at = List.copyOf(at);
+            turned = List.copyOf(turned);
+        }
+
+        /** A place of its wood, where it is at the first of them with the side before the corner coming from the left. */
+        public Vertex seen(Vertex own) {
+            if (!lie.mirrored()) {
+                return own;
+            }
+            Vertex along = corner.wood().along();
+            double x = along.x() - 1;
+            double y = along.y();
+            double length = x * x + y * y;
+            if (length < 1e-12) {
+                return new Vertex(-own.x(), own.y());
+            }
+            double twice = 2 * (own.x() * x + own.y() * y) / length;
+            return new Vertex(twice * x - own.x(), twice * y - own.y());
         }
     }
 
@@ -105,6 +123,7 @@ public record CornerWork(List<Kind> kinds) {
         Map<Key, List<String>> names = new LinkedHashMap<>();
         Map<Key, Corner> corners = new LinkedHashMap<>();
         Map<Key, Lie> lies = new HashMap<>();
+        Map<Key, List<String>> turned = new HashMap<>();
         int count = plan.pieces().size();
         for (int i = 0; i < count; i++) {
             Corner corner = corner(plan, contours, i, joint);
@@ -112,10 +131,14 @@ public record CornerWork(List<Kind> kinds) {
                 return new CornerWork(List.of());
             }
             Key key = new Key(Math.round(corner.interior().degrees() * 1e5), corner.before(), corner.after());
-            names.computeIfAbsent(key, none -> new ArrayList<>())
-                    .add(plan.pieces().get(Math.floorMod(i - 1, count)).name() + "–" + plan.pieces().get(i).name());
+            String name = plan.pieces().get(Math.floorMod(i - 1, count)).name() + "–" + plan.pieces().get(i).name();
+            boolean mirrored = isMirrored(plan, contours, i, joint);
+            names.computeIfAbsent(key, none -> new ArrayList<>()).add(name);
+            if (lies.containsKey(key) && Objects.requireNonNull(lies.get(key)).mirrored() != mirrored) {
+                turned.computeIfAbsent(key, none -> new ArrayList<>()).add(name);
+            }
             corners.putIfAbsent(key, corner);
-            lies.putIfAbsent(key, isMirrored(plan, contours, i, joint)
+            lies.putIfAbsent(key, mirrored
                     ? Lie.mirroredAlong(direction(contours, i))
                     : Lie.along(direction(contours, Math.floorMod(i - 1, count))));
         }
@@ -124,7 +147,8 @@ public record CornerWork(List<Kind> kinds) {
         corners.forEach((key, corner) -> kinds.add(new Kind(LATELY.get(new Joined(corner,
                 joint.on(plan.job().outline()), plan.job().section(), behind, plan.job().outline().slope(),
                 reinforcement), Joined::corner),
-                names.getOrDefault(key, List.of()), Objects.requireNonNull(lies.get(key)))));
+                names.getOrDefault(key, List.of()), Objects.requireNonNull(lies.get(key)),
+                turned.getOrDefault(key, List.of()))));
         kinds.sort((a, b) -> Integer.compare(b.at().size(), a.at().size()));
         return new CornerWork(kinds);
     }

@@ -25,6 +25,8 @@ import neatcorner.member.MemberKind;
 import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
+import neatcorner.outline.Vertex;
+import neatcorner.plan.CornerWork;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
 import neatcorner.plan.Plan;
@@ -224,6 +226,28 @@ class MendedTest {
         Job mended = Objects.requireNonNull(lost.remedy()).edit().of(far, Shop.usual(far.units()));
         assertEquals(List.of(new Pin("A", 1, 0, 1)), mended.stock().pins());
         assertFalse(codes(Planner.plan(mended)).contains("pin.lost"));
+    }
+
+    /** Of a corner A–B the side A comes from the left, though it is the wider one: pins through it lie above y = A's face. */
+    @Test
+    void aCornerIsSeenAsItIsNamed() throws BadFile, IOException {
+        Plan plan = plan("corner-view");
+        for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
+            String[] names = kind.at().getFirst().split("–");
+            Vertex heel = kind.seen(new Vertex(0, 0));
+            assertEquals(0, Math.hypot(heel.x(), heel.y()), 1e-9);
+            Vertex toe = kind.seen(kind.corner().wood().toe());
+            assertEquals(face(plan, names[0]), toe.y(), 1e-3,
+                    kind.at() + ": the toe is as far from A's outer edge as A is wide");
+            Vertex along = kind.corner().wood().along();
+            assertEquals(face(plan, names[1]), toe.x() * -along.y() + toe.y() * along.x(), 1e-3,
+                    "and likewise from B's");
+        }
+    }
+
+    private static double face(Plan plan, String name) {
+        return plan.pieces().stream().filter(piece -> piece.name().equals(name)).findFirst().orElseThrow().face()
+                .toMm();
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

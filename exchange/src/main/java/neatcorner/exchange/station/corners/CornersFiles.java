@@ -84,10 +84,11 @@ public final class CornersFiles implements StationFiles {
         GlueArea glue = corner.glue();
         List<Json> parts = new ArrayList<>();
         for (int i = 0; i < corner.parts().size(); i++) {
-            parts.add(part(corner, i));
+            parts.add(part(kind, i));
         }
         return Json.object().with("joint", corner.wood().joint().title())
                 .with("at", Json.of(kind.at().stream().map(Json::of).toList()))
+                .with("turned", Json.of(kind.turned().stream().map(Json::of).toList()))
                 .with("interior", Json.of(corner.wood().corner().interior().degrees(), 6))
                 .with("parts", Json.of(parts))
                 .with("glueArea", Json.object().with("longGrain", Json.of(glue.longGrain(), 4))
@@ -97,7 +98,8 @@ public final class CornersFiles implements StationFiles {
                         .map(i -> Json.of(corner.reinforcements().get(i).kind().title())).toList()));
     }
 
-    private static Json part(JoinedCorner corner, int index) {
+    private static Json part(CornerWork.Kind kind, int index) {
+        JoinedCorner corner = kind.corner();
         Part part = corner.parts().get(index);
         Reinforcement what = corner.reinforcements().get(part.of());
         Json.Fields fields = Json.object().with("name", part.name()).with("kind", part.kind().title())
@@ -109,12 +111,12 @@ public final class CornersFiles implements StationFiles {
         corner.rooms(index).forEach((way, free) -> room.with(way.name().toLowerCase(Locale.ROOT), Json.of(free, 3)));
         return fields.with("fromHeel", Json.of(part.fromHeel(), 4)).with("fromFace", Json.of(part.fromFace(), 4))
                 .with("room", room.end())
-                .with("slabs", Json.of(part.slabs().stream().map(CornersFiles::slab).toList())).end();
+                .with("slabs", Json.of(part.slabs().stream().map(slab -> slab(kind, slab)).toList())).end();
     }
 
-    private static Json slab(Slab slab) {
+    private static Json slab(CornerWork.Kind kind, Slab slab) {
         return Json.object().with("from", Json.of(slab.from(), 4)).with("to", Json.of(slab.to(), 4))
-                .with("outline", Json.of(slab.shape().stream().map(CornersFiles::place).toList())).end();
+                .with("outline", Json.of(slab.shape().stream().map(v -> place(kind.seen(v))).toList())).end();
     }
 
     private static Json place(Vertex v) {
