@@ -47,12 +47,15 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
     private static Assembly of(Plan plan, List<CutError> errors) {
         List<Piece> pieces = plan.pieces();
         boolean plain = plan.job().stock().flippable();
-        BestOrder order = pieces.size() <= BestOrder.MOST_EXACT ? BestOrder.of(pieces, errors, plain) : null;
+        double limit = plan.job().checks().gapLimit().toMm();
+        BestOrder order = pieces.size() <= BestOrder.MOST_EXACT
+                ? BestOrder.of(pieces, errors, plain).ifWorthIt(limit)
+                : null;
         List<CutError> placed = order == null ? errors : order.placed(errors);
         MeasuredPack pack = MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), placed);
         double[] play = pack.play().stream().mapToDouble(each -> Math.max(0, each - LEAST_PLAY)).toArray();
         return new Assembly(errors, Closing.of(pieces, errors), order,
-                Shaving.least(pieces, placed, plan.job().checks().gapLimit().toMm(), play,
+                Shaving.least(pieces, placed, limit, play,
                         plan.job().section().rabbet().width().toMm()));
     }
 

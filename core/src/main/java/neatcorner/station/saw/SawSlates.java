@@ -211,6 +211,9 @@ public final class SawSlates {
                             .formatted(inPlace.get(shaving.recut())),
                     new Fine(Math.abs(off))));
         }
+        if (order != null && !order.isAsCut() && !shaving.shaves().isEmpty()) {
+            steps.add(Sentence.of(SawTexts.AFTER_BOTH, new Fine(shaving.gap())));
+        }
         addPack(plan, shaving, steps);
         if (steps.isEmpty()) {
             steps.add(Sentence.of(SawTexts.NOTHING_TO_DO_EVERY,

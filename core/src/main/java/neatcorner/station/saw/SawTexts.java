@@ -273,10 +273,11 @@ final class SawTexts {
     static final String LEANS_BY_FORMULA = "difference of the diagonals × their mean ÷ (2 × width × height)";
     static final String PLAY_OF_THE_PACK = "Play of the pack, as cut";
     static final String RABBET_ALONG_THE_TIGHTEST = "the rabbet along the tightest piece, less the pack";
-    static final String GAP_IN_THE_BEST = "Gap in the best order";
+    static final String GAP_IN_THE_BEST = "Gap in the best order, unshaved";
     static final String EVERY_ORDER_OF_ALIKE = "every order of like pieces was tried; none closes better";
-    static final String GAP_ONCE_MENDED = "Gap once mended";
-    static final String AFTER_WHAT_IS_SAID = "after what is said below";
+    static final String GAP_ONCE_MENDED = "Gap after all that is said";
+    static final String AFTER_WHAT_IS_SAID = "in that order, and shaved as is said below";
+    static final String AFTER_BOTH = "In that order, and shaved so, the widest gap that stays is {0}.";
     static final String PUT_TOGETHER_IN_THIS_ORDER = "Put them together in this order, clockwise from the top: %s. That is "
             + "the best of all orders: {0} instead of {1}.";
     static final String SHAVE_THE_RIGHT_END = "Shave the right end of %s, square to the cut: {0} at the heel, {1} at the "

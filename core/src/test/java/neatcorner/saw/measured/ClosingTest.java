@@ -267,4 +267,18 @@ class ClosingTest {
         assertEquals(2, recut.recut(), recut + " C is far too short for its mate to be shaved to it");
         assertEquals(0, recut.gap(), 1e-9);
     }
+
+    /** A gain that no gauge shows is no reason to change what lies in order; one that brings a gap under the limit is. */
+    @Test
+    void anOrderIsOfferedWhereItGains() {
+        BestOrder worse = new BestOrder(List.of(2, 1, 0, 3), List.of(false, false, false, false), 0.20, 0.22, true, 24);
+        assertTrue(worse.ifWorthIt(0.3).isAsCut());
+        assertEquals(0.20, worse.ifWorthIt(0.3).after());
+        BestOrder little = new BestOrder(List.of(2, 1, 0, 3), List.of(false, false, false, false), 0.28, 0.25, true,
+                24);
+        assertTrue(little.ifWorthIt(0.3).isAsCut());
+        assertEquals(little, little.ifWorthIt(0.26), "it is let pass only then");
+        BestOrder much = new BestOrder(List.of(2, 1, 0, 3), List.of(false, false, false, false), 0.6, 0.5, true, 24);
+        assertEquals(much, much.ifWorthIt(0.3));
+    }
 }
