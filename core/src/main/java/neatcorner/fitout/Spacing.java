@@ -43,7 +43,8 @@ public record Spacing(Length first, Length most) {
             return List.of();
         }
         if (isEven()) {
-            return between(Length.ZERO, side, spaces(side)).subList(1, spaces(side));
+            int spaces = Math.max(2, spaces(side));
+            return between(Length.ZERO, side, spaces).subList(1, spaces);
         }
         Length rest = side.minus(first.times(2));
         if (rest.isLessThan(first.scaled(0.5))) {

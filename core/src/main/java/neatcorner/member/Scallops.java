@@ -1,5 +1,7 @@
 package neatcorner.member;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Arcs alike along the sides of a rectangle, a whole number on each, so that two of them meet at every corner.
  *
@@ -10,9 +12,9 @@ package neatcorner.member;
  * @param atEnds  how far past its top and bottom
  */
 public record Scallops(int across, int down, double chord, double atSides, double atEnds) {
-    /** A chord may be so much shorter than wished, or longer. */
-    private static final double SHORTEST = 0.6;
-    private static final double LONGEST = 1.6;
+    /** A chord is as wished, or so much shorter or longer; where no whole number goes like that, it may be more. */
+    private static final double[] SHORTEST = {0.8, 0.6};
+    private static final double[] LONGEST = {1.25, 1.6};
     /** What unlike margins count against a chord that is not as wished. */
     private static final double UNLIKE = 6;
 
@@ -26,15 +28,27 @@ public record Scallops(int across, int down, double chord, double atSides, doubl
      * @param beyond wished margin, mm, at least 0; no margin is smaller
      */
     public static Scallops of(double width, double height, double wished, double beyond) {
+        for (int tried = 0; tried < SHORTEST.length; tried++) {
+            Scallops best = of(width, height, wished, beyond, wished * SHORTEST[tried], wished * LONGEST[tried]);
+            if (best != null) {
+                return best;
+            }
+        }
+        double chord = Math.max(width, height) + 2 * beyond;
+        return new Scallops(1, 1, chord, (chord - width) / 2, (chord - height) / 2);
+    }
+
+    private static @Nullable Scallops of(double width, double height, double wished, double beyond, double shortest,
+            double longest) {
         Scallops best = null;
         double least = Double.MAX_VALUE;
-        int most = (int) Math.ceil((Math.max(width, height) + 2 * beyond) / (wished * SHORTEST)) + 1;
+        int most = (int) Math.ceil((Math.max(width, height) + 2 * beyond) / shortest) + 1;
         for (int n = 1; n <= most; n++) {
             for (int m = 1; m <= most; m++) {
                 double equal = n == m ? 0 : (width - height) / (n - m);
                 double smallest = Math.max((width + 2 * beyond) / n, (height + 2 * beyond) / m);
                 double chord = equal >= smallest - 1e-9 ? equal : smallest;
-                if (chord < wished * SHORTEST || chord > wished * LONGEST) {
+                if (chord < shortest || chord > longest) {
                     continue;
                 }
                 Scallops one = new Scallops(n, m, chord, (n * chord - width) / 2, (m * chord - height) / 2);
@@ -45,11 +59,7 @@ public record Scallops(int across, int down, double chord, double atSides, doubl
                 }
             }
         }
-        if (best != null) {
-            return best;
-        }
-        double chord = Math.max(width, height) + 2 * beyond;
-        return new Scallops(1, 1, chord, (chord - width) / 2, (chord - height) / 2);
+        return best;
     }
 
     private double cost(double wished, double beyond) {

@@ -154,6 +154,8 @@ final class GlueUpTexts {
 
     static final String RING_GOES_ROUND = "When the corners are level: fit the {name} round the frame, miter by miter, glue it "
             + "and pin it. Pins under {0} stay hidden.";
+    static final String RING_TAKES_THE_FRAME = "Glue the {name} up on its own, as a frame. The frame lies in its rabbet: a few drops of "
+            + "glue, and pins from outside under {0} stay hidden.";
     static final String RING_IS_GLUED_ROUND = "When the corners are level: fit the {name} round the frame, miter by miter, and glue it.";
     static final String RING_IS_PUT_TOGETHER = "Put the {name} together on its own, corners glued and stapled; it goes in with "
             + "the pack.";

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import neatcorner.fitout.Bite;
+import neatcorner.fitout.SizeOf;
 import neatcorner.corner.Craft;
 import neatcorner.corner.Reinforcement;
 import neatcorner.glueup.Attached;
@@ -79,6 +80,10 @@ final class RingSteps {
             case ROUND -> {
                 if (isOnTheFront(ring)) {
                     yield Sentence.naming(name, GlueUpTexts.RING_ON_THE_FRONT);
+                }
+                if (ring.ring().place().as() == SizeOf.RABBET) {
+                    yield Sentence.naming(name, GlueUpTexts.RING_TAKES_THE_FRAME, Across.of(plan).contact(plan, ring)
+                            .map(at -> pins(plan, at)).orElse(Length.ZERO));
                 }
                 yield Across.of(plan).contact(plan, ring).map(at -> Sentence.naming(name, GlueUpTexts.RING_GOES_ROUND,
                         pins(plan, at))).orElse(Sentence.naming(name, GlueUpTexts.RING_IS_GLUED_ROUND));

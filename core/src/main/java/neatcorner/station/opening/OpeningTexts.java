@@ -113,6 +113,11 @@ final class OpeningTexts {
     // MemberFindings
 
     static final String LEAVE_THE_PART_OUT = "Leave the {name} out";
+    static final String SLATS_MEET = "{name}: {0} from one to the next and tilted by {1}, slats lie in each other.";
+    static final String SET_SLATS_APART = "Set them {0} apart";
+    static final String BAR_STANDS_OUT = "{name} is {0} thick, and there is room for {1}.";
+    static final String MAKE_IT_THICK = "Make it {0} thick";
+    static final String BARS_CROSS = "{name} and %s cross in one place: halve both into each other, or leave one out.";
     static final String SLATS_STAND_OUT = "{name}: tilted like this, a slat is {0} deep, and the sides are {1} thick. It stands out.";
     static final String TAKE_SIDES_THICK = "Take sides {0} thick";
 

@@ -6,6 +6,9 @@ import neatcorner.plan.Finding;
 enum SizeFinding implements Finding.Kind {
     CLEARANCE_LOOSE("clearance.loose"),
     PART_IMPOSSIBLE("part.does-not-fit"),
+    BAR_STANDS_OUT("bar.stands-out"),
+    BARS_CROSS("bars.cross"),
+    SLATS_MEET("slats.meet"),
     SLATS_STAND_OUT("slats.stand-out");
 
     private final String code;

@@ -48,7 +48,7 @@ public final class ShapeFindings {
             findings.add(Finding.check(ShapeFinding.CORNER_RECTANGLES_ONLY, Station.SHAPE, Sentence.of(
                     ShapeTexts.ONLY_FLAT_RECTANGLES_GET.formatted(joint.title())),
                     miter));
-        } else if (!joint.showsMiter()) {
+        } else if (!joint.showsMiter() && !plan.job().section().rabbet().isNone()) {
             findings.add(Finding.note(ShapeFinding.RABBET_RUNS_OUT, Station.SHAPE, Sentence.of(
                     ShapeTexts.RABBET_RUN_TO_THE_END),
                     miter));
