@@ -218,7 +218,17 @@ public enum Preset {
         Opening outside = held.sizes().outside();
         boolean large = Length.max(outside.width(), outside.height()).isMoreThan(units.either(800, 32));
         return large
-                ? held.withMembers(List.of(Addition.brace(held.withUnits(units), PresetNames.STRAINER, 0.3)))
+                ? held.withMembers(List.of(Addition.brace(held.withUnits(units), PresetNames.STRAINER,
+                        atTheRings(held, bars))))
                 : held;
+    }
+
+    /** The share of a strainer's opening, from its top, at which the frame's rings are: there a wire would pull its sides in. */
+    private static double atTheRings(Job job, Ring bars) {
+        double outside = job.sizes().outside().height().toMm();
+        double opening = job.sizes().rabbet().height().minus(bars.place().play().plus(bars.section().width()).times(2))
+                .toMm();
+        double down = job.hanging().rings().in(job.sizes().outside().height()).toMm() - (outside - opening) / 2;
+        return Math.clamp(down / opening, 0, 1);
     }
 }

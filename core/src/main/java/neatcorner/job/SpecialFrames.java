@@ -75,7 +75,9 @@ final class SpecialFrames {
     /** A pair of leaves over what was the art; each is one of the job's frames. */
     static Job shutters(Job job, Units units) {
         Opening opening = job.sizes().art();
-        Opening leaf = new Opening(new Length(opening.width().units() / 2), opening.height());
+        Length play = play(units);
+        Opening leaf = new Opening(new Length(opening.width().minus(play.times(3)).units() / 2),
+                opening.height().minus(play.times(2)));
         Section stile = new Section(job.section().wood(), Length.min(units.either(50, 2), leaf.width().scaled(0.25)),
                 units.either(25, 1), Rabbet.NONE);
         List<Member> members = List.of(
@@ -89,10 +91,17 @@ final class SpecialFrames {
                 .withQuantity(Math.min(Job.MOST_FRAMES, 2 * job.quantity())).withMembers(members);
     }
 
+    /** Of leaves at both stiles, between them, above and below, so that they do not bind: 2 to 3 mm or 3/32 in, common practice. */
+    private static Length play(Units units) {
+        return units.either(2.5, 3.0 / 32);
+    }
+
     /** What two leaves were made for; as it is where it is no pair. */
     static Job withoutShutters(Job job) {
         Opening leaf = job.sizes().outside();
-        return job.withSize(SizeOf.ART, new Opening(leaf.width().times(2), leaf.height()))
+        Length play = play(job.units());
+        return job.withSize(SizeOf.ART, new Opening(leaf.width().times(2).plus(play.times(3)),
+                leaf.height().plus(play.times(2))))
                 .withQuantity(Math.max(1, job.quantity() / 2)).withHold(Defaults.blank(job.units()).hold());
     }
 

@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Random;
+import java.util.Objects;
+import neatcorner.station.hanging.HangingWork;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
@@ -68,8 +70,21 @@ class MembersTest {
         assertEquals(plan.sizes().sight().width().plus(Length.inches(1)), slats.length());
         assertEquals(slats.count(), slats.pieces().size());
         assertEquals(1, Piece.twins(slats.pieces()).size(), "one stop");
-        assertEquals(Length.inches(5.5), plan.sizes().outside().width(), "half of the opening");
+        assertEquals(Length.inches((11 - 3 * 3.0 / 32) / 2), plan.sizes().outside().width(),
+                "half of the opening less what keeps the leaves from binding");
         assertEquals(2, job.quantity());
+    }
+
+    /** A brace keeps the sides apart where the wire would pull them in: at the rings. */
+    @Test
+    void theBraceOfAStrainerLiesWhereTheRingsAre() {
+        Job large = Defaults.blank(Units.MILLIMETRES).withSize(SizeOf.ART, new Opening(mm(1200), mm(900)));
+        Plan plan = Planner.plan(Preset.STRAINER.of(large, Units.MILLIMETRES));
+        double rings = Objects.requireNonNull(HangingWork.of(plan).orElseThrow().rings()).depth().toMm();
+        double top = Objects.requireNonNull(plan.contours()).outside().top();
+        MadeMember brace = plan.members().getFirst();
+        double middle = brace.shapes().getFirst().outline().stream().mapToDouble(Vertex::y).average().orElseThrow();
+        assertEquals(rings, middle - top, 0.1);
     }
 
     /** At a pitch p, slats of which s is seen fill an opening h when n·p + s > h. */

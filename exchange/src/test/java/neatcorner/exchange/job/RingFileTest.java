@@ -82,7 +82,11 @@ class RingFileTest {
             assertEquals(preset, Preset.of(job));
             assertEquals(job, JobFile.read(JobFile.of(job).text()).job());
             if (preset == Preset.SHUTTERS) {
-                assertEquals(Defaults.blank(units).size().width(), job.sizes().outside().width().times(2));
+                Length play = units.either(2.5, 3.0 / 32);
+                assertEquals(Defaults.blank(units).size().width(),
+                        job.sizes().outside().width().times(2).plus(play.times(3)), "at both stiles and between");
+                assertEquals(Defaults.blank(units).size().height(),
+                        job.sizes().outside().height().plus(play.times(2)), "above and below");
             } else {
                 assertEquals(Defaults.blank(units).size(), job.sizes().art(), "of the same art");
             }
