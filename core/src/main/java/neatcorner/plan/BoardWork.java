@@ -39,7 +39,7 @@ public final class BoardWork {
         Length longest = parts.stream().map(Cutting.lengthTaken(plan.job())).max(Length::compareTo)
                 .orElse(Length.ZERO).plus(plan.job().stock().endTrim());
         return BoardMilling.of(board, plan.blanks().widest(parts), section(plan.job(), board.ring()).thickness(),
-                longest, Allowances.USUAL);
+                longest, Allowances.ripping(plan.job().saw().kerf()));
     }
 
     /** What is cut for a ring; for the frame where there is none of that name. */

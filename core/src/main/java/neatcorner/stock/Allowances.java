@@ -17,4 +17,10 @@ public record Allowances(Length face, Length edge, Length planing, Length ripKer
         Length roughLength) {
     public static final Allowances USUAL = new Allowances(Length.mm(2), Length.mm(2), Length.mm(1.5), Length.mm(3),
             Length.mm(2), Length.mm(1.5), Length.mm(25));
+
+    /** The usual ones where strips are ripped by a blade of such a kerf. */
+    public static Allowances ripping(Length kerf) {
+        return new Allowances(USUAL.face, USUAL.edge, USUAL.planing, kerf, Length.min(USUAL.resawKerf, kerf),
+                USUAL.resawClean, USUAL.roughLength);
+    }
 }

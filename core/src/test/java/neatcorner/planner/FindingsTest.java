@@ -169,6 +169,23 @@ class FindingsTest {
         assertTrue(fits.stream().noneMatch(fit -> fit.size().name().equals("A1")));
     }
 
+    /** Both ways round where both go; what would have a narrow mat comes last, and says so. */
+    @Test
+    void whatFitsIsToldBothWaysRound() {
+        Job square = Jobs.chart().withPack(new Pack(List.of())).withSize(SizeOf.RABBET,
+                new Opening(Length.mm(500), Length.mm(500)));
+        List<WhatFits> fits = WhatFits.in(square);
+        List<Boolean> a3 = fits.stream().filter(fit -> fit.size().name().equals("A3")).map(WhatFits::isUpright).sorted()
+                .toList();
+        assertEquals(List.of(false, true), a3);
+        assertEquals(fits.stream().map(WhatFits::isNarrow).sorted().toList(),
+                fits.stream().map(WhatFits::isNarrow).toList());
+        Job tight = square.withSize(SizeOf.RABBET, new Opening(Length.mm(450), Length.mm(325)));
+        WhatFits narrow = WhatFits.in(tight).stream().filter(fit -> fit.size().name().equals("A3")).findFirst()
+                .orElseThrow();
+        assertTrue(narrow.isNarrow(), "borders of 15 and 14, and what the mat covers");
+    }
+
     @Test
     void aWoodThatNobodyKnowsSaysThatItIsGuessed() {
         Job job = Jobs.chart().withSection(Jobs.chart().section().withWood(

@@ -13,11 +13,14 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import neatcorner.exchange.job.JobFile;
+import neatcorner.corner.Reinforcement;
+import neatcorner.corner.ReinforcementKind;
 import neatcorner.exchange.BadFile;
 import neatcorner.hanging.Link;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.Spacing;
 import neatcorner.job.Job;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -29,6 +32,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
+import neatcorner.plan.BoardWork;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
@@ -43,6 +47,7 @@ import neatcorner.station.shape.ShapeFields;
 import neatcorner.station.sticks.SheetWork;
 import neatcorner.stock.Keep;
 import neatcorner.stock.Pin;
+import neatcorner.stock.RoughBoard;
 import neatcorner.stock.Search;
 import neatcorner.stock.sheets.Panel;
 import org.junit.jupiter.api.Test;
@@ -279,6 +284,26 @@ class MendedTest {
     @Test
     void noRabbetRunsOutWhereThereIsNone() throws BadFile, IOException {
         assertFalse(codes(plan("shutters")).contains("rabbet.runs-out"));
+    }
+
+    /** Boards are ripped by the saw that the shop has. */
+    @Test
+    void boardsAreRippedWithTheSawsKerf() throws BadFile, IOException {
+        Job job = file("setup").job();
+        Job boards = job.withStock(job.stock().withBoards(List.of(new RoughBoard("b", Length.mm(2000), Length.mm(128),
+                Length.mm(27), Length.ZERO, 1, null, List.of()))));
+        assertEquals(Length.mm(2),
+                BoardWork.of(Planner.plan(boards.withSaw(boards.saw().withKerf(Length.mm(2))))).getFirst()
+                        .allowances().ripKerf());
+    }
+
+    /** A block goes into the corner of a rabbet: where there is none it has no place. */
+    @Test
+    void aBlockWantsARabbet() throws BadFile, IOException {
+        Job job = file("setup").job()
+                .withReinforcement(List.of(new Reinforcement(ReinforcementKind.BLOCK, Length.mm(30),
+                        Length.mm(6), Length.ZERO, 1, Angle.ZERO, null, null)));
+        assertTrue(stops(job).contains("reinforcement.not-here"), () -> "" + Planner.plan(job).findings());
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

@@ -55,7 +55,11 @@ final class BackParts extends PartPlaces {
         return plates;
     }
 
+    /** In the corner of the rabbet; none where there is no rabbet. */
     List<Part> block() {
+        if (wood.section().rabbet().isNone()) {
+            return List.of();
+        }
         double turn = wood.corner().interior().radians();
         double rb = wood.before() - wood.rabbet();
         double ra = wood.after() - wood.rabbet();

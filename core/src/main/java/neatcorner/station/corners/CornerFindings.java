@@ -111,6 +111,10 @@ public final class CornerFindings {
                             plan.job().joint().title())),
                     without);
         }
+        if (what.kind() == ReinforcementKind.BLOCK) {
+            return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS,
+                    Sentence.of(CornersTexts.BLOCK_NEEDS_A_RABBET), without);
+        }
         return Finding.stop(CornerFinding.REINFORCEMENT_NOT_HERE, CORNERS,
                 Sentence.of(CornersTexts.CORNER_DOES_NOT_STAND_OUT
                         .formatted(kind.at().getFirst(), what.kind().title())),

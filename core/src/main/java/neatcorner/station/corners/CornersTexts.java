@@ -48,6 +48,7 @@ final class CornersTexts {
     static final String TAKE_PART_OUT = "Take the %s out";
     static final String PART_CANNOT_EXIST = "This %s cannot exist: all its sizes are more than zero.";
     static final String DOES_NOT_HOLD_THIS_CORNER = "A %s does not hold a %s corner.";
+    static final String BLOCK_NEEDS_A_RABBET = "A block is glued into the corner of the rabbet, and this wood has none.";
     static final String CORNER_DOES_NOT_STAND_OUT = "Corner %s does not stand out, so no %s can go in from outside.";
     static final String THE_PART = "the %s";
     static final String PART_AT_CORNER = "The %s at %s";

@@ -25,27 +25,27 @@ import neatcorner.outline.Opening;
 public record WhatFits(StandardSize size, Opening art, Faces borders) {
     /** A narrower border looks like a mistake and is hard to cut. */
     private static final Length LEAST_BORDER = Length.mm(20);
+    /** What is narrower than this is no border at all. */
+    private static final Length LEAST_SHOWN = Length.mm(8);
     /** A sheet goes in with this little: common practice, 1/32 in in all is tight. */
     private static final Length LEAST_PLAY = Length.mm(0.8);
     private static final Length USUAL_MAT = Length.mm(1.4);
 
-    /** The standard sizes that fit the job's rabbet with a mat, the largest first; each size once, turned to fit best. */
+    /**
+     * The standard sizes that fit the job's rabbet, upright and lying: those that need no mat first, then those with a mat, the
+     * largest first, and last those whose mat would be narrow.
+     */
     public static List<WhatFits> in(Job job) {
         List<WhatFits> fitting = new ArrayList<>();
         for (StandardSize size : StandardSize.all()) {
-            WhatFits upright = of(job, size, size.size());
-            WhatFits lying = of(job, size, size.size().turned());
-            WhatFits better = upright.leastBorder().isMoreThan(lying.leastBorder()) ? upright : lying;
-            for (Opening art : List.of(size.size(), size.size().turned())) {
-                if (fitsBare(job, art)) {
-                    fitting.add(new WhatFits(size, art, Faces.all(Length.ZERO)));
-                }
-            }
-            if (!better.leastBorder().isLessThan(LEAST_BORDER)) {
-                fitting.add(better);
-            }
+            List<WhatFits> ways = Stream.of(size.size(), size.size().turned()).distinct()
+                    .map(art -> of(job, size, art))
+                    .sorted(Comparator.comparing(WhatFits::leastBorder).reversed()).toList();
+            ways.stream().filter(way -> fitsBare(job, way.art)).forEach(way -> fitting.add(
+                    new WhatFits(size, way.art, Faces.all(Length.ZERO))));
+            ways.stream().filter(way -> !way.leastBorder().isLessThan(LEAST_SHOWN)).forEach(fitting::add);
         }
-        fitting.sort(Comparator.comparing(WhatFits::needsMat)
+        fitting.sort(Comparator.comparing(WhatFits::needsMat).thenComparing(WhatFits::isNarrow)
                 .thenComparingDouble((WhatFits fit) -> -fit.art.areaM2()));
         return List.copyOf(fitting);
     }
@@ -72,6 +72,16 @@ public record WhatFits(StandardSize size, Opening art, Faces borders) {
         long down = pack.height().minus(window.height()).units();
         return new WhatFits(size, art, new Faces(new Length(down / 2), new Length(across - across / 2),
                 new Length(down - down / 2), new Length(across / 2)));
+    }
+
+    /** Whether its mat would be so narrow that it looks like a mistake. */
+    public boolean isNarrow() {
+        return needsMat() && leastBorder().isLessThan(LEAST_BORDER);
+    }
+
+    /** Whether it hangs upright; a square one does. */
+    public boolean isUpright() {
+        return !art.width().isMoreThan(art.height());
     }
 
     private Length leastBorder() {

@@ -39,6 +39,9 @@ final class OpeningTexts {
     static final String CHANGE_STANDARD_SIZE = "standard size";
     static final String WITHOUT_A_MAT_ART_OF = "Without a mat: art of %s × %s";
     static final String CHANGE_WITHOUT_A_MAT = "without a mat";
+    static final String SIZE_UPRIGHT = "%s upright";
+    static final String SIZE_LYING = "%s lying";
+    static final String WITH_NARROW_MAT_BORDERS = "%s with narrow mat borders %s and %s";
     static final String WITH_MAT_BORDERS = "%s with mat borders %s and %s";
     static final String WITHOUT_A_MAT = "%s without a mat";
     static final String CHANGE_WHAT_FITS = "what fits";

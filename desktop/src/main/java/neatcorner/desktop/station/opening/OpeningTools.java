@@ -157,10 +157,12 @@ final class OpeningTools {
                 now -> withoutMat(now.startingFrom(SizeOf.RABBET))));
         fits.getItems().add(whole);
         for (WhatFits fit : WhatFits.in(job)) {
+            String way = fit.isUpright() ? OpeningTexts.SIZE_UPRIGHT : OpeningTexts.SIZE_LYING;
             MenuItem item = new MenuItem(notation.words(fit.needsMat()
-                    ? OpeningTexts.WITH_MAT_BORDERS.formatted(fit.size().title(), notation.bare(fit.borders().left()),
+                    ? (fit.isNarrow() ? OpeningTexts.WITH_NARROW_MAT_BORDERS : OpeningTexts.WITH_MAT_BORDERS).formatted(
+                            way.formatted(fit.size().title()), notation.bare(fit.borders().left()),
                             notation.text(fit.borders().top()))
-                    : OpeningTexts.WITHOUT_A_MAT.formatted(fit.size().title())));
+                    : OpeningTexts.WITHOUT_A_MAT.formatted(way.formatted(fit.size().title()))));
             item.setOnAction(e -> bench.change(OpeningTexts.CHANGE_WHAT_FITS, fit::appliedTo));
             fits.getItems().add(item);
         }
