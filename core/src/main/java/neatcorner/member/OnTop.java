@@ -105,7 +105,6 @@ final class OnTop {
         List<MadeMember.Shape> shapes = new ArrayList<>();
         int layers = trim.layers();
         int sticks = layers * (arched ? 2 : 3);
-        pieces.addAll(Placing.sticks(member, 0, 2 * layers, sticks, side));
         double curved = 0;
         if (arched) {
             Arch arch = new Arch(out.left(), out.right(), top, ground.shoulder().toMm());
@@ -114,13 +113,21 @@ final class OnTop {
                 return MadeMember.not(member, MemberTexts.TRIM_TOO_WIDE);
             }
             double foot = arch.run(width).getFirst().y();
+            Length inside = side.minus(Length.mm(foot - top));
+            for (int i = 0; i < 2 * layers; i++) {
+                pieces.add(Placing.slanted(member, i + 1, sticks, side, inside, i % 2 == 0));
+            }
             sides(shapes, out, width, top, foot);
             shapes.add(band(arch, width));
             plates.add(new MadeMember.Plate(layers, out.box().width(),
                     Length.mm(Math.max(top, foot) - top + ground.shoulder().toMm())));
-            curved = arch.halfAngle() * (arch.radius() * arch.radius() - inner * inner) * member.thickness().toMm();
+            Arch within = new Arch(out.left() + width, out.right() - width, foot,
+                    inner - Math.sqrt(inner * inner - Math.pow((out.right() - out.left()) / 2 - width, 2)));
+            double across = out.right() - out.left();
+            curved = (arch.area() + (across - width) * (foot - top) - within.area()) * member.thickness().toMm();
         } else {
             sides(shapes, out, width, top, top);
+            pieces.addAll(Placing.sticks(member, 0, 2 * layers, sticks, side));
             Length across = out.box().width().minus(member.width().times(2));
             pieces.addAll(Placing.sticks(member, 2 * layers, layers, sticks, across));
             shapes.add(MadeMember.Shape.box(out.left() + width, top, out.right() - width, top + width,

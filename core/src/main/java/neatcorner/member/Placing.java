@@ -57,8 +57,23 @@ public final class Placing {
         return pieces;
     }
 
+    /**
+     * One that is cut at a slant at its upper end: on the left of a frame that is its right end, as pieces are counted round it; on the
+     * right its left one.
+     *
+     * @param number of all, from 1
+     * @param outer  its outer edge
+     * @param sight  its inner edge, as much shorter as the slant wants
+     */
+    static Piece slanted(Member member, int number, int all, Length outer, Length sight, boolean onTheLeft) {
+        EndCut cut = EndCut.flat(Angle.ofSlope(outer.minus(sight).toMm(), member.width().toMm()));
+        return new Piece(member.name() + " " + number, new Place.OfRing(member.name(), new Place.OneOf(number, all)),
+                outer,
+                sight, member.width(), onTheLeft ? SQUARE : cut, onTheLeft ? cut : SQUARE);
+    }
+
     static double volume(Member member, List<Piece> pieces) {
         double section = member.stick().width().toMm() * member.stick().thickness().toMm();
-        return pieces.stream().mapToDouble(piece -> piece.outer().toMm() * section).sum();
+        return pieces.stream().mapToDouble(piece -> (piece.outer().toMm() + piece.sight().toMm()) / 2 * section).sum();
     }
 }

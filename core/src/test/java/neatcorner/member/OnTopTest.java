@@ -75,8 +75,23 @@ class OnTopTest {
         assertTrue(trim.pieces().stream().allMatch(piece -> piece.outer().equals(Length.mm(380 + 50))));
         double radius = (240.0 * 240 + 100 * 100) / 200;
         double half = Math.asin(240 / radius);
-        double band = half * (radius * radius - (radius - 30) * (radius - 30));
-        assertEquals((2 * 430 * 30 + band) * 8, trim.volume(), 1);
+        double inner = radius - 30;
+        double foot = inner * Math.cos(Math.asin(210 / inner)) - radius * Math.cos(half);
+        double slant = -foot;
+        trim.pieces().forEach(piece -> {
+            assertEquals(430 - slant, piece.sight().toMm(), NEAR,
+                    "the inner edge ends where the arch's inner edge does");
+            assertEquals(Math.toDegrees(Math.atan2(slant, 30)),
+                    piece.left().miter().degrees() + piece.right().miter().degrees(),
+                    0.01, "one end is cut at that slant, the other square");
+        });
+        assertEquals(2, trim.pieces().stream().filter(piece -> piece.left().miter().degrees() > 1).count(),
+                "half of them");
+        double segment = radius * radius * (half - Math.sin(half) * Math.cos(half));
+        double within = Math.asin(210 / inner);
+        double hollow = inner * inner * (within - Math.sin(within) * Math.cos(within));
+        double band = segment + (480 + 420) / 2.0 * slant - hollow;
+        assertEquals((2 * (430 - slant / 2) * 30 + band) * 8, trim.volume(), 1);
         assertEquals(1, trim.plates().size());
         assertEquals(2, trim.plates().getFirst().count());
     }

@@ -85,7 +85,7 @@ public final class OpeningFiles implements StationFiles {
     /** What is sawn from boards and sheets, and what is bought. */
     private static void plates(Plan plan, Column sheet) throws IOException {
         List<MadeMember> sawn = plan.members().stream()
-                .filter(made -> made.fault() == null && made.pieces().size() < made.count() + made.plates().size())
+                .filter(made -> made.fault() == null && (!made.plates().isEmpty() || !made.member().kind().isWood()))
                 .toList();
         if (sawn.isEmpty()) {
             return;
