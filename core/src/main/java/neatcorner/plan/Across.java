@@ -1,6 +1,7 @@
 package neatcorner.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import neatcorner.job.CutRing;
 import neatcorner.job.Hold;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
+import neatcorner.outline.Opening;
 import neatcorner.section.Profile;
 import neatcorner.section.Section;
 import org.jspecify.annotations.Nullable;
@@ -185,6 +187,18 @@ public record Across(List<Lying> rings, @Nullable Content content) {
                     plan.job().hold() instanceof Hold.Panel ? Bite.spareInPanel(plan.job().units()) : spare));
         }
         return contact(plan, ring).map(at -> new Bite(screws.length(), at.through(), at.into(), spare));
+    }
+
+    /**
+     * What is seen through the frame: its sight size, or that of a ring which lies inside it in front of what is held. As the frame's
+     * own sizes are measured.
+     */
+    public Opening seen(Plan plan) {
+        Content held = content;
+        Opening sight = plan.sizes().sight();
+        return rings.stream().filter(ring -> ring.out < -0.05 && (held == null || ring.front < held.front - 0.05))
+                .map(ring -> sight.grown(Length.mm(ring.out)))
+                .min(Comparator.comparingDouble(Opening::areaM2)).orElse(sight);
     }
 
     /** Where a ring lies against what it is set against; empty where it meets no wood there. */

@@ -32,6 +32,7 @@ import neatcorner.outline.Opening;
 import neatcorner.outline.Outline;
 import neatcorner.outline.Shape;
 import neatcorner.outline.Vertex;
+import neatcorner.plan.Across;
 import neatcorner.plan.BoardWork;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Finding;
@@ -304,6 +305,16 @@ class MendedTest {
                 .withReinforcement(List.of(new Reinforcement(ReinforcementKind.BLOCK, Length.mm(30),
                         Length.mm(6), Length.ZERO, 1, Angle.ZERO, null, null)));
         assertTrue(stops(job).contains("reinforcement.not-here"), () -> "" + Planner.plan(job).findings());
+    }
+
+    /** A cap 6 wide inside the frame leaves that much less to see on each side. */
+    @Test
+    void aCapInsideIsSeenInsteadOfTheSightEdge() throws BadFile, IOException {
+        Plan plan = plan("capped");
+        Opening sight = plan.sizes().sight();
+        assertEquals(sight.grown(Length.mm(-6)), Across.of(plan).seen(plan));
+        Plan banded = plan("band");
+        assertEquals(banded.sizes().sight(), Across.of(banded).seen(banded), "a band goes round");
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

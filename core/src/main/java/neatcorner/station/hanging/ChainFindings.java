@@ -107,7 +107,7 @@ final class ChainFindings {
 
     /** Hooks of a cleat or screws through the wood, from the first to the last. */
     private void apart(List<Finding> findings) {
-        if (hanging.by() != HangBy.CLEAT && hanging.by() != HangBy.SCREWS || hanging.hooks() < 2) {
+        if ((hanging.by() != HangBy.CLEAT && hanging.by() != HangBy.SCREWS) || hanging.hooks() < 2) {
             return;
         }
         Length whole = hanging.apart().times(hanging.hooks() - 1);

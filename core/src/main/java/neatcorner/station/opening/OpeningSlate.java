@@ -8,6 +8,7 @@ import neatcorner.measure.Mass;
 import neatcorner.measure.Physical;
 import neatcorner.measure.Reading;
 import neatcorner.outline.Opening;
+import neatcorner.plan.Across;
 import neatcorner.plan.Plan;
 import neatcorner.plan.SizeReadings;
 import neatcorner.plan.Slate;
@@ -29,6 +30,12 @@ final class OpeningSlate {
             rows.add(Slate.Row.plain(OpeningTexts.RABBET_SIZE, sizes.rabbet(true), sizes.rabbet(false)));
         }
         rows.add(Slate.Row.plain(OpeningTexts.SIGHT, sizes.sight(true), sizes.sight(false)));
+        Opening seen = Across.of(plan).seen(plan);
+        if (!seen.equals(plan.sizes().sight())) {
+            rows.add(Slate.Row.large(OpeningTexts.SEEN,
+                    Reading.computed(OpeningTexts.SEEN, seen.width(), OpeningTexts.SEEN_FORMULA),
+                    Reading.computed(OpeningTexts.SEEN, seen.height(), OpeningTexts.SEEN_FORMULA)));
+        }
         rows.add(Slate.Row.large(OpeningTexts.OUTSIDE, sizes.outside(true), sizes.outside(false)));
         for (Layer layer : plan.job().layersToCut()) {
             if (layer instanceof Layer.Glazing || layer instanceof Layer.Backing) {

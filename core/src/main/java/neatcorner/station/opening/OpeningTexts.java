@@ -135,6 +135,8 @@ final class OpeningTexts {
     static final String HOW_TOP = "as wide as the frame";
     static final String HOW_TRIM = "along the sides, up to where the arch begins";
     static final String HOW_BOUGHT = "as many as were asked for";
+    static final String SEEN = "Seen";
+    static final String SEEN_FORMULA = "inside the ring that lies in front of what is held";
     static final String MEMBER_SLOT = "Length of a slot, 0 for holes";
     static final String HOLES_OF = "Drill holes of {0}";
     static final String SLOTS_OF = "Cut slots {0} × {1}";

@@ -15,6 +15,7 @@ import neatcorner.fitout.Layer;
 import neatcorner.measure.Notation;
 import neatcorner.member.MadeMember;
 import neatcorner.outline.Opening;
+import neatcorner.plan.Across;
 import neatcorner.plan.Plan;
 import neatcorner.plan.Station;
 import neatcorner.station.opening.OpeningFigure;
@@ -57,6 +58,7 @@ public final class OpeningFiles implements StationFiles {
             sizes.with("window", opening(window)).with("matOuter", opening(plan.sizes().pack()));
         }
         return sizes.with("rabbet", opening(plan.sizes().rabbet())).with("sight", opening(plan.sizes().sight()))
+                .with("seen", opening(Across.of(plan).seen(plan)))
                 .with("outside", opening(plan.sizes().outside())).end();
     }
 
