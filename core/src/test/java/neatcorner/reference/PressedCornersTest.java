@@ -2,6 +2,7 @@ package neatcorner.reference;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Random;
 import neatcorner.job.Job;
@@ -23,18 +24,10 @@ import org.junit.jupiter.api.Test;
  */
 class PressedCornersTest {
 
-    /** A hard and a soft wood, and the least pressure that each wants, N/mm² (Wood Handbook; from memory). */
-    private enum Wood {
-        ASH("white ash", 1.2), PINE("eastern white pine", 0.7);
+    /** A wood and the least pressure that it wants, N/mm² (Wood Handbook; from memory). */
+    private record Wood(String name, double pressure) {}
 
-        private final Species species;
-        private final double pressure;
-
-        Wood(String name, double pressure) {
-            this.species = Species.named(name);
-            this.pressure = pressure;
-        }
-    }
+    private static final List<Wood> WOODS = List.of(new Wood("white ash", 1.2), new Wood("eastern white pine", 0.7));
 
     @Test
     void theJointsGetThePressureThatTheirWoodWants() {
@@ -42,7 +35,7 @@ class PressedCornersTest {
             int sides = 3 + random.nextInt(10);
             double width = 15 + random.nextInt(50);
             double thickness = 12 + random.nextInt(30);
-            Wood wood = Wood.values()[random.nextInt(2)];
+            Wood wood = WOODS.get(random.nextInt(2));
             Plan plan = Planner.plan(job(random, sides, width, thickness, wood));
             GlueUpWork work = Objects.requireNonNull(GlueUpWork.of(plan));
             double theta = Math.PI * (1 - 2.0 / sides);
@@ -83,7 +76,7 @@ class PressedCornersTest {
     }
 
     private static Job job(Random random, int sides, double width, double thickness, Wood wood) {
-        Section section = new Section(wood.species, Length.mm(width), Length.mm(thickness),
+        Section section = new Section(Species.named(wood.name), Length.mm(width), Length.mm(thickness),
                 Rabbet.plain(Length.mm(5), Length.mm(5)));
         Job job = Jobs.chart().withSection(section).withPack(AnyJob.thin());
         Job shaped = sides == 4 && random.nextBoolean()

@@ -42,7 +42,9 @@ import neatcorner.planner.Batch;
 import neatcorner.planner.Planner;
 import neatcorner.shop.Shop;
 import neatcorner.station.fitout.FitOutWork;
+import neatcorner.glueup.schedule.Schedule;
 import neatcorner.station.glueup.GlueUpWork;
+import neatcorner.station.glueup.ShopDays;
 import neatcorner.station.hanging.HangingWork;
 import neatcorner.station.shape.ShapeFields;
 import neatcorner.station.sticks.SheetWork;
@@ -315,6 +317,19 @@ class MendedTest {
         assertEquals(sight.grown(Length.mm(-6)), Across.of(plan).seen(plan));
         Plan banded = plan("band");
         assertEquals(banded.sizes().sight(), Across.of(banded).seen(banded), "a band goes round");
+    }
+
+    /** The jig for slots is set up for the frame that is cut first, whichever that is. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3, 5})
+    void toolsAreSetUpForTheFirst(int frames) throws BadFile, IOException {
+        ShopDays days = ShopDays.of(Planner.plan(file("setup").job().withQuantity(frames)), Search.PATIENT);
+        List<Schedule.Step> slots = days.schedule().steps().stream()
+                .filter(step -> days.chains().get(step.chain()).tasks().get(step.task()).name().startsWith("Cut slots"))
+                .toList();
+        assertEquals(frames, slots.size());
+        long first = slots.getFirst().end() - slots.getFirst().start();
+        slots.stream().skip(1).forEach(step -> assertTrue(step.end() - step.start() < first, slots.toString()));
     }
 
     /** Leaves turn on hinges: nothing hangs on hooks. */

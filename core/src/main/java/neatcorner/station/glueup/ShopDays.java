@@ -6,6 +6,7 @@ import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
+import java.util.stream.IntStream;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
@@ -30,6 +31,9 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
     /** A Monday like any other, for plans that nobody has given a date yet. */
     private static final ZonedDateTime SOME_MONDAY = LocalDate.EPOCH
             .with(TemporalAdjusters.firstInMonth(DayOfWeek.MONDAY)).atTime(0, 0).atZone(ZoneOffset.UTC);
+
+    /** Days are laid out once more so often at most until tools are set up for the first that needs them. */
+    private static final int MOST_TRIED = 4;
 
     public ShopDays {
         chains = List.copyOf(chains);
@@ -58,8 +62,60 @@ public record ShopDays(ZonedDateTime start, List<Chain> chains, Schedule schedul
 
     /** Frames laid into a shop's hours from a moment on. A search that is told to stop gives its best so far. */
     public static ShopDays of(List<Chain> chains, Shop shop, ZonedDateTime start, Search search) {
-        return new ShopDays(start, chains, Scheduling.solve(new Floor(chains, calendar(chains, shop, start),
-                shop.capacity(), Map.of()), search));
+        List<Chain> all = chains;
+        Schedule schedule = solve(all, shop, start, search);
+        for (int tried = 0; tried < MOST_TRIED; tried++) {
+            List<Chain> better = setUpFirst(all, schedule, tried == 0);
+            if (better.equals(all)) {
+                break;
+            }
+            all = better;
+            schedule = solve(all, shop, start, search);
+        }
+        return new ShopDays(start, all, schedule);
+    }
+
+    private static Schedule solve(List<Chain> chains, Shop shop, ZonedDateTime start, Search search) {
+        return Scheduling.solve(new Floor(chains, calendar(chains, shop, start), shop.capacity(), Map.of()), search);
+    }
+
+    /**
+     * A frame that others follow has the set-up of each tool in its own step: where another comes to that step before it, all of them
+     * are kept until it has begun.
+     *
+     * @param hopeful whether they are kept only until the first of them would begin, when it may well be its turn; else until it did
+     */
+    private static List<Chain> setUpFirst(List<Chain> chains, Schedule schedule, boolean hopeful) {
+        List<Chain> all = new ArrayList<>(chains);
+        for (int i = 0; i < chains.size(); i++) {
+            Chain leader = chains.get(i);
+            for (int task = leader.forAll(); task < leader.tasks().size(); task++) {
+                long own = begins(schedule, i, task);
+                Task with = leader.tasks().get(task);
+                List<Integer> others = IntStream.range(0, chains.size()).filter(other -> leader.frame()
+                        .equals(chains.get(other).follows()) && step(chains.get(other), with) >= 0).boxed().toList();
+                long first = others.stream().mapToLong(other -> begins(schedule, other, step(chains.get(other), with)))
+                        .min()
+                        .orElse(Long.MAX_VALUE);
+                if (first < own && own < Long.MAX_VALUE) {
+                    long from = (hopeful ? first : own) + 1;
+                    others.forEach(
+                            other -> all.set(other, all.get(other).withNotBefore(step(all.get(other), with), from)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static long begins(Schedule schedule, int chain, int task) {
+        return schedule.steps().stream().filter(step -> step.chain() == chain && step.task() == task)
+                .mapToLong(Schedule.Step::start).findFirst().orElse(Long.MAX_VALUE);
+    }
+
+    /** The same step without its set-up; negative where there is none. */
+    private static int step(Chain chain, Task with) {
+        return IntStream.range(0, chain.tasks().size()).filter(i -> chain.tasks().get(i).name().equals(with.name())
+                && chain.tasks().get(i).hands() < with.hands()).findFirst().orElse(-1);
     }
 
     /** Working time enough for all of it, however badly it is laid out. */
