@@ -146,7 +146,7 @@ class MendedTest {
                     MadeMember made = Planner.plan(mended).members().getFirst();
                     double wide = made.member().width().toMm();
                     double one = Math.PI / 4 * wide * wide + (made.length().toMm() - wide) * wide;
-                    assertTrue(made.count() / 2 * one >= watts * 100, made + " for " + watts);
+                    assertTrue(made.count() * one >= 2 * watts * 100, made + " for " + watts);
                 });
     }
 
@@ -246,7 +246,7 @@ class MendedTest {
     void aCornerIsSeenAsItIsNamed() throws BadFile, IOException {
         Plan plan = plan("corner-view");
         for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
-            String[] names = kind.at().getFirst().split("–");
+            String[] names = kind.at().getFirst().split("–", -1);
             Vertex heel = kind.seen(new Vertex(0, 0));
             assertEquals(0, Math.hypot(heel.x(), heel.y()), 1e-9);
             Vertex toe = kind.seen(kind.corner().wood().toe());

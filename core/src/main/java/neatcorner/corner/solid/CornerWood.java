@@ -154,7 +154,7 @@ public final class CornerWood {
     }
 
     /** Where the outer edges meet at a depth: what comes in from outside begins there. */
-    Vertex heel(double behind) {
+    public Vertex heel(double behind) {
         double y = begins(true, behind);
         return lean.isFlat() || Math.abs(inward.x()) < STRAIGHT
                 ? new Vertex(0, y)

@@ -156,15 +156,17 @@ public final class CornerFigure {
         switch (what.kind().reach()) {
             case FROM_HEEL -> {
                 Vertex in = wood.bisector();
-                Point end = front.at(new Vertex(in.x() * what.size().toMm(), in.y() * what.size().toMm()));
-                marks.dimension(new Point(0, 0), end, 0, what.size(), CornersTexts.DEPTH_ALONG_THE_DIAGONAL,
+                Vertex heel = wood.heel(part.fromFace());
+                Point end = front.at(heel.plus(in.x() * what.size().toMm(), in.y() * what.size().toMm()));
+                marks.dimension(front.at(heel), end, 0, what.size(), CornersTexts.DEPTH_ALONG_THE_DIAGONAL,
                         CornerFields.size(what.kind(), chosen));
                 handle(end, CornerFields.size(what.kind(), chosen), in);
             }
             case FROM_EDGE -> {
                 double e = part.fromHeel();
-                Point to = front.at(new Vertex(wood.along().x() * e, wood.along().y() * e));
-                marks.dimension(new Point(0, 0), to, front.side(26), Length.mm(e), CornersTexts.FROM_THE_HEEL,
+                Vertex heel = wood.heel(part.fromFace());
+                Point to = front.at(heel.plus(wood.along().x() * e, wood.along().y() * e));
+                marks.dimension(front.at(heel), to, front.side(26), Length.mm(e), CornersTexts.FROM_THE_HEEL,
                         CornerFields.fromHeel(what.kind(), chosen));
                 handle(to, CornerFields.fromHeel(what.kind(), chosen), wood.along());
             }

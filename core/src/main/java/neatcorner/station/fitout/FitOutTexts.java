@@ -120,7 +120,8 @@ final class FitOutTexts {
             + "into studs take their place.";
     static final String STEP_MIRROR_GLUE = "Adhesive in waves over the outer two thirds of each back, {0} off the edge that "
             + "shows, none in the miters.";
-    static final String STEP_MIRROR_ORDER = "Bottom first, then the sides, then the top; hold each until it grabs.";
+    static final String STEP_MIRROR_ORDER = "Bottom first, then the sides, then the top; hold each until it grabs. "
+            + "Tape, and a batten below, carry them until the adhesive has set.";
     static final String STEP_FABRIC = "Cut the fabric {0} × {1}, its weave along the bars.";
     static final String STEP_STAPLES = "Staple from the middle of each side outwards, opposite sides in turn.";
     static final String STEP_FOLDS = "Corners last: fold flat, staple through the fold.";

@@ -54,6 +54,8 @@ public final class GlueUpSlate {
                 GlueUpTexts.CORNER_FORMULA, pressure, face);
         if (glue.holding() == Holding.JIG && glue.jig().isPresent()) {
             rows.add(Slate.Row.plain(GlueUpTexts.PULL_ON_A_CORNER, corner));
+            rows.add(Slate.Row.plain(GlueUpTexts.AT_MOST, Reading.computed(GlueUpTexts.MOST_PULL,
+                    Physical.force(glue.corner().most()), GlueUpTexts.MORE_STARVES_THE_JOINT)));
             rows.add(Slate.Row.large(GlueUpTexts.JIGS_CLAMP_PULLS, Reading.computed(GlueUpTexts.JIGS_CLAMP_PULLS,
                     Physical.force(glue.jigPull()),
                     glue.jig().get().slant().degrees() < 45

@@ -100,7 +100,9 @@ final class HangingSlate {
         for (Link link : work.chain()) {
             if (link.part() != Link.Part.PEEL && link.part() != Link.Part.CLEAT_SCREWS
                     && link.part() != Link.Part.SCREW) {
-                String name = HangingTexts.HARDWARE.formatted(link.part().title());
+                String name = link.part() == Link.Part.WIRE
+                        ? HangingTexts.RATING_OF_THE_WIRE
+                        : HangingTexts.HARDWARE.formatted(link.part().title());
                 rows.add(Slate.Row.plain(name, link.safety() > 1
                         ? Reading.computed(name, link.needed(), HangingTexts.RATING_FORMULA,
                                 Reading.given(HangingTexts.LOAD, link.carries()))

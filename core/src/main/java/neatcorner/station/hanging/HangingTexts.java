@@ -77,14 +77,15 @@ final class HangingTexts {
     static final String EACH_HINGE = "Each hinge carries";
     static final String EACH_HINGE_FORMULA = "{0} ÷ {1}";
     static final String HINGES = "hinges";
+    static final String RATING_OF_THE_WIRE = "Rating of the wire";
     static final String HARDWARE = "Rating of each %s";
     static final String HARDWARE_LIMIT = "so much is it good for, and not more";
     static final String SCREWS_EACH = "Screws of each ring";
     static final String SCREWS_EACH_FORMULA = "{0} thick, {1} in the wood: together good for four times its pull, by what this wood "
             + "holds of a thread";
-    static final String SCREW_THICK = "each thick";
-    static final String SCREW_GAUGE = "each of gauge";
-    static final String SCREW_BITE = "each in the wood";
+    static final String SCREW_THICK = "Screw, thickness";
+    static final String SCREW_GAUGE = "Screw, gauge";
+    static final String SCREW_BITE = "Screw, in the wood";
     static final String SCREWS_OF_CLEAT = "Screws of the cleat into the frame";
     static final String SCREWS_OF_CLEAT_FORMULA = "4 × {0}, by 400 N each";
     static final String RATING_EACH = "Rating of each fixing";
