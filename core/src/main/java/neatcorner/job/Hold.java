@@ -279,8 +279,19 @@ public sealed interface Hold {
         }
     }
 
-    /** Nothing: the frame is what there is to see; its sight size or its outside is what was measured. */
-    record Nothing() implements Hold {
+    /**
+     * Nothing: the frame is what there is to see; its sight size or its outside is what was measured.
+     *
+     * @param play of one of a pair of leaves that turn in an opening: at its stiles, between the two, above and below; zero where it
+     *             turns in none
+     */
+    record Nothing(Length play) implements Hold {
+
+        /** Of a frame that turns in no opening. */
+        public Nothing() {
+            this(Length.ZERO);
+        }
+
         @Override
         public SizeOf follows() {
             return SizeOf.SIGHT;
@@ -298,12 +309,12 @@ public sealed interface Hold {
 
         @Override
         public Length room() {
-            return Length.ZERO;
+            return play;
         }
 
         @Override
         public Nothing withRoom(Length room) {
-            return this;
+            return new Nothing(room);
         }
     }
 }

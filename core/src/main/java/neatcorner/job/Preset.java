@@ -158,6 +158,11 @@ public enum Preset {
                 .withFitOut(job.fitOut().withRetainers(packed ? job.fitOut().retainers() : Retainers.usual(units)));
     }
 
+    /** A pair of shutters with other play in the same opening. */
+    public static Job withLeafPlay(Job job, Length play) {
+        return SpecialFrames.withPlay(job, play);
+    }
+
     /** Its backer is thick enough to be hung by: the rim beside it is too narrow for a screw. */
     private static Job floater(Job job, Units units) {
         Length art = units.either(20, 3.0 / 4);

@@ -76,8 +76,7 @@ final class SpecialFrames {
     static Job shutters(Job job, Units units) {
         Opening opening = job.sizes().art();
         Length play = play(units);
-        Opening leaf = new Opening(new Length(opening.width().minus(play.times(3)).units() / 2),
-                opening.height().minus(play.times(2)));
+        Opening leaf = leaf(opening, play);
         Section stile = new Section(job.section().wood(), Length.min(units.either(50, 2), leaf.width().scaled(0.25)),
                 units.either(25, 1), Rabbet.NONE);
         List<Member> members = List.of(
@@ -86,7 +85,7 @@ final class SpecialFrames {
                         units.either(6, 1.0 / 4)),
                 new Member("hinges", "", new MemberKind.Bought(MemberKind.Fitting.HINGES, 2), job.section().wood(),
                         units.either(50, 2), units.either(25, 1)));
-        return job.withHold(new Hold.Nothing()).withPack(new Pack(List.of())).withSection(stile)
+        return job.withHold(new Hold.Nothing(play)).withPack(new Pack(List.of())).withSection(stile)
                 .withJoint(CornerJoint.BUTT).withSize(SizeOf.OUTSIDE, leaf)
                 .withQuantity(Math.min(Job.MOST_FRAMES, 2 * job.quantity())).withMembers(members);
     }
@@ -96,12 +95,29 @@ final class SpecialFrames {
         return units.either(2.5, 3.0 / 32);
     }
 
+    /** One of a pair that turns in an opening. */
+    private static Opening leaf(Opening opening, Length play) {
+        return new Opening(new Length(opening.width().minus(play.times(3)).units() / 2),
+                opening.height().minus(play.times(2)));
+    }
+
+    /** What a pair of leaves turns in. */
+    private static Opening opening(Job job) {
+        Opening leaf = job.sizes().outside();
+        Length play = job.hold().room();
+        return new Opening(leaf.width().times(2).plus(play.times(3)), leaf.height().plus(play.times(2)));
+    }
+
+    /** Leaves with other play in the same opening; as it is where these are none. */
+    static Job withPlay(Job job, Length play) {
+        return job.hold() instanceof Hold.Nothing
+                ? job.withSize(SizeOf.OUTSIDE, leaf(opening(job), play)).withHold(new Hold.Nothing(play))
+                : job;
+    }
+
     /** What two leaves were made for; as it is where it is no pair. */
     static Job withoutShutters(Job job) {
-        Opening leaf = job.sizes().outside();
-        Length play = play(job.units());
-        return job.withSize(SizeOf.ART, new Opening(leaf.width().times(2).plus(play.times(3)),
-                leaf.height().plus(play.times(2))))
+        return job.withSize(SizeOf.ART, opening(job))
                 .withQuantity(Math.max(1, job.quantity() / 2)).withHold(Defaults.blank(job.units()).hold());
     }
 

@@ -6,6 +6,7 @@ import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;
+import neatcorner.job.Preset;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
 import neatcorner.outline.Opening;
@@ -29,6 +30,9 @@ public final class FrameFields {
     public static final Field OUTSIDE_HEIGHT = height("outside.height", PlanTexts.OUTSIDE_HEIGHT, SizeOf.OUTSIDE);
     public static final Field CLEARANCE = new Field("clearance", PlanTexts.CLEARANCE_A_SIDE, LengthRange.PLAY,
             Lens.job(Job::clearance, Job::withClearance));
+    /** Of shutters, all round and between them. */
+    public static final Field LEAF_PLAY = new Field("leaf.play", PlanTexts.LEAF_PLAY, LengthRange.PLAY,
+            plan -> plan.job().hold().room(), Preset::withLeafPlay);
     public static final Field FACE_WIDTH = new Field("face.width", PlanTexts.FACE_WIDTH, LengthRange.ACROSS,
             Lens.job(Job::section, Job::withSection).to(Section::width, Section::withWidth));
 

@@ -33,6 +33,7 @@ final class PlanTexts {
     static final String SIGHT_HEIGHT = "Sight height";
     static final String OUTSIDE_WIDTH = "Outside width";
     static final String OUTSIDE_HEIGHT = "Outside height";
+    static final String LEAF_PLAY = "Play of the leaves";
     static final String CLEARANCE_A_SIDE = "Clearance a side";
     static final String FACE_WIDTH = "Face width";
     static final String DIAGONAL_FROM_TOP_LEFT = "Diagonal from the top left";

@@ -9,6 +9,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Random;
 import java.util.Objects;
+import neatcorner.shop.Shop;
+import neatcorner.plan.FrameFields;
 import neatcorner.station.hanging.HangingWork;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Defaults;
@@ -73,6 +75,18 @@ class MembersTest {
         assertEquals(Length.inches((11 - 3 * 3.0 / 32) / 2), plan.sizes().outside().width(),
                 "half of the opening less what keeps the leaves from binding");
         assertEquals(2, job.quantity());
+    }
+
+    /** The opening stays: leaves of 400 − 3 · 4 ÷ 2 and 600 − 2 · 4 with 4 mm of play. */
+    @Test
+    void leavesTakeTheirPlayFromTheSameOpening() {
+        Job art = Defaults.blank(Units.MILLIMETRES).withSize(SizeOf.ART, new Opening(mm(400), mm(600)));
+        Job leaves = Preset.SHUTTERS.of(art, Units.MILLIMETRES);
+        assertEquals(new Opening(mm((400 - 7.5) / 2), mm(595)), leaves.sizes().outside());
+        Job wider = FrameFields.LEAF_PLAY.edit(mm(4)).of(leaves, Shop.usual(Units.MILLIMETRES));
+        assertEquals(new Opening(mm(194), mm(592)), wider.sizes().outside());
+        assertEquals(mm(4), FrameFields.LEAF_PLAY.in(Plan.of(wider, () -> true)));
+        assertEquals(new Opening(mm(400), mm(600)), Preset.PLAIN.of(wider, Units.MILLIMETRES).sizes().art());
     }
 
     /** A brace keeps the sides apart where the wire would pull them in: at the rings. */

@@ -2,6 +2,7 @@ package neatcorner.station.opening;
 
 import java.util.ArrayList;
 import java.util.List;
+import neatcorner.job.Preset;
 import neatcorner.drawing.Figure;
 import neatcorner.measure.Sentence;
 import neatcorner.plan.Field;
@@ -42,6 +43,9 @@ public final class OpeningChapter implements Chapter {
                 FrameFields.OUTSIDE_WIDTH, FrameFields.OUTSIDE_HEIGHT));
         if (plan.job().hold().isInRabbet()) {
             fields.add(FrameFields.CLEARANCE);
+        }
+        if (Preset.of(plan.job()) == Preset.SHUTTERS) {
+            fields.add(FrameFields.LEAF_PLAY);
         }
         if (plan.job().pack().mat().isPresent()) {
             fields.addAll(MatFields.OF_MAT);

@@ -119,7 +119,10 @@ public final class JobForm {
                         g.or("play", Hold.InGroove::play, play, Length.ZERO, "at its bottom, a side"),
                         g.must("front", Hold.InGroove::front, Forms.length(LengthRange.PLACE),
                                 "how far it lies behind the face"))),
-                Kind.of("nothing", Hold.Nothing.class, g -> new Hold.Nothing())), ""));
+                Kind.of("nothing", Hold.Nothing.class, g -> new Hold.Nothing(
+                        g.or("play", Hold.Nothing::play, play, Length.ZERO,
+                                "of a pair of leaves in their opening, at the stiles, between, above and below")))),
+                ""));
     }
 
     private record Corner(CornerJoint joint, List<Reinforcement> reinforcement) {}

@@ -29,6 +29,7 @@ final class OpeningTexts {
     static final String TAKE_MAT_OUT = "Take it out";
     static final String MORE = "More";
     static final String OPENING = "Opening";
+    static final String LEAF_PLAY = "Play of the leaves";
     static final String CLEARANCE_A_SIDE = "Clearance a side";
     static final String CHANGE_MAT = "mat";
     static final String CHANGE_QUANTITY = "quantity";

@@ -24,6 +24,7 @@ import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.StandardSize;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
+import neatcorner.job.Preset;
 import neatcorner.measure.Notation;
 import neatcorner.outline.Opening;
 import neatcorner.plan.Field;
@@ -45,6 +46,7 @@ final class OpeningTools {
     private final LengthBox even;
     private final LengthBox overlap;
     private final LengthBox clearance;
+    private final LengthBox leaves;
     private final Spinner<Integer> quantity;
     private final BuiltOf builtOf;
     private final CardButton built;
@@ -61,6 +63,7 @@ final class OpeningTools {
                 .with(SizeOf.OUTSIDE, OpeningTexts.OUTSIDE, "start-outside");
         overlap = new LengthBox(bench, MatFields.MAT_OVERLAP, OpeningTexts.OVERLAP);
         clearance = new LengthBox(bench, FrameFields.CLEARANCE, OpeningTexts.CLEARANCE_A_SIDE);
+        leaves = new LengthBox(bench, FrameFields.LEAF_PLAY, OpeningTexts.LEAF_PLAY);
         standard.setId("standard-sizes");
         standard.setOnShowing(e -> listStandard());
         listStandard();
@@ -92,7 +95,7 @@ final class OpeningTools {
         controls = List.of(kind.button(), Controls.captioned(OpeningTexts.I_MEASURED, start), standard, mat,
                 Controls.captioned(OpeningTexts.FRAMES, quantity),
                 new CardButton(desk, "opening-more", OpeningTexts.MORE, OpeningTexts.OPENING,
-                        List.of(turn, clearance, fits, built)));
+                        List.of(turn, clearance, leaves, fits, built)));
     }
 
     /** Opens the card of the rings and parts beside the one of that name. */
@@ -187,6 +190,10 @@ final class OpeningTools {
         even.show(plan, notation);
         overlap.show(plan, notation);
         clearance.show(plan, notation);
+        leaves.show(plan, notation);
+        boolean pair = Preset.of(plan.job()) == Preset.SHUTTERS;
+        leaves.setVisible(pair);
+        leaves.setManaged(pair);
         builtOf.show(plan, notation);
         SpinnerValueFactory<Integer> values = quantity.getValueFactory();
         if (!quantity.isFocused() || !values.getValue().equals(plan.job().quantity())) {
