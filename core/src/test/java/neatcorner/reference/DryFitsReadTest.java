@@ -197,7 +197,7 @@ class DryFitsReadTest {
                         || Stream.concat(heels.stream(), toes.stream()).allMatch(gap -> gap <= 0.253), seen.toString());
             }
         });
-        assertTrue(others[0] > 20, others[0] + " were none of these");
+        assertTrue(others[0] > 3, others[0] + " were none of these");
     }
 
     /** Toes open 0.4, 0.5, 0.2 and 0, diagonals of 760 and 762 where 792 are due: no one cut, and a tape to be read again. */

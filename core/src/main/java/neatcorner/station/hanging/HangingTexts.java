@@ -81,11 +81,11 @@ final class HangingTexts {
     static final String HARDWARE = "Rating of each %s";
     static final String HARDWARE_LIMIT = "so much is it good for, and not more";
     static final String SCREWS_EACH = "Screws of each ring";
-    static final String SCREWS_EACH_FORMULA = "{0} thick, {1} in the wood: together good for four times its pull, by what this wood "
+    static final String SCREWS_EACH_FORMULA = "{0} thick, {1} of thread: together good for four times its pull, by what this wood "
             + "holds of a thread";
     static final String SCREW_THICK = "Screw, thickness";
     static final String SCREW_GAUGE = "Screw, gauge";
-    static final String SCREW_BITE = "Screw, in the wood";
+    static final String SCREW_BITE = "Thread in the wood";
     static final String SCREWS_OF_CLEAT = "Screws of the cleat into the frame";
     static final String SCREWS_OF_CLEAT_FORMULA = "4 × {0}, by 400 N each";
     static final String RATING_EACH = "Rating of each fixing";
