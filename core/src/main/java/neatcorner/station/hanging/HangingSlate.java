@@ -116,7 +116,8 @@ final class HangingSlate {
                             Scalar.count(ScrewGauge.nearest(screws.diameter()).number()))
                     : Reading.given(HangingTexts.SCREW_THICK, screws.diameter());
             Reading bite = Reading.given(HangingTexts.SCREW_BITE, screws.bite());
-            rows.add(Slate.Row.plain(HangingTexts.SCREWS_EACH, Reading.computed(HangingTexts.SCREWS_EACH,
+            String name = HangingTexts.SCREWS_EACH.formatted(work.chain().getLast().part().title());
+            rows.add(Slate.Row.plain(name, Reading.computed(name,
                     Scalar.count(screws.count()), HangingTexts.SCREWS_EACH_FORMULA, thick, bite)));
             rows.add(Slate.Row.plain(units == Units.INCHES ? HangingTexts.SCREW_GAUGE : HangingTexts.SCREW_THICK,
                     thick));

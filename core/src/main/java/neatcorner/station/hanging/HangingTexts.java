@@ -80,7 +80,7 @@ final class HangingTexts {
     static final String RATING_OF_THE_WIRE = "Rating of the wire";
     static final String HARDWARE = "Rating of each %s";
     static final String HARDWARE_LIMIT = "so much is it good for, and not more";
-    static final String SCREWS_EACH = "Screws of each ring";
+    static final String SCREWS_EACH = "Screws of each %s";
     static final String SCREWS_EACH_FORMULA = "{0} thick, {1} of thread: together good for four times its pull, by what this wood "
             + "holds of a thread";
     static final String SCREW_THICK = "Screw, thickness";

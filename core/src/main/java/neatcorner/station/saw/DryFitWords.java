@@ -2,6 +2,7 @@ package neatcorner.station.saw;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Fine;
@@ -9,6 +10,7 @@ import neatcorner.measure.Length;
 import neatcorner.measure.Sentence;
 import neatcorner.piece.CornerJoint;
 import neatcorner.piece.Piece;
+import neatcorner.plan.Derived;
 import neatcorner.plan.Plan;
 import neatcorner.saw.measured.DryFit;
 import neatcorner.saw.measured.DryFitReading;
@@ -17,6 +19,8 @@ import neatcorner.saw.measured.DryFitReading.Explanation;
 
 /** What a dry fit shows, in words: the likely explanations, what each leaves open, what to shave where, and what then. */
 public final class DryFitWords {
+    private static final Derived<List<Explanation>> READ = new Derived<>(DryFitWords::read);
+
     private final Plan plan;
 
     private DryFitWords(Plan plan) {
@@ -25,6 +29,10 @@ public final class DryFitWords {
 
     /** None for a frame that is no mitred rectangle. */
     static List<Explanation> explanations(Plan plan) {
+        return Objects.requireNonNull(plan.derived(READ));
+    }
+
+    private static List<Explanation> read(Plan plan) {
         return isRead(plan) && isMeasured(plan)
                 ? DryFitReading.of(plan.job().checks().dryFit(), frame(plan), plan.job().checks().gapLimit().toMm())
                 : List.of();
