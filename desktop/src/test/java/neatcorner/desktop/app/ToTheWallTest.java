@@ -59,7 +59,7 @@ class ToTheWallTest extends WindowTest {
         at(KeyCode.DIGIT8);
         maker.clickOn("#ring-screws");
         settle();
-        type("#field-screws-backer-length", "25");
+        type("#field-screws-backer-length", "40");
         maker.push(KeyCode.ESCAPE);
         settle();
         assertTrue(read(".findings").contains("screws of the backer"), read(".findings"));
