@@ -99,6 +99,18 @@ class StrengthTest {
         assertEquals(1, least.count());
     }
 
+    /** Of those that do with the fewest, the thinnest. */
+    @Test
+    void theThinnestOfTheFewestIsTaken() {
+        Screwing light = Screwing.in(Length.mm(60), Length.mm(30), 0.6, 10).orElseThrow();
+        assertEquals(2.5, light.diameter().toMm(), 1e-3);
+        assertEquals(1, light.count());
+        Screwing heavy = Screwing.in(Length.mm(60), Length.mm(30), 0.6, 120).orElseThrow();
+        assertEquals(1, heavy.count(),
+                "4 · 120 N: one of 3.5 mm with 27 mm of thread holds 534 N, one of 3 with 24 only 407");
+        assertEquals(3.5, heavy.diameter().toMm(), 1e-3);
+    }
+
     @Property
     void soManyScrewsHoldFourTimesThePullAndOneFewerDoNot(@ForAll @DoubleRange(min = 15, max = 60) double wide,
             @ForAll @DoubleRange(min = 11, max = 60) double deep,
