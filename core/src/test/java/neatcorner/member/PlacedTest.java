@@ -187,6 +187,25 @@ class PlacedTest {
         assertNotNull(vents(182, 20, 80).fault());
     }
 
+    /** Seven slots of 80 × 20 are good for 100 W: four in a row and three behind it, in the middle of sides 40 wide. */
+    @Test
+    void slotsAreSeenWhereTheyAreCut() {
+        MadeMember slots = fits(vents(100, 20, 80));
+        assertEquals(2 * 7, slots.count());
+        assertEquals(Length.mm(80), slots.length());
+        assertEquals(8, slots.shapes().size(), "one row of each side");
+        isBox(10, -30, 90, -10, slots.shapes().getFirst());
+        isBox(310, 310, 390, 330, slots.shapes().getLast());
+    }
+
+    /** A hole that is wider than a side lets itself be seen there is drawn over seven tenths of it; small ones keep 5 mm of wood. */
+    @Test
+    void holesKeepWoodBetweenThem() {
+        isBox(100 - 14, -20 - 14, 100 + 14, -20 + 14, fits(vents(10, 30, 0)).shapes().getFirst());
+        assertEquals(2 * 245, fits(vents(69.27, 6, 0)).count(), "35 in a row of 400, seven rows in 100");
+        assertNotNull(vents(69.4, 6, 0).fault());
+    }
+
     /** In sides 100 deep and without a rabbet: 3 rows of 20 with 10 between and 10 at the edges take 100. */
     private static MadeMember vents(double watts, double width, double slot) {
         Section deep = new Section(PINE, Length.mm(40), Length.mm(100), Rabbet.NONE);

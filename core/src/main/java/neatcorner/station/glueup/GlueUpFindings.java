@@ -186,7 +186,9 @@ public final class GlueUpFindings {
                 }
             }
         }
-        return work.glue().holding() == Holding.BAND && work.frame().standsOut()
+        boolean bands = work.glue().holding() == Holding.BAND
+                || (plan.job().glueUp().holding() == null && work.glue().holding() == Holding.CORNER_CLAMPS);
+        return bands && work.frame().standsOut()
                 ? new Remedy(Sentence.of(GlueUpTexts.PUT_A_LONGER_BAND), Edit.shop(shop -> longer(shop, work)))
                 : null;
     }

@@ -49,7 +49,8 @@ final class ChainFindings {
         }
         if (!work.hasWood() || (hanging.by().hasRings() && work.screws() == null)) {
             wood(findings);
-        } else if (work.screws() != null && work.screws().count() > Screwing.MOST) {
+        } else if (work.screws() != null && work.screws().count() > Screwing.MOST
+                && work.chain().stream().allMatch(Link::isEnough)) {
             findings.add(Finding.check(HangingFinding.HANGER_SCREWS, HANGING,
                     Sentence.of(HangingTexts.TOO_MANY_SCREWS, Scalar.count(work.screws().count()),
                             work.screws().diameter(), work.screws().bite()),
@@ -77,16 +78,20 @@ final class ChainFindings {
                 ? label ? HangingTexts.LABEL_TOO_LOW : HangingTexts.NONE_SO_STRONG
                 : link.part() == Link.Part.STRIP ? HangingTexts.STRIP_TOO_WEAK : HangingTexts.GOOD_UP_TO;
         return Finding.check(HangingFinding.HANGER_HEAVY, HANGING, Sentence.of(said.formatted(link.part().title()),
-                link.carries(), link.needed(), link.rated()), stronger(link));
+                link.carries(), link.needed(), link.rated()), stronger());
     }
 
-    /** More strips, as long as they are few; else another way. */
-    private @Nullable Remedy stronger(Link link) {
-        int strips = (int) Math.ceil(work.mass().kilograms() / link.rated().kilograms() - 1e-9);
-        return link.part() == Link.Part.STRIP && strips <= MOST_STRIPS && !hanging.sleepers()
-                ? HangingFindings.hang(Sentence.of(HangingTexts.SO_MANY_STRIPS, Scalar.count(strips)),
-                        h -> h.withHooks(strips))
-                : otherWay();
+    /** So many strips that none is too weak, as long as they are few; else another way. */
+    private @Nullable Remedy stronger() {
+        for (int strips = hanging.hooks() + 1; hanging.by() == HangBy.STRIPS && !hanging.sleepers()
+                && strips <= MOST_STRIPS; strips++) {
+            int count = strips;
+            if (HangingWork.as(plan, hanging.withHooks(count)).chain().stream().allMatch(Link::isEnough)) {
+                return HangingFindings.hang(Sentence.of(HangingTexts.SO_MANY_STRIPS, Scalar.count(count)),
+                        h -> h.withHooks(count));
+            }
+        }
+        return otherWay();
     }
 
     private void wood(List<Finding> findings) {
