@@ -351,18 +351,6 @@ class CornerPlanTest {
         assertTrue(schedule.stuck().isEmpty(), schedule.stuck().toString());
     }
 
-    /** Corner clamps that are too weak, taken because no band reaches round: a longer band is offered, and takes their place. */
-    @Test
-    void whereCornerClampsAreTooWeakALongerBandIsOffered() {
-        Job broad = Jobs.chart().withSection(Jobs.chart().section().withWidth(Length.mm(90)));
-        Shop weak = Jobs.SHOP.withJig(null).withClamps(List.of(
-                new Clamp(Clamp.Kind.CORNER, "corner", Length.mm(90), 1500, 4)));
-        Finding finding = Planner.plan(broad, weak, Search.PATIENT).findings().stream()
-                .filter(each -> each.code().equals("clamp.too-weak")).findFirst().orElseThrow();
-        Shop more = Objects.requireNonNull(finding.remedy()).edit().of(weak);
-        assertFalse(codes(more, broad).contains("clamp.too-weak"));
-    }
-
     /** Statics: two arms on either side of the clamp, each with half of its pull. */
     @Test
     void aJigsClampGivesEachFaceOfACornerHalfOfItsPull() {

@@ -119,8 +119,8 @@ class ChainsThatHangTest {
             }
             case D_RINGS -> 2 * mass > 100 || !frame.takesScrews(15) || !frame.screwsHold(mass / 2 * G);
             case KEYHOLES -> 2 * mass > 40 || !frame.takesScrews(20) || !frame.screwsHold(mass / 2 * G);
-            case SAWTOOTH -> mass > 2 || wide > 406.4 || !frame.takesScrews(10);
-            case EASEL -> mass > 3 || high > 406.4;
+            case SAWTOOTH -> mass > 2 || wide > 400 || !frame.takesScrews(10);
+            case EASEL -> mass > 3 || high > 400;
             case STRIPS -> mass / hooks > 1.8 || mass / hooks * frame.thick / 2 / high > 0.18
                     || hanging.sleepers() || frame.face - frame.rabbetWide < 15;
             case CLEAT -> 4 * mass * G > 12 * 400 || (frame.thick < 40 && !frame.takesScrews(15))

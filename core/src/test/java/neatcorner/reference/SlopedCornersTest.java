@@ -17,6 +17,7 @@ import neatcorner.corner.solid.CornerWood;
 import neatcorner.corner.solid.Fitting;
 import neatcorner.corner.solid.JoinedCorner;
 import neatcorner.corner.solid.Part;
+import neatcorner.corner.solid.Room;
 import neatcorner.corner.solid.Slab;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
@@ -169,6 +170,35 @@ class SlopedCornersTest {
         }
         double[] before = frame.own(nearest - 0.2, z);
         assertTrue(frame.out(before, false) > 0, () -> part.name() + " begins inside the wood of " + frame);
+    }
+
+    /** Forward and back along a slanting face: by its room a slot stays clear, half a millimetre further it does not. */
+    @Test
+    void aSlotMovesAlongTheFaceAsFarAsIsSaid() {
+        int[] moved = new int[1];
+        Cases.of("slots moved on slopes", random -> {
+            Frame frame = new Frame(Math.PI / 2, Math.toRadians(5 + random.nextInt(40)), 25 + random.nextInt(40),
+                    20 + random.nextInt(30), 5, 5);
+            Reinforcement slot = Reinforcement.spline(Length.mm(5 + random.nextInt(8)), Length.mm(2), 1);
+            JoinedCorner corner = JoinedCorner.of(frame.wood(), List.of(slot));
+            if (!corner.isClear()) {
+                return;
+            }
+            double at = corner.parts().getFirst().fromFace();
+            corner.rooms(0).forEach((room, free) -> {
+                if (room == Room.FRONT || room == Room.BACK) {
+                    int way = room == Room.FRONT ? -1 : 1;
+                    moved[0]++;
+                    assertTrue(clear(frame, slot, at + way * (free - 0.01)), room + " by " + free + " in " + frame);
+                    assertTrue(!clear(frame, slot, at + way * (free + 0.5)), room + " past " + free + " in " + frame);
+                }
+            });
+        });
+        assertTrue(moved[0] > 10, moved[0] + " were moved");
+    }
+
+    private static boolean clear(Frame frame, Reinforcement slot, double behind) {
+        return JoinedCorner.of(frame.wood(), List.of(slot.at(null, Length.mm(behind)))).isClear();
     }
 
     /** A key's depth counts from the outer face at its own depth: a bevel that takes that face away lays it open. */

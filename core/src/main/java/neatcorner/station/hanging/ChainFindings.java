@@ -56,7 +56,7 @@ final class ChainFindings {
                             work.screws().diameter(), work.screws().bite()),
                     otherWay()));
         }
-        if (!HangingChoices.isSmallEnough(work)) {
+        if (!HangingChoices.isSmallEnough(work, units)) {
             boolean wide = hanging.by() == HangBy.SAWTOOTH;
             findings.add(Finding.check(HangingFinding.HANGER_HEAVY, HANGING,
                     Sentence.of((wide ? HangingTexts.TOO_WIDE_FOR : HangingTexts.TOO_HIGH_FOR)
@@ -95,7 +95,7 @@ final class ChainFindings {
     }
 
     private void wood(List<Finding> findings) {
-        Carrier into = work.into();
+        HangerWood into = work.into();
         if (into == null) {
             return;
         }
@@ -118,15 +118,25 @@ final class ChainFindings {
         Length whole = hanging.apart().times(hanging.hooks() - 1);
         Length room = HangingChoices.along(work);
         if (whole.isMoreThan(room)) {
-            Length closer = HangingChoices.closer(work, hanging.hooks(), units);
             findings.add(Finding.check(HangingFinding.HOOKS_APART, HANGING,
-                    Sentence.of(HangingTexts.SCREWS_TOO_FAR_APART, whole, room),
-                    closer.isPositive()
-                            ? HangingFindings.hang(Sentence.of(HangingTexts.SCREWS_CLOSER, closer),
-                                    h -> h.withApart(closer))
-                            : HangingFindings.hang(Sentence.of(HangingTexts.SO_MANY_HOOKS, Scalar.count(1)),
-                                    h -> h.withHooks(1))));
+                    Sentence.of(HangingTexts.SCREWS_TOO_FAR_APART, whole, room), closer()));
         }
+    }
+
+    /** Closer together; fewer where so many would be too near to each other, and one alone only where there is room for no more. */
+    private Remedy closer() {
+        int count = hanging.hooks();
+        Length apart = HangingChoices.closer(work, count, units);
+        while (count > 2 && !apart.isPositive()) {
+            count--;
+            apart = HangingChoices.closer(work, count, units);
+        }
+        int hooks = apart.isPositive() ? count : 1;
+        Length each = apart.isPositive() ? apart : hanging.apart();
+        return hooks == hanging.hooks()
+                ? HangingFindings.hang(Sentence.of(HangingTexts.SCREWS_CLOSER, each), h -> h.withApart(each))
+                : HangingFindings.hang(Sentence.of(HangingTexts.SO_MANY_HOOKS, Scalar.count(hooks)),
+                        h -> h.withHooks(hooks).withApart(each));
     }
 
     private void glued(List<Finding> findings) {

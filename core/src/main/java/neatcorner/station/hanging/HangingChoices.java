@@ -73,11 +73,10 @@ public final class HangingChoices {
     }
 
     /** Whether a frame is small enough for what hangs or stands in its middle. */
-    static boolean isSmallEnough(HangingWork work) {
-        Length most = narrow(Units.MILLIMETRES);
+    static boolean isSmallEnough(HangingWork work, Units units) {
         return switch (work.by()) {
-            case SAWTOOTH -> !work.width().isMoreThan(Length.max(most, narrow(Units.INCHES)));
-            case EASEL -> !work.height().isMoreThan(Length.max(most, narrow(Units.INCHES)));
+            case SAWTOOTH -> !work.width().isMoreThan(narrow(units));
+            case EASEL -> !work.height().isMoreThan(narrow(units));
             case WIRE, D_RINGS, CLEAT, STRIPS, KEYHOLES, SCREWS -> true;
         };
     }
@@ -99,7 +98,7 @@ public final class HangingChoices {
         if (weak) {
             return HangingTexts.TOO_HEAVY;
         }
-        if (!isSmallEnough(work)) {
+        if (!isSmallEnough(work, plan.job().units())) {
             return HangingTexts.TOO_LARGE;
         }
         return by == HangBy.STRIPS && as.sleepers() ? HangingTexts.NOT_OVER_PEOPLE : null;

@@ -50,7 +50,8 @@ import org.jspecify.annotations.Nullable;
  * @param chain  all that carries it, but for screws and hooks
  */
 public record HangingWork(HangBy by, Length width, Length height, Mass mass, @Nullable Rings rings, @Nullable Wire wire,
-        Length drop, List<Hook> hooks, List<Bend> bends, Upon upon, @Nullable Carrier into, @Nullable Screwing screws,
+        Length drop, List<Hook> hooks, List<Bend> bends, Upon upon, @Nullable HangerWood into,
+        @Nullable Screwing screws,
         List<Link> chain) {
     private static final Derived<HangingWork> WORK = new Derived<>(plan -> plan.contours() == null
             ? null
@@ -152,7 +153,7 @@ public record HangingWork(HangBy by, Length width, Length height, Mass mass, @Nu
                     null, null,
                     upon == Upon.MIRROR ? List.of(glued(plan, mass)) : List.of());
         }
-        Carrier into = Carrier.of(plan, room(hanging.by()), Screwing.leastDeep());
+        HangerWood into = HangerWood.of(plan, room(hanging.by()), Screwing.leastDeep());
         Rings rings = hanging.by().hasRings() ? rings(into, outline, hanging.rings().in(height)) : null;
         Wire wire = null;
         List<Bend> bends = List.of();
@@ -186,7 +187,7 @@ public record HangingWork(HangBy by, Length width, Length height, Mass mass, @Nu
     }
 
     /** Of each ring or plate, which pulls along the back; null where nothing is screwed, or nothing holds a screw. */
-    private static @Nullable Screwing screws(HangBy by, Carrier into, List<Link> chain) {
+    private static @Nullable Screwing screws(HangBy by, HangerWood into, List<Link> chain) {
         return by.hasRings()
                 ? Screwing.in(into.wide(), into.deep(), into.section().wood().specificGravity(),
                         chain.getLast().carries().kilograms() * Hanging.GRAVITY).orElse(null)
@@ -224,7 +225,7 @@ public record HangingWork(HangBy by, Length width, Length height, Mass mass, @Nu
     }
 
     /** In the middle of the strip that they are screwed to; null where no wood is at that height on both sides. */
-    private static @Nullable Rings rings(Carrier into, Loop outline, Length depth) {
+    private static @Nullable Rings rings(HangerWood into, Loop outline, Length depth) {
         List<Double> across = crossings(into.edges().outside(), outline.top() + depth.toMm());
         double middle = (outline.left() + outline.right()) / 2;
         double in = into.in().toMm();

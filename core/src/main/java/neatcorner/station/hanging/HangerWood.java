@@ -26,7 +26,7 @@ import org.locationtech.jts.geom.GeometryFactory;
  * @param wide    that strip
  * @param deep    wood in front of the strip
  */
-public record Carrier(String name, Section section, Contours edges, Length in, Length wide, Length deep) {
+public record HangerWood(String name, Section section, Contours edges, Length in, Length wide, Length deep) {
     private static final GeometryFactory FACTORY = new GeometryFactory();
     /** Backs so far apart are at one depth, mm. */
     private static final double FLUSH = 0.5;
@@ -71,15 +71,15 @@ public record Carrier(String name, Section section, Contours edges, Length in, L
     }
 
     /** The outermost that has room; else the one that comes nearest to it, which {@link #has} tells apart. */
-    static Carrier of(Plan plan, Length leastWide, Length leastDeep) {
-        List<Carrier> all = all(plan);
+    static HangerWood of(Plan plan, Length leastWide, Length leastDeep) {
+        List<HangerWood> all = all(plan);
         return all.stream().filter(each -> each.has(leastWide, leastDeep)).findFirst()
                 .orElseGet(() -> all.stream().max(Comparator.comparingDouble(each -> Math.min(
                         each.wide.over(leastWide), each.deep.over(leastDeep)))).orElseThrow());
     }
 
     /** The outermost first. */
-    private static List<Carrier> all(Plan plan) {
+    private static List<HangerWood> all(Plan plan) {
         List<Lying> lying = new ArrayList<>();
         lying.add(new Lying("", plan.job().section(), Objects.requireNonNull(plan.contours()), 0, 0));
         for (Across.Lying ring : Across.of(plan).rings()) {
@@ -90,10 +90,10 @@ public record Carrier(String name, Section section, Contours edges, Length in, L
         return lying.stream().flatMap(each -> open(each, lying).stream().map(run -> of(each, run, lying))).toList();
     }
 
-    private static Carrier of(Lying each, Run run, List<Lying> all) {
+    private static HangerWood of(Lying each, Run run, List<Lying> all) {
         double middle = (run.from + run.to) / 2;
         double half = Math.min(ZONE, run.wide() / 2);
-        return new Carrier(each.name, each.section, each.edges, Length.mm(each.outer() - middle),
+        return new HangerWood(each.name, each.section, each.edges, Length.mm(each.outer() - middle),
                 Length.mm(run.wide()), Length.mm(deep(each, all, middle - half, middle + half)));
     }
 
