@@ -1,5 +1,7 @@
 package neatcorner.reference;
 
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
 import java.util.Random;
 import java.util.function.Consumer;
 
@@ -10,6 +12,11 @@ final class Cases {
     private static final long FIRST = Long.getLong("neatcorner.seed", 1);
 
     private Cases() {}
+
+    /** That a topic was met at all: in so many of a hundred cases, where there are enough of them to ask (mutants have ten). */
+    static void met(int percent, String what, int found) {
+        assertTrue(COUNT < 40 || 100 * found >= percent * COUNT, () -> found + " of " + COUNT + " " + what);
+    }
 
     /** Runs as many cases as are asked for, and says from which seed to which. */
     static void of(String topic, Consumer<Random> one) {

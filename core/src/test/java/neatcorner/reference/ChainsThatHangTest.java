@@ -88,7 +88,8 @@ class ChainsThatHangTest {
                 }
             }
         });
-        assertTrue(counts[0] > 3 && counts[1] > 3, counts[0] + " weak, " + counts[1] + " not");
+        Cases.met(7, "were weak", counts[0]);
+        Cases.met(7, "held", counts[1]);
     }
 
     /** What is pressed takes the finding away, and puts none of its kind in its place. */

@@ -110,7 +110,8 @@ class RingsInDepthTest {
                 assertEquals(within && shared > 0.05, codes.contains("ring.in-pack"), ring + " in " + frame + codes);
             }
         });
-        assertTrue(met[0] > 2 && met[1] > 2, met[0] + " met, " + met[1] + " missed");
+        Cases.met(5, "met", met[0]);
+        Cases.met(5, "missed", met[1]);
     }
 
     /** From the ring's far side to the frame: what it goes through until there is frame, and how far that goes on; empty where it misses. */

@@ -69,6 +69,7 @@ class SlatsClearTest {
                         "and no further apart than that");
             }
         });
-        assertTrue(met[0] > 2 && met[1] > 2, met[0] + " met, " + met[1] + " did not");
+        Cases.met(5, "met", met[0]);
+        Cases.met(5, "did not meet", met[1]);
     }
 }

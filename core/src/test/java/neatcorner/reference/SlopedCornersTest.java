@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -102,7 +101,7 @@ class SlopedCornersTest {
                 corner.parts().forEach(part -> within(frame, part));
             }
         });
-        assertTrue(accepted[0] > 15, accepted[0] + " were accepted");
+        Cases.met(35, "were accepted", accepted[0]);
     }
 
     private static void within(Frame frame, Part part) {
@@ -153,7 +152,8 @@ class SlopedCornersTest {
                 }
             }
         });
-        assertTrue(clear[0] > 2 && clear[1] > 2, Arrays.toString(clear));
+        Cases.met(5, "keys were clear", clear[0]);
+        Cases.met(5, "nails were clear", clear[1]);
     }
 
     private static void allInWood(Frame frame, Part part) {
@@ -194,7 +194,7 @@ class SlopedCornersTest {
                 }
             });
         });
-        assertTrue(moved[0] > 10, moved[0] + " were moved");
+        Cases.met(25, "were moved", moved[0]);
     }
 
     private static boolean clear(Frame frame, Reinforcement slot, double behind) {
