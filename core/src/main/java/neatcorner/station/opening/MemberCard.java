@@ -81,9 +81,11 @@ record MemberCard(String width, List<Size<?>> sizes, Optional<MemberNumber> numb
                             ? new MemberKind.Bought(one.fitting(), value.intValue())
                             : kind),
                     OpeningTexts.HOW_BOUGHT);
-            case MemberKind.Vents vents -> new MemberCard(OpeningTexts.MEMBER_DIAMETER, List.of(
-                    new Size<>("slot", OpeningTexts.MEMBER_SLOT, LengthRange.ALLOWANCE, MemberKind.Vents.class,
-                            MemberKind.Vents::slot, (one, length) -> new MemberKind.Vents(one.watts(), length))),
+            case MemberKind.Vents vents -> new MemberCard(
+                    vents.slot().isPositive() ? OpeningTexts.MEMBER_WIDTH : OpeningTexts.MEMBER_DIAMETER, List.of(
+                            new Size<>("slot", OpeningTexts.MEMBER_SLOT, LengthRange.ALLOWANCE, MemberKind.Vents.class,
+                                    MemberKind.Vents::slot,
+                                    (one, length) -> new MemberKind.Vents(one.watts(), length))),
                     Optional.of(new MemberNumber("watts", OpeningTexts.MEMBER_WATTS, 0, MOST_WATTS, 5, vents.watts(),
                             (kind, value) -> kind instanceof MemberKind.Vents one
                                     ? new MemberKind.Vents(value, one.slot())
