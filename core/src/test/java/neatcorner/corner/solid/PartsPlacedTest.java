@@ -5,7 +5,9 @@ import static neatcorner.corner.solid.CornersOfTest.mm;
 import static neatcorner.corner.solid.CornersOfTest.of;
 import static neatcorner.corner.solid.CornersOfTest.section;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -226,9 +228,83 @@ class PartsPlacedTest {
         }
     }
 
+    /** Two widths: each leg of a brace lies in the middle of its own side's back, each leg of a block along its own rabbet. */
+    @Test
+    void ofTwoWidthsEachSideHasItsOwnMiddle() {
+        CornerWood uneven = CornersOfTest.wood(90, 60, 40, section(60, 24, 8, 12));
+        List<Part> screws = joined(uneven, of(ReinforcementKind.BRACE, 80, 2, 16, 1)).parts();
+        reaches(24.25, 27.75, screws.get(0).slabs(), Vertex::y);
+        reaches(-17.75, -14.25, screws.get(1).slabs(), Vertex::x);
+        for (List<Vertex> plate : BackParts.plates(uneven, of(ReinforcementKind.BRACE, 80, 2, 16, 1))) {
+            double from = plate.stream().mapToDouble(Vertex::y).max().orElseThrow() > 70 ? 8 : 18;
+            assertEquals((80 - from) * 16, Math.abs(Plane.area(plate)), BIT);
+        }
+        List<Part> block = joined(uneven, of(ReinforcementKind.BLOCK, 20, 5, 20, 1)).parts();
+        reaches(-52, -32, block.getFirst().slabs(), Vertex::x);
+        reaches(52, 72, block.getFirst().slabs(), Vertex::y);
+    }
+
+    /** In a corner of 120 degrees the rabbets' walls, 52 and 32 mm in, meet where both distances are kept. */
+    @Test
+    void aBlockLiesInAnyCorner() {
+        CornerWood wide = CornersOfTest.wood(120, 60, 40, section(60, 24, 8, 12));
+        Part block = joined(wide, of(ReinforcementKind.BLOCK, 20, 5, 20, 1)).parts().getFirst();
+        // The piece after goes off at 60 degrees: its inward normal is (-sin 60, cos 60).
+        Vertex inner = block.slabs().getFirst().shape().stream()
+                .min(Comparator.comparingDouble(v -> Math.abs(v.y() - 52) + Math.abs(v.y() / 2
+                        - v.x() * Math.sqrt(3) / 2 - 32)))
+                .orElseThrow();
+        assertEquals(52, inner.y(), BIT);
+        assertEquals(32, inner.y() / 2 - inner.x() * Math.sqrt(3) / 2, BIT);
+    }
+
+    /** Two fifths of it are through before it crosses the joint, whatever the corner; it is a rod, not a crossed ribbon. */
+    @ParameterizedTest
+    @CsvSource({"90", "108", "120"})
+    void aPinCrossesTheJointAfterTwoFifths(double interior) {
+        CornerWood any = CornersOfTest.wood(interior, 60, 60, section(60, 24, 8, 12));
+        for (Part pin : joined(any, of(ReinforcementKind.NAIL, 30, 2, 2, 1)).parts()) {
+            assertEquals(12, pin.fromHeel() * Math.tan(Math.toRadians(interior / 2)), BIT);
+            assertEquals(60, Math.abs(Plane.area(pin.slabs().getFirst().shape())), BIT);
+        }
+    }
+
+    /** Every other one leans the other way. */
+    @Test
+    void theThirdSlotLeansAsTheFirst() {
+        List<Part> three = parts(Reinforcement.spline(mm(8), mm(1), 3).withTilt(Angle.ofDegrees(8)));
+        boolean[] forward = new boolean[3];
+        for (int i = 0; i < 3; i++) {
+            Slab entry = three.get(i).slabs().getFirst();
+            forward[i] = (entry.from() + entry.to()) / 2 < three.get(i).fromFace();
+        }
+        assertTrue(forward[0] && !forward[1] && forward[2]);
+    }
+
+    /** From the front a dowel is a rectangle, at its seam a flat strip as wide as it; a staple shows its crown and both legs. */
+    @Test
+    void partsAreSeenFromTheFrontAndAtTheSeam() {
+        CornerWood.Seam seam = corner().seam();
+        Part dowel = parts(of(ReinforcementKind.DOWEL, 40, 8, 8, 1).at(mm(36), mm(10))).getFirst();
+        List<List<Vertex>> front = dowel.fromFront();
+        assertEquals(1, front.size());
+        assertEquals(40 * 8, Math.abs(Plane.area(front.getFirst())), BIT);
+        List<List<Vertex>> end = dowel.throughSeam(seam);
+        assertEquals(1, end.size());
+        assertEquals(8, end.getFirst().stream().mapToDouble(Vertex::x).max().orElseThrow()
+                - end.getFirst().stream().mapToDouble(Vertex::x).min().orElseThrow(), BIT);
+        assertTrue(end.getFirst().stream().allMatch(v -> Math.hypot(v.x() - 36, v.y() - 10) < 4.5), "it is round");
+
+        Part staple = parts(of(ReinforcementKind.STAPLE, 12, 1, 10, 1).at(mm(30), null)).getFirst();
+        assertEquals(3, staple.fromFront().size());
+        assertEquals(2, staple.throughSeam(seam).size(), "one leg hides the other");
+        assertEquals(10, joined(corner(), of(ReinforcementKind.DOWEL, 40, 8, 8, 1)).toBack(dowel).toMm(), BIT);
+    }
+
     /** Where the maker names no place, it has as much room towards the heel as towards the toe, and several use all of it. */
     @ParameterizedTest
-    @CsvSource({"DOWEL, 30, 8, 8, MITER", "TENON, 30, 6, 20, MITER", "V_NAIL, 10, 1, 9, MITER", "PEG, 24, 8, 8, LAP"})
+    @CsvSource({"DOWEL, 30, 8, 8, MITER", "TENON, 30, 6, 20, MITER", "V_NAIL, 10, 1, 9, MITER",
+        "STAPLE, 12, 1, 10, MITER", "CORRUGATED, 13, 3, 12, MITER", "PEG, 24, 8, 8, LAP"})
     void whatHasNoPlaceLiesInTheMiddleOfItsRoom(ReinforcementKind kind, double size, double thin, double wide,
             CornerJoint joint) {
         JoinedCorner one = JoinedCorner.of(corner(joint), List.of(of(kind, size, thin, wide, 1)));
