@@ -1,0 +1,211 @@
+package neatcorner.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import neatcorner.fitout.Screws;
+import neatcorner.fitout.SizeOf;
+import neatcorner.fitout.Spacing;
+import neatcorner.job.Hold;
+import neatcorner.job.Job;
+import neatcorner.job.Jobs;
+import neatcorner.job.Ring;
+import neatcorner.measure.Length;
+import neatcorner.measure.Units;
+import neatcorner.outline.Vertex;
+import neatcorner.piece.CornerJoint;
+import neatcorner.section.Rabbet;
+import neatcorner.section.Section;
+import neatcorner.stock.Search;
+import neatcorner.wood.Species;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Where rings come to lie beside an ash frame of 30 × 20 with a 6 × 12 rabbet, and what they lie on, by hand. */
+class RingsAcrossTest {
+    private static Length mm(double value) {
+        return Length.mm(value);
+    }
+
+    private static Section section(double width, double thickness, double rabbet, double deep) {
+        return new Section(Species.named("white ash"), mm(width), mm(thickness),
+                rabbet == 0 ? Rabbet.NONE : Rabbet.plain(mm(rabbet), mm(deep)));
+    }
+
+    private static Ring ring(String name, String of, SizeOf edge, SizeOf as, double play, Section section) {
+        return new Ring(new Ring.Place(name, of, edge, as, mm(play), null), section)
+                .withScrews(new Screws(mm(20), Spacing.screws(Units.MILLIMETRES)));
+    }
+
+    private static Plan plan(Job job, Ring... rings) {
+        return Plan.of(job.withRings(List.of(rings)), Jobs.SHOP, Search.PATIENT);
+    }
+
+    private static Contact contact(Plan plan, int ring) {
+        Across across = Across.of(plan);
+        return across.contact(plan, across.rings().get(ring)).orElseThrow();
+    }
+
+    private static void is(double meets, double through, double into, Contact contact) {
+        assertEquals(meets, contact.meets().toMm(), 1e-3);
+        assertEquals(through, contact.through().toMm(), 1e-3);
+        assertEquals(into, contact.into().toMm(), 1e-3);
+    }
+
+    /** Flush in front: 15 mm deep it reaches beside the rabbet, where the frame's wall is 24; 8 mm deep it lies beside all 30. */
+    @Test
+    void aBandLiesAgainstTheOuterFace() {
+        Plan plan = plan(Jobs.chart(), ring("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0.5, section(6, 15, 0, 0)));
+        is(15, 6.5, 24, contact(plan, 0));
+        assertEquals(-5, Across.of(plan).proud(plan, Across.of(plan).rings().getFirst()).toMm(), 1e-3);
+        Plan thin = plan(Jobs.chart(), ring("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 8, 0, 0)));
+        is(8, 6, 30, contact(thin, 0));
+    }
+
+    /** Its rabbet takes the frame: only its wall is beside it, from its lip backwards. */
+    @Test
+    void aRingWithTheFrameInItsRabbetIsScrewedThroughItsWall() {
+        Plan plan = plan(Jobs.chart(), ring("outer", "", SizeOf.OUTSIDE, SizeOf.RABBET, 1, section(25, 30, 8, 22)));
+        is(12, 18, 24, contact(plan, 0));
+    }
+
+    /** In the rabbet behind a pack of 6.7 mm, 5.3 of its 10 mm lie beside the wall, which is 24 mm. */
+    @Test
+    void aStrainerLiesBehindThePack() {
+        Plan plan = plan(Jobs.chart(), ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 1, section(20, 10, 0, 0)));
+        Across across = Across.of(plan);
+        Across.Lying bars = across.rings().getFirst();
+        assertEquals(8 + 6.7, bars.front(), 1e-3);
+        is(5.3, 21, 24, contact(plan, 0));
+        assertEquals(4.7, across.proud(plan, bars).toMm(), 1e-3);
+        assertEquals(Optional.of(bars), across.strainer(plan));
+        assertEquals(Length.ZERO, across.intoContent(bars));
+    }
+
+    /** From behind it is screwed through its thickness into the frame's, over what lies on the back beside the rabbet. */
+    @Test
+    void aRingOnTheBackLiesOnWhatIsBesideTheRabbet() {
+        Plan plan = plan(Jobs.chart(), ring("back", "", SizeOf.OUTSIDE, SizeOf.OUTSIDE, 2, section(40, 9, 0, 0)));
+        Across.Lying back = Across.of(plan).rings().getFirst();
+        assertEquals(20, back.front(), 1e-3);
+        is(22, 9, 20, contact(plan, 0));
+        Plan narrow = plan(Jobs.chart(), ring("back", "", SizeOf.OUTSIDE, SizeOf.OUTSIDE, 2, section(10, 9, 0, 0)));
+        is(10, 9, 20, contact(narrow, 0));
+    }
+
+    /** A ring on a ring counts from where that one lies. */
+    @Test
+    void aRingRoundARingLiesBesideThatOne() {
+        Plan plan = plan(Jobs.chart(), ring("inner", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(10, 20, 0, 0)),
+                ring("outer", "inner", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(5, 14, 0, 0)));
+        is(14, 5, 10, contact(plan, 1));
+        assertEquals(40, Across.of(plan).rings().get(1).out(), 1e-3);
+    }
+
+    /** What floats, 5 mm clear of a 30 mm frame, is carried by a ring that reaches 20 mm behind it. */
+    @Test
+    void whatFloatsIsCarriedByWhatReachesBehindIt() {
+        Job floated = Jobs.chart().withHold(new Hold.Floating(mm(5)))
+                .withSection(section(12, 40, 0, 0));
+        Plan plan = plan(floated, ring("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(25, 12, 0, 0))
+                .withPlace(new Ring.Place("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, Length.ZERO, mm(28))));
+        Across across = Across.of(plan);
+        Across.Lying backer = across.carrier().orElseThrow();
+        assertTrue(across.carries(plan, backer));
+        assertEquals(20, across.bearing().orElseThrow().toMm(), 1e-3);
+        assertEquals(28, Across.of(plan).rings().getFirst().front(), 1e-3);
+        assertEquals(12, across.bite(plan, backer).orElseThrow().passes().toMm(), 1e-3);
+        assertFalse(across.strainer(plan).isPresent(), "it carries, it does not strain");
+    }
+
+    /** A slip inside the sight edge narrows what is seen by its width on each side; one behind the art does not. */
+    @Test
+    void whatIsSeenIsWhatIsInFront() {
+        Plan bare = plan(Jobs.chart());
+        double sight = bare.sizes().sight().width().toMm();
+        assertEquals(sight, Across.of(bare).seen(bare).width().toMm(), 1e-3);
+        Plan slip = plan(Jobs.chart(), ring("slip", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(4, 5, 0, 0)));
+        assertEquals(sight - 8, Across.of(slip).seen(slip).width().toMm(), 1e-3);
+        Plan behind = plan(Jobs.chart(), ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 1, section(40, 5, 0, 0)));
+        assertEquals(sight, Across.of(behind).seen(behind).width().toMm(), 1e-3);
+    }
+
+    /** Two rings in one place are named, and each that lies in the frame's wood; what only touches is not. */
+    @Test
+    void ringsInOnePlaceClash() {
+        Plan apart = plan(Jobs.chart(), ring("a", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 20, 0, 0)));
+        assertEquals(List.of(), Across.of(apart).clashes(apart));
+        Plan both = plan(Jobs.chart(), ring("a", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 20, 0, 0)),
+                ring("b", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(9, 20, 0, 0)));
+        assertEquals(List.of(new Across.Clash("a", "b")), Across.of(both).clashes(both));
+        Plan wood = plan(Jobs.chart(), ring("c", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 20, 0, 0))
+                .withPlace(new Ring.Place("c", "", SizeOf.SIGHT, SizeOf.SIGHT, Length.ZERO, null)));
+        assertEquals(List.of(new Across.Clash("c", "")), Across.of(wood).clashes(wood));
+    }
+
+    /** A ring of the pack's depth stands in it; how far. */
+    @Test
+    void aRingInFrontOfTheFloorStandsInThePack() {
+        Plan plan = plan(Jobs.chart(), ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 2, section(20, 10, 0, 0))
+                .withPlace(new Ring.Place("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, mm(2), mm(10))));
+        Across across = Across.of(plan);
+        assertEquals(4.7, across.intoContent(across.rings().getFirst()).toMm(), 1e-3, "from 10 to 14.7");
+    }
+
+    /** Whatever the joint: seen in the frame, the two sides of the top left corner run to the right and down. */
+    @ParameterizedTest
+    @EnumSource(CornerJoint.class)
+    void cornersLieInTheFrameAsTheyAreMade(CornerJoint joint) {
+        Plan plan = plan(Jobs.chart().withJoint(joint));
+        for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
+            Vertex along = kind.corner().wood().along();
+            Set<List<Long>> runs = List.of(kind.lie().of(new Vertex(-1, 0)), kind.lie().of(along)).stream()
+                    .map(v -> List.of(Math.round(v.x()), Math.round(v.y()))).collect(Collectors.toSet());
+            assertEquals(expected(kind.at().getFirst()), runs, joint + " at " + kind.at());
+            Vertex inside = kind.lie().of(kind.corner().wood().bisector());
+            Vertex middle = sum(expected(kind.at().getFirst()));
+            assertEquals(Math.sqrt(2), inside.x() * middle.x() + inside.y() * middle.y(), 1e-6, "into the frame");
+        }
+        List<String> all = new ArrayList<>();
+        CornerWork.of(plan).kinds().forEach(kind -> all.addAll(kind.at()));
+        assertEquals(Set.of("A–B", "B–C", "C–D", "D–A"), Set.copyOf(all));
+        assertEquals(4, CornerWork.of(plan).count());
+    }
+
+    private static Set<List<Long>> expected(String at) {
+        return switch (at) {
+            case "D–A" -> Set.of(List.of(1L, 0L), List.of(0L, 1L));
+            case "A–B" -> Set.of(List.of(-1L, 0L), List.of(0L, 1L));
+            case "B–C" -> Set.of(List.of(-1L, 0L), List.of(0L, -1L));
+            default -> Set.of(List.of(1L, 0L), List.of(0L, -1L));
+        };
+    }
+
+    private static Vertex sum(Set<List<Long>> runs) {
+        return new Vertex(runs.stream().mapToDouble(List::getFirst).sum(),
+                runs.stream().mapToDouble(List::getLast).sum());
+    }
+
+    /** Drawn with the side before the corner from the left, one that is made turned over shows its other side there. */
+    @Test
+    void aTurnedCornerIsSeenTurned() {
+        for (CornerWork.Kind kind : CornerWork.of(plan(Jobs.chart().withJoint(CornerJoint.BUTT))).kinds()) {
+            Vertex along = kind.corner().wood().along();
+            Vertex seen = kind.seen(along);
+            Vertex before = kind.seen(new Vertex(-7, 0));
+            Vertex wanted = kind.lie().mirrored() ? new Vertex(-1, 0) : along;
+            assertEquals(wanted.x(), seen.x(), 1e-9);
+            assertEquals(wanted.y(), seen.y(), 1e-9);
+            Vertex other = kind.lie().mirrored() ? along : new Vertex(-1, 0);
+            assertEquals(7 * other.x(), before.x(), 1e-9);
+            assertEquals(7 * other.y(), before.y(), 1e-9);
+        }
+    }
+}
