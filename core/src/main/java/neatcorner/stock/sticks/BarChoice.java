@@ -3,6 +3,7 @@ package neatcorner.stock.sticks;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,7 @@ final class BarChoice {
 
     private final long[] weights;
     private final int[] most;
+    private final Search search;
     private final List<Cut> cuts = new ArrayList<>();
     private final List<int[]> tooLittle = new ArrayList<>();
     private int[] order = new int[0];
@@ -32,7 +34,8 @@ final class BarChoice {
      * @param weights what one bar of each kind weighs in the aim, none below zero
      * @param most    how many there are of each
      */
-    BarChoice(long[] weights, int[] most) {
+    BarChoice(long[] weights, int[] most, Search search) {
+        this.search = search;
         this.weights = weights;
         this.most = most;
         this.taken = new int[most.length];
@@ -83,7 +86,10 @@ final class BarChoice {
     }
 
     private void search(int at, long weight, double[] open) {
-        if (++nodes > MOST_NODES || weight >= bestWeight) {
+        if ((++nodes & 255) == 0 && search.isCancelled()) {
+            nodes = MOST_NODES;
+        }
+        if (nodes > MOST_NODES || weight >= bestWeight) {
             return;
         }
         if (at == order.length) {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import neatcorner.stock.Search;
 
 /**
  * The most that each kind of bar can hold when every kind of part has a price: the best {@link BestPattern} of each of its
@@ -17,7 +18,7 @@ final class BarWorths {
     private final BestPattern longest;
     private final int kinds;
 
-    BarWorths(List<Nesting.Bar> bars, PartsLeft parts) {
+    BarWorths(List<Nesting.Bar> bars, PartsLeft parts, Search search) {
         kinds = parts.sizes.length;
         long most = 1;
         for (Nesting.Bar bar : bars) {
@@ -27,11 +28,12 @@ final class BarWorths {
                 most = Math.max(most, room);
             }
         }
-        longest = new BestPattern(parts.sizes, parts.left.clone(), most);
+        longest = new BestPattern(parts.sizes, parts.left.clone(), most, search);
         if (!longest.hasTable()) {
             for (long[] own : rooms) {
                 for (long room : own) {
-                    patterns.computeIfAbsent(room, length -> new BestPattern(parts.sizes, parts.left.clone(), length));
+                    patterns.computeIfAbsent(room,
+                            length -> new BestPattern(parts.sizes, parts.left.clone(), length, search));
                 }
             }
         }
@@ -75,6 +77,6 @@ final class BarWorths {
 
     /** Whether no filling of any bar can be worth more. */
     boolean isExact() {
-        return longest.hasTable() || patterns.values().stream().allMatch(BestPattern::isExact);
+        return longest.hasTable() ? longest.isExact() : patterns.values().stream().allMatch(BestPattern::isExact);
     }
 }

@@ -1,6 +1,7 @@
 package neatcorner.stock.sticks;
 
 import java.util.Arrays;
+import neatcorner.stock.Search;
 
 /**
  * The pattern that is worth most when every kind of part has a price: a bounded knapsack. Exact by dynamic programming
@@ -16,6 +17,7 @@ final class BestPattern {
     private final long room;
     private final long measure;
     private final int[] counts;
+    private final Search search;
     private int[] best = new int[0];
     private double[] value = new double[0];
     private byte[][] taken = new byte[0][0];
@@ -24,7 +26,8 @@ final class BestPattern {
     private double worth;
     private int nodes;
 
-    BestPattern(long[] sizes, int[] demand, long room) {
+    BestPattern(long[] sizes, int[] demand, long room, Search search) {
+        this.search = search;
         this.sizes = sizes;
         this.demand = demand;
         this.room = room;
@@ -89,7 +92,7 @@ final class BestPattern {
         return worth;
     }
 
-    /** Whether no pattern can be worth more than the one last found. */
+    /** Whether no pattern can be worth more than the one last found; it is not known when the search was told to stop. */
     boolean isExact() {
         return nodes < MOST_NODES;
     }
@@ -103,6 +106,10 @@ final class BestPattern {
         for (int kind = 0; kind < sizes.length; kind++) {
             byte[] mine = taken[kind];
             Arrays.fill(mine, (byte) 0);
+            if (nodes >= MOST_NODES || search.isCancelled()) {
+                nodes = MOST_NODES;
+                continue;
+            }
             int size = (int) (sizes[kind] / measure);
             int most = Math.min(Math.min(demand[kind], steps / size), Byte.MAX_VALUE);
             double price = prices[kind];
@@ -130,6 +137,9 @@ final class BestPattern {
         }
         for (int k = from; k < order.length; k++) {
             int kind = order[k];
+            if ((nodes & 4095) == 4095 && search.isCancelled()) {
+                nodes = MOST_NODES;
+            }
             if (prices[kind] <= 0 || value + free * (prices[kind] / sizes[kind]) <= worth + 1e-11
                     || ++nodes >= MOST_NODES) {
                 return;

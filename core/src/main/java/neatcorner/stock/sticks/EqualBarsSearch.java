@@ -1,7 +1,10 @@
 package neatcorner.stock.sticks;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.LongFunction;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  */
 final class EqualBarsSearch {
     private static final int MOST_NODES = 60_000;
+    /** Bars by lengths in a layout: with more, only the first is made, since all others take more memory than there is. */
+    private static final long MOST_CELLS = 8_000_000;
     private static final int FEW_NODES = 1_500;
 
     private final Nesting nesting;
@@ -43,11 +48,17 @@ final class EqualBarsSearch {
             }
         }
         List<int[]> best = greedy(parts::longestFirst);
+        int bound = lowerBound();
+        if ((long) best.size() * parts.sizes.length > MOST_CELLS) {
+            search.found(best.size(), bound);
+            return result(best, missing, bound, best.size() == bound, best.size() == bound
+                    ? "the lengths alone need that many"
+                    : moreThan(best.size() - bound));
+        }
         List<int[]> other = greedy(parts::leastWaste);
         if (other.size() < best.size()) {
             best = other;
         }
-        int bound = lowerBound();
         search.found(best.size(), bound);
         String proof = "the lengths alone need that many";
         if (best.size() > bound) {
@@ -82,18 +93,21 @@ final class EqualBarsSearch {
         }
         boolean proved = best.size() == bound;
         if (!proved) {
-            proof = "at most " + (best.size() - bound) + " more than the least there can be";
+            proof = moreThan(best.size() - bound);
         }
         return result(best, missing, bound, proved, proof);
+    }
+
+    private static String moreThan(int more) {
+        return "at most " + more + " more than the least there can be";
     }
 
     private List<int[]> greedy(LongFunction<int[]> rule) {
         PartsLeft all = parts.copy();
         List<int[]> bars = new ArrayList<>();
         while (!parts.isEmpty()) {
-            int[] counts = rule.apply(room);
-            parts.take(counts);
-            bars.add(counts);
+            int[] counts = search.isCancelled() ? parts.longestFirst(room) : rule.apply(room);
+            bars.addAll(Collections.nCopies(parts.takeAll(counts), counts));
         }
         System.arraycopy(all.left, 0, parts.left, 0, all.left.length);
         return bars;
@@ -147,34 +161,34 @@ final class EqualBarsSearch {
 
     private Nesting.Result result(List<int[]> bars, List<Integer> missing, int bound, boolean proved, String proof) {
         int available = nesting.bars().getFirst().count();
-        List<Nesting.Filling> fillings = new ArrayList<>();
-        for (int[] bar : bars) {
-            Integer[] counts = new Integer[parts.kind.length];
-            for (int i = 0; i < bar.length; i++) {
-                counts[parts.kind[i]] = bar[i];
+        Map<List<Integer>, Integer> rows = new LinkedHashMap<>();
+        for (int i = 0, times; i < bars.size(); i += times) {
+            List<Integer> row = row(bars.get(i));
+            times = 1;
+            while (i + times < bars.size() && bars.get(i + times) == bars.get(i)) {
+                times++;
             }
-            List<Integer> row = List.of(counts);
-            if (available == 0) {
-                for (int kind = 0; kind < row.size(); kind++) {
-                    missing.set(kind, missing.get(kind) + row.get(kind));
-                }
-                continue;
+            int cut = Math.min(times, available);
+            available -= cut;
+            if (cut > 0) {
+                rows.merge(row, cut, Integer::sum);
             }
-            available--;
-            add(fillings, row);
+            for (int kind = 0; kind < row.size() && cut < times; kind++) {
+                missing.set(kind, missing.get(kind) + (times - cut) * row.get(kind));
+            }
         }
+        List<Nesting.Filling> fillings = rows.entrySet().stream()
+                .map(same -> new Nesting.Filling(0, same.getValue(), List.of(same.getKey()))).toList();
         boolean complete = missing.stream().allMatch(count -> count == 0);
         return new Nesting.Result(fillings, missing, complete ? bound : 0, complete && proved,
                 complete ? proof : "there is not enough wood for all of them");
     }
 
-    private static void add(List<Nesting.Filling> fillings, List<Integer> row) {
-        for (int i = 0; i < fillings.size(); i++) {
-            if (fillings.get(i).counts().getFirst().equals(row)) {
-                fillings.set(i, new Nesting.Filling(0, fillings.get(i).times() + 1, List.of(row)));
-                return;
-            }
+    private List<Integer> row(int[] bar) {
+        Integer[] counts = new Integer[parts.kind.length];
+        for (int i = 0; i < bar.length; i++) {
+            counts[parts.kind[i]] = bar[i];
         }
-        fillings.add(new Nesting.Filling(0, 1, List.of(row)));
+        return List.of(counts);
     }
 }

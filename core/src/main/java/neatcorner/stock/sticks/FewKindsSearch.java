@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import neatcorner.measure.Length;
 import neatcorner.stock.Keep;
+import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,12 +23,19 @@ final class FewKindsSearch {
     private static final long MOST_STEPS = 4_000_000;
     private static final int MOST_STATES = 20_000;
     private static final int MOST_STATES_OF_WHOLE_FRAMES = 1_100_000;
+    /** At most so many steps until it asks whether to go on: far less than 20 ms. */
+    private static final int STEPS_A_QUESTION = 1 << 16;
+    /** Ways to fill one bar that are looked at, before another search is the better one. */
+    private static final int MOST_WAYS = 8_000_000;
 
     private final Nesting nesting;
+    private final Search search;
     private final int kinds;
     private final int[] radix;
     private final int full;
     private final int[][] digits;
+    private long steps;
+    private boolean stopped;
 
     /** One bar's filling: what it adds to the state, how its rooms are filled, and what it is worth. */
     private record Pattern(int state, int[][] rooms, int wholeFrames, long offcut) {}
@@ -67,8 +75,9 @@ final class FewKindsSearch {
     /** One more bar of a kind: which pattern led to each state (−1: this bar is not used). */
     private record Layer(int bar, List<Pattern> patterns, int[] chosen) {}
 
-    FewKindsSearch(Nesting nesting) {
+    FewKindsSearch(Nesting nesting, Search search) {
         this.nesting = nesting;
+        this.search = search;
         this.kinds = nesting.parts().size();
         this.radix = new int[kinds];
         int states = 1;
@@ -121,15 +130,22 @@ final class FewKindsSearch {
         return ways;
     }
 
-    Nesting.Result solve() {
+    /** Null when it was told to stop, or when a bar can be filled in too many ways. */
+    Nesting.@Nullable Result solve() {
         Table table = Table.empty(full + 1);
         List<Layer> layers = new ArrayList<>();
         for (int bar = 0; bar < nesting.bars().size(); bar++) {
             List<Pattern> patterns = patternsOf(nesting.bars().get(bar));
+            if (stopped) {
+                return null;
+            }
             int most = Math.min(nesting.bars().get(bar).count(), nesting.total());
             for (int i = 0; i < most && !patterns.isEmpty(); i++) {
                 Table before = table.copy();
                 Layer layer = addBar(bar, patterns, before, table);
+                if (stopped) {
+                    return null;
+                }
                 if (layer == null) {
                     break;
                 }
@@ -147,6 +163,16 @@ final class FewKindsSearch {
                 complete ? "every way of laying them out was weighed" : "there is not enough wood for all of them");
     }
 
+    /** Counts so many steps, and now and then asks whether to go on. */
+    private boolean goesOn(int more) {
+        long before = steps;
+        steps += more;
+        if (steps / STEPS_A_QUESTION > before / STEPS_A_QUESTION && search.isCancelled()) {
+            stopped = true;
+        }
+        return !stopped;
+    }
+
     private @Nullable Layer addBar(int bar, List<Pattern> patterns, Table before, Table table) {
         int[] chosen = new int[full + 1];
         Arrays.fill(chosen, -1);
@@ -155,6 +181,9 @@ final class FewKindsSearch {
         for (int state = 0; state <= full; state++) {
             if (before.cost[state] == Double.POSITIVE_INFINITY) {
                 continue;
+            }
+            if (!goesOn(patterns.size())) {
+                return null;
             }
             for (int p = 0; p < patterns.size(); p++) {
                 Pattern pattern = patterns.get(p);
@@ -190,11 +219,16 @@ final class FewKindsSearch {
     private List<Pattern> patternsOf(Nesting.Bar bar) {
         int rooms = bar.rooms().size();
         Map<Integer, Pattern> found = new HashMap<>();
+        long began = steps;
         found.put(0, new Pattern(0, new int[rooms][kinds], 0, bar.largestRoom().units()));
         for (int room = 0; room < rooms; room++) {
             List<int[]> fillings = new ArrayList<>();
             fillRoom(new int[kinds], 0, bar.rooms().get(room).units(), fillings);
             for (Pattern base : List.copyOf(found.values())) {
+                stopped |= steps - began > MOST_WAYS;
+                if (!goesOn(fillings.size())) {
+                    return List.of();
+                }
                 for (int[] filling : fillings) {
                     extend(bar, base, room, filling, found);
                 }
@@ -221,8 +255,12 @@ final class FewKindsSearch {
     }
 
     private void fillRoom(int[] counts, int kind, long left, List<int[]> fillings) {
+        if (stopped) {
+            return;
+        }
         if (kind == kinds) {
             fillings.add(counts.clone());
+            goesOn(1);
             return;
         }
         long taken = nesting.parts().get(kind).taken().units();

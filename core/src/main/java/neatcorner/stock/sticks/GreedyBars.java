@@ -78,9 +78,12 @@ final class GreedyBars {
             if (next == null) {
                 break;
             }
-            next.rooms.forEach(rest::take);
-            available[next.bar]--;
-            filled.add(next);
+            int times = search.isCancelled() ? Math.min(available[next.bar], rest.times(next.rooms)) : 1;
+            for (int i = 0; i < times; i++) {
+                next.rooms.forEach(rest::take);
+                filled.add(next);
+            }
+            available[next.bar] -= times;
         }
         filled.replaceAll(bar -> exchange(bar, available));
         double cost = filled.stream().mapToDouble(bar -> nesting.bars().get(bar.bar).cost()).sum();
@@ -92,7 +95,7 @@ final class GreedyBars {
         long before = mine.total();
         List<int[]> rooms = new ArrayList<>();
         for (var room : nesting.bars().get(bar).rooms()) {
-            int[] counts = mine.leastWaste(room.units());
+            int[] counts = search.isCancelled() ? mine.longestFirst(room.units()) : mine.leastWaste(room.units());
             mine.take(counts);
             rooms.add(counts);
         }

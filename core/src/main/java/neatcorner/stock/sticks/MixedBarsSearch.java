@@ -49,7 +49,7 @@ final class MixedBarsSearch {
         this.nesting = nesting;
         this.search = search;
         this.parts = PartsLeft.of(nesting);
-        worths = new BarWorths(nesting.bars(), parts);
+        worths = new BarWorths(nesting.bars(), parts, search);
         int total = nesting.total();
         weights = new long[nesting.bars().size()];
         most = new int[weights.length];
@@ -60,15 +60,15 @@ final class MixedBarsSearch {
         }
         rooms = nesting.bars().stream().flatMap(bar -> bar.rooms().stream()).mapToLong(room -> room.units())
                 .filter(room -> room > 0).distinct().toArray();
-        choice = new BarChoice(weights, most);
+        choice = new BarChoice(weights, most, search);
     }
 
     Nesting.Result solve() {
         GreedyBars.Outcome greedy = new GreedyBars(nesting, search).best();
         List<GreedyBars.Filled> bars = greedy.bars();
         long weight = greedy.rest().isEmpty() ? weight(greedy) : Long.MAX_VALUE / 4;
-        addFirstCuts();
         if (!search.isCancelled()) {
+            addFirstCuts();
             GreedyBars.Outcome dived = new BarDive(nesting, worths, costs(), pool, search).run();
             if (dived.rest().isEmpty() && weight(dived) < weight) {
                 bars = dived.bars();
@@ -270,14 +270,19 @@ final class MixedBarsSearch {
 
     private List<Nesting.Filling> fillings(List<GreedyBars.Filled> bars) {
         List<Nesting.Filling> fillings = new ArrayList<>();
+        List<int[]> last = List.of();
         for (GreedyBars.Filled bar : bars) {
-            List<List<Integer>> counts = bar.rooms().stream().map(this::inOwnOrder).toList();
-            Nesting.Filling filling = new Nesting.Filling(bar.bar(), 1, counts);
-            if (!fillings.isEmpty() && fillings.getLast().bar() == bar.bar()
-                    && fillings.getLast().counts().equals(counts)) {
-                filling = new Nesting.Filling(bar.bar(), fillings.removeLast().times() + 1, counts);
+            Nesting.Filling before = fillings.isEmpty() ? null : fillings.getLast();
+            List<List<Integer>> counts = before != null && bar.rooms() == last
+                    ? before.counts()
+                    : bar.rooms().stream().map(this::inOwnOrder).toList();
+            last = bar.rooms();
+            if (before != null && before.bar() == bar.bar() && before.counts().equals(counts)) {
+                fillings.removeLast();
+                fillings.add(new Nesting.Filling(bar.bar(), before.times() + 1, counts));
+            } else {
+                fillings.add(new Nesting.Filling(bar.bar(), 1, counts));
             }
-            fillings.add(filling);
         }
         return fillings;
     }

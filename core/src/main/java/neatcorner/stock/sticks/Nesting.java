@@ -57,7 +57,11 @@ public record Nesting(List<Part> parts, List<Bar> bars, List<Integer> frame, Kee
 
         /** How many of that kind of part one such bar holds. */
         public int countOf(int part) {
-            return counts.stream().mapToInt(room -> room.get(part)).sum();
+            int sum = 0;
+            for (List<Integer> room : counts) {
+                sum += room.get(part);
+            }
+            return sum;
         }
     }
 
@@ -105,7 +109,10 @@ public record Nesting(List<Part> parts, List<Bar> bars, List<Integer> frame, Kee
             return new Result(List.of(), parts.stream().map(part -> 0).toList(), 0, true, "nothing to cut");
         }
         if (FewKindsSearch.suits(this)) {
-            return new FewKindsSearch(this).solve();
+            Result every = new FewKindsSearch(this, search).solve();
+            if (every != null) {
+                return every;
+            }
         }
         if (keep == Keep.MUST && !frame.isEmpty()) {
             return new WholeFrames(this, search).solve();

@@ -2,6 +2,7 @@ package neatcorner.stock.sticks;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.stream.IntStream;
 
 /** The parts still to be laid out, longest first, as plain numbers for the searches. */
@@ -34,7 +35,34 @@ final class PartsLeft {
     }
 
     boolean isEmpty() {
-        return Arrays.stream(left).allMatch(count -> count == 0);
+        for (int count : left) {
+            if (count != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Takes a filling as often as there are parts for it, and says how often: at least once for what was filled from them. */
+    int takeAll(int[] counts) {
+        int times = times(List.of(counts));
+        for (int i = 0; i < left.length; i++) {
+            left[i] -= times * counts[i];
+        }
+        return times;
+    }
+
+    /** How often there are parts for these rooms, all of them filled at once; at least once for what was filled from them. */
+    int times(List<int[]> rooms) {
+        int most = Integer.MAX_VALUE;
+        for (int i = 0; i < left.length; i++) {
+            int each = 0;
+            for (int[] room : rooms) {
+                each += room[i];
+            }
+            most = each == 0 ? most : Math.min(most, left[i] / each);
+        }
+        return Math.max(1, most);
     }
 
     long total() {

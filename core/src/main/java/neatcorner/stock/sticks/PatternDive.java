@@ -91,8 +91,8 @@ final class PatternDive {
         }
         int before = known.size();
         PatternLp program = new PatternLp(Arrays.stream(kinds).mapToLong(i -> rest.sizes[i]).toArray(),
-                Arrays.stream(kinds).map(i -> rest.left[i]).toArray(), room, known);
-        program.solve(search);
+                Arrays.stream(kinds).map(i -> rest.left[i]).toArray(), room, known, search);
+        program.solve();
         for (int[] found : known.subList(before, known.size())) {
             int[] pattern = new int[rest.sizes.length];
             for (int i = 0; i < kinds.length; i++) {

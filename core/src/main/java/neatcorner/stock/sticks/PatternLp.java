@@ -20,6 +20,7 @@ final class PatternLp {
 
     private final int[] demand;
     private final List<int[]> pool;
+    private final Search search;
     private final BestPattern pricing;
     private final SimplexBasis basis;
     /** In the order of the basis. */
@@ -35,10 +36,11 @@ final class PatternLp {
      *
      * @param pool patterns that were useful before, tried ahead of the search for new ones; none may exceed the demand
      */
-    PatternLp(long[] sizes, int[] demand, long room, List<int[]> pool) {
+    PatternLp(long[] sizes, int[] demand, long room, List<int[]> pool, Search search) {
+        this.search = search;
         this.demand = demand;
         this.pool = pool;
-        this.pricing = new BestPattern(sizes, demand, room);
+        this.pricing = new BestPattern(sizes, demand, room, search);
         int kinds = sizes.length;
         prices = new double[kinds];
         duals = new double[kinds];
@@ -57,7 +59,7 @@ final class PatternLp {
     }
 
     /** Solves the program; true when the optimum was reached. A stopped search still leaves a valid bound. */
-    boolean solve(Search search) {
+    boolean solve() {
         for (int round = 0; round < MOST_ROUNDS && !search.isCancelled(); round++) {
             priceKinds();
             int[] known = bestKnown();

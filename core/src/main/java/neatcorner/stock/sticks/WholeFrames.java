@@ -63,8 +63,10 @@ final class WholeFrames {
         }
         int[] one = new int[rooms.size()];
         Arrays.fill(one, 1);
-        List<RoomPacking.Filled> found = new RoomPacking(some,
-                rooms.stream().mapToLong(Length::units).toArray(), one, MOST_NODES, search).run();
+        RoomPacking packing = new RoomPacking(some, rooms.stream().mapToLong(Length::units).toArray(), one, MOST_NODES,
+                search);
+        List<RoomPacking.Filled> found = packing.run();
+        found = found == null && packing.isOpen() ? longestFirst(rooms, some) : found;
         if (found == null) {
             return null;
         }
@@ -78,5 +80,17 @@ final class WholeFrames {
             }
         }
         return Arrays.stream(counts).map(List::of).toList();
+    }
+
+    /** Each room filled with the longest that still fit, which is quick and may miss a way. */
+    private static @Nullable List<RoomPacking.Filled> longestFirst(List<Length> rooms, PartsLeft parts) {
+        PartsLeft rest = parts.copy();
+        List<RoomPacking.Filled> filled = new ArrayList<>();
+        for (int room = 0; room < rooms.size(); room++) {
+            int[] counts = rest.longestFirst(rooms.get(room).units());
+            rest.take(counts);
+            filled.add(new RoomPacking.Filled(room, counts));
+        }
+        return rest.isEmpty() ? filled : null;
     }
 }

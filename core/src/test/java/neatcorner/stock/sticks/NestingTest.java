@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
@@ -84,7 +85,8 @@ class NestingTest {
             @ForAll @Size(min = 1, max = 8) List<@IntRange(min = 10, max = 70) Integer> parts) {
         Nesting nesting = nesting(100, parts.stream().map(length -> part(length, 1)).toList());
         int least = byTryingEverything(parts, 100);
-        for (Nesting.Result result : List.of(new FewKindsSearch(nesting).solve(),
+        for (Nesting.Result result : List.of(
+                Objects.requireNonNull(new FewKindsSearch(nesting, Search.PATIENT).solve()),
                 new EqualBarsSearch(nesting, Search.PATIENT).solve())) {
             check(nesting, result);
             assertEquals(least, result.bars());

@@ -50,7 +50,7 @@ class PatternLpTest {
         int[] demand = new int[sizes.length];
         Arrays.fill(demand, count);
         double[] prices = worths.stream().limit(sizes.length).mapToDouble(worth -> worth / 37.0).toArray();
-        BestPattern search = new BestPattern(sizes, demand, 100 * scale);
+        BestPattern search = new BestPattern(sizes, demand, 100 * scale, Search.PATIENT);
         int[] pattern = search.at(prices);
         assertTrue(search.isExact());
         assertTrue(total(pattern, sizes) <= 100 * scale);
@@ -60,8 +60,8 @@ class PatternLpTest {
     /** Gilmore and Gomory's program for 3 × 50 and 4 × 30 in 100: 1.5 bars of two 50s, 4/3 of three 30s, 2.83 in all. */
     @Test
     void aSmallProgramHasItsKnownValue() {
-        PatternLp program = new PatternLp(new long[]{50, 30}, new int[]{3, 4}, 100, new ArrayList<>());
-        assertTrue(program.solve(Search.PATIENT));
+        PatternLp program = new PatternLp(new long[]{50, 30}, new int[]{3, 4}, 100, new ArrayList<>(), Search.PATIENT);
+        assertTrue(program.solve());
         assertEquals(17.0 / 6, Arrays.stream(program.amounts()).sum(), 1e-9);
         assertEquals(3, program.bound());
     }
@@ -75,8 +75,8 @@ class PatternLpTest {
         Arrays.setAll(falling, i -> sizes[sizes.length - 1 - i]);
         int[] demand = new int[sizes.length];
         Arrays.setAll(demand, i -> 1 + i % 4);
-        PatternLp program = new PatternLp(falling, demand, 100, new ArrayList<>());
-        assertTrue(program.solve(Search.PATIENT));
+        PatternLp program = new PatternLp(falling, demand, 100, new ArrayList<>(), Search.PATIENT);
+        assertTrue(program.solve());
         double[] covered = new double[demand.length];
         for (int p = 0; p < program.patterns().size(); p++) {
             assertTrue(total(program.patterns().get(p), falling) <= 100);

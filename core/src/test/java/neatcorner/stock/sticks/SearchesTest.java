@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
 import neatcorner.measure.Length;
@@ -118,7 +119,7 @@ class SearchesTest {
             weights[i] = random.nextInt(12);
             most[i] = random.nextInt(4);
         }
-        BarChoice choice = new BarChoice(weights, most);
+        BarChoice choice = new BarChoice(weights, most, Search.PATIENT);
         List<BarChoice.Cut> cuts = new ArrayList<>();
         for (int k = 0; k <= random.nextInt(3); k++) {
             double[] worth = random.doubles(kinds, 0, 5).toArray();
@@ -172,7 +173,7 @@ class SearchesTest {
         Nesting base = anyParts(random, 2 + random.nextInt(3), 2);
         Nesting nesting = Nesting.of(base.parts(), List.of(bar(9, 3, 40), bar(9, 5, 61), bar(3, 2, 20, 34)));
         PartsLeft parts = PartsLeft.of(nesting);
-        BarWorths worths = new BarWorths(nesting.bars(), parts);
+        BarWorths worths = new BarWorths(nesting.bars(), parts, Search.PATIENT);
         BarLp program = new BarLp(parts.left, worths, new int[]{9, 9, 3}, new double[]{0.6, 1, 0.4}, 4,
                 new ArrayList<>());
         program.solve(Search.PATIENT);
@@ -201,11 +202,11 @@ class SearchesTest {
     @Test
     void oneTableAnswersForRoomsOfEveryLength() {
         long[] sizes = {300, 200, 100};
-        BestPattern pattern = new BestPattern(sizes, new int[]{2, 2, 1}, 1000);
+        BestPattern pattern = new BestPattern(sizes, new int[]{2, 2, 1}, 1000, Search.PATIENT);
         assertTrue(pattern.hasTable());
         pattern.at(new double[]{3, 2.5, 1});
         for (long room = 100; room <= 1000; room += 100) {
-            BestPattern own = new BestPattern(sizes, new int[]{2, 2, 1}, room);
+            BestPattern own = new BestPattern(sizes, new int[]{2, 2, 1}, room, Search.PATIENT);
             own.at(new double[]{3, 2.5, 1});
             assertEquals(own.worth(), pattern.worthIn(room), 1e-12);
             assertArrayEquals(own.best(), pattern.bestIn(room));
@@ -222,7 +223,7 @@ class SearchesTest {
                 List.of(bar(1 + random.nextInt(9), 2, 80 + random.nextInt(120)), bar(3, 1, 60, 40)), List.of(2, 2),
                 Keep.MUST);
         Nesting.Result ours = new WholeFrames(nesting, Search.PATIENT).solve();
-        Nesting.Result exact = new FewKindsSearch(nesting).solve();
+        Nesting.Result exact = Objects.requireNonNull(new FewKindsSearch(nesting, Search.PATIENT).solve());
         assertEquals(exact.isComplete(), ours.isComplete());
         if (exact.isComplete()) {
             assertEquals(exact.cost(nesting), ours.cost(nesting), 1e-9);
@@ -276,7 +277,8 @@ class SearchesTest {
     void aBarThatIsBegunCountsForNothingAndIsFilledFirst() {
         Nesting nesting = Nesting.of(List.of(new Nesting.Part(new Length(30), 4)),
                 List.of(bar(9, 5, 100), new Nesting.Bar(List.of(new Length(35)), 1, 0, true)));
-        for (Nesting.Result result : List.of(new FewKindsSearch(nesting).solve(),
+        for (Nesting.Result result : List.of(
+                Objects.requireNonNull(new FewKindsSearch(nesting, Search.PATIENT).solve()),
                 new MixedBarsSearch(nesting, Search.PATIENT).solve())) {
             assertEquals(5, result.cost(nesting), 1e-9);
             assertEquals(1, result.bound());

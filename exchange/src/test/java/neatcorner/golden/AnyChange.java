@@ -1,0 +1,169 @@
+package neatcorner.golden;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.function.UnaryOperator;
+import neatcorner.exchange.job.JobFile;
+import neatcorner.exchange.job.KnownShop;
+import neatcorner.job.Addition;
+import neatcorner.job.Job;
+import neatcorner.job.Preset;
+import neatcorner.job.Reshape;
+import neatcorner.job.Ring;
+import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
+import neatcorner.measure.Units;
+import neatcorner.member.Member;
+import neatcorner.outline.Shape;
+import neatcorner.plan.AsFrame;
+import neatcorner.plan.Edit;
+import neatcorner.plan.Field;
+import neatcorner.plan.Finding;
+import neatcorner.plan.Plan;
+import neatcorner.plan.Remedy;
+import neatcorner.planner.Chapters;
+import neatcorner.planner.OtherSystem;
+import neatcorner.planner.Planner;
+import neatcorner.station.Chapter;
+import neatcorner.station.opening.MemberFields;
+import neatcorner.station.opening.RingFields;
+import neatcorner.stock.Search;
+import org.jspecify.annotations.Nullable;
+
+/** Changes of a job at random: whatever the window, a kind or a remedy does. The seed says which. */
+final class AnyChange {
+    private static final Search HASTY = () -> true;
+
+    private final Random random;
+
+    AnyChange(long seed) {
+        this.random = new Random(seed);
+    }
+
+    /** A change by what it is called. */
+    record Change(String name, Edit edit) {
+        static Change job(String name, UnaryOperator<Job> change) {
+            return new Change(name, Edit.job(change));
+        }
+    }
+
+    <T> T one(List<T> list) {
+        return list.get(random.nextInt(list.size()));
+    }
+
+    /** The job after a change, in the shop after it. */
+    static JobFile changed(JobFile now, Edit edit) {
+        KnownShop shop = now.madeIn();
+        return now.withJob(edit.of(now.job(), shop.shop())).madeIn(shop.withShop(edit.of(shop.shop())));
+    }
+
+    /** What a maker could do next. */
+    Change next(JobFile now) {
+        Plan plan = Planner.plan(now.job(), now.madeIn().shop(), HASTY);
+        return switch (random.nextInt(12)) {
+            case 0 -> kind();
+            case 1 -> addition();
+            case 2, 3, 4 -> remedy(plan);
+            case 5 -> shape(plan);
+            case 6 -> units(now);
+            default -> field(plan);
+        };
+    }
+
+    private Change kind() {
+        Preset kind = one(List.of(Preset.values()));
+        Units units = one(List.of(Units.values()));
+        return Change.job(kind.title(), job -> kind.of(job, units));
+    }
+
+    private Change addition() {
+        Addition more = one(List.of(Addition.values()));
+        return Change.job("add " + more.title(), more::to);
+    }
+
+    private Change remedy(Plan plan) {
+        List<Remedy> remedies = plan.findings().stream().map(Finding::remedy).filter(each -> each != null).toList();
+        if (remedies.isEmpty()) {
+            return field(plan);
+        }
+        Remedy remedy = one(remedies);
+        return new Change("remedy " + remedy.label().template(), remedy.edit());
+    }
+
+    private Change units(JobFile now) {
+        Units other = now.job().units() == Units.INCHES ? Units.MILLIMETRES : Units.INCHES;
+        return random.nextBoolean()
+                ? Change.job("said in " + other, job -> OtherSystem.saidIn(other, job))
+                : new Change("nearest in " + other,
+                        Edit.jobIn((job, shop) -> OtherSystem.nearestIn(other, job, shop)));
+    }
+
+    private Change shape(Plan plan) {
+        List<Shape> shapes = List.of(new Shape.Rectangle(),
+                new Shape.Regular(3 + random.nextInt(22), random.nextBoolean()),
+                new Shape.Arch(one(List.of(Shape.Curve.values())), plan.job().size().width().scaled(0.3), 0),
+                new Shape.Circle(0), new Shape.Ellipse(0));
+        int corner = random.nextInt(4);
+        double dx = random.nextGaussian() * 100;
+        double dy = random.nextGaussian() * 100;
+        boolean mirrored = random.nextBoolean();
+        boolean straight = plan.contours() != null && plan.job().outline().shape().isStraight();
+        return switch (random.nextInt(straight ? 5 : 2)) {
+            case 0 -> {
+                Shape shape = one(shapes);
+                yield Change.job("shape " + shape, job -> job.withOutline(job.outline().withShape(shape)));
+            }
+            case 1 -> {
+                Angle slope = Angle.ofDegrees(random.nextInt(91));
+                yield Change.job("slope " + slope.degrees(), job -> job.sloped(slope));
+            }
+            case 2 -> Change.job("corner " + corner + " by " + dx + ", " + dy,
+                    job -> new Reshape(job, mirrored).cornerMoved(corner % job.outline().shape().sides(), dx, dy));
+            case 3 -> Change.job("freed", job -> new Reshape(job, false).freed());
+            default -> {
+                Angle angle = Angle.ofDegrees(1 + random.nextInt(358));
+                yield Change.job("corner " + corner + " turned to " + angle.degrees(), job -> new Reshape(job, mirrored)
+                        .cornerTurned(corner % job.outline().shape().sides(), angle));
+            }
+        };
+    }
+
+    private Change field(Plan plan) {
+        List<Field> fields = new ArrayList<>();
+        for (Chapter chapter : Chapters.ALL) {
+            fields.addAll(chapter.fields(plan));
+        }
+        for (Ring ring : plan.job().rings()) {
+            AsFrame seen = new AsFrame(ring.name());
+            fields.addAll(RingFields.of(ring));
+            Plan asFrame = seen.plan(plan);
+            Chapters.ALL.stream()
+                    .filter(chapter -> chapter.station().ordinal() == 1 || chapter.station().ordinal() == 3)
+                    .forEach(chapter -> chapter.fields(asFrame).forEach(field -> fields.add(seen.field(field))));
+        }
+        for (Member member : plan.job().members()) {
+            fields.addAll(MemberFields.of(member));
+        }
+        Field field = one(fields);
+        Length length = length(field, plan);
+        return new Change(field.id() + " = " + length, field.edit(length));
+    }
+
+    /** One that its box takes: near to what it is, or anything in its range. */
+    private Length length(Field field, Plan plan) {
+        LengthRange range = field.range();
+        @Nullable
+        Length now = field.in(plan);
+        if (now != null && random.nextInt(3) > 0) {
+            return range.nearest(now.scaled(0.5 + random.nextDouble()).plus(new Length(random.nextInt(9) - 4)));
+        }
+        long span = range.most().minus(range.least()).units();
+        return switch (random.nextInt(4)) {
+            case 0 -> range.least();
+            case 1 -> range.most();
+            default -> range.least().plus(new Length((long) (span * Math.pow(random.nextDouble(), 4))));
+        };
+    }
+}
