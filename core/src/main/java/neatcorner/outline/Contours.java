@@ -25,7 +25,8 @@ public record Contours(Loop sight, Loop rabbet, Loop outside, List<Integer> stra
         List<Length> reach, List<Segment> segments) {
     /** Beyond this the short grain at a segment's ends breaks. */
     public static final Angle MOST_RUN_OUT = Angle.ofDegrees(30);
-    private static final int MOST_SEGMENTS = 64;
+    /** More straight-grained pieces are never asked for in one curve. */
+    public static final int MOST_SEGMENTS = 64;
     private static final int STEPS = 24;
 
     public Contours {

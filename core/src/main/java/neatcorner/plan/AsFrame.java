@@ -109,7 +109,12 @@ public record AsFrame(String ring) {
         return new Finding(found.kind(), found.level(), found.where(),
                 new Sentence(PlanTexts.OF_RING.formatted(Theirs.words(ring), said.template()), said.name(),
                         said.quantities()),
-                remedy == null ? null : new Remedy(remedy.label(), edit(remedy.edit())));
+                remedy == null ? null : remedy(remedy));
+    }
+
+    private Remedy remedy(Remedy found) {
+        Remedy next = found.otherwise();
+        return new Remedy(found.label(), edit(found.edit()), next == null ? null : remedy(next));
     }
 
     /** A length of the frame, as the ring has it. */

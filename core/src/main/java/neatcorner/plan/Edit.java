@@ -38,6 +38,11 @@ public final class Edit {
         return new Edit((before, in) -> job.apply(before), shop);
     }
 
+    /** One after the other, as one. */
+    public Edit then(Edit next) {
+        return new Edit((before, in) -> next.of(of(before, in), of(in)), before -> next.of(of(before)));
+    }
+
     /** The job, changed, in such a shop. */
     public Job of(Job before, Shop in) {
         return job.apply(before, in);

@@ -23,11 +23,16 @@ public final class Planner {
      * best layout so far is kept, and remedies that were not found are left out. */
     public static Plan plan(Job job, Shop shop, Search search) {
         Plan plan = Plan.of(job, shop, search);
+        return plan.withFindings(TriedRemedies.of(plan, found(plan, search), search));
+    }
+
+    /** What is to be said about a plan, the gravest first; what mends it is not tried. */
+    static List<Finding> found(Plan plan, Search search) {
         List<Finding> findings = new ArrayList<>();
         for (Chapter chapter : Chapters.ALL) {
             findings.addAll(chapter.findings(plan, search));
         }
         findings.sort(Comparator.comparing(Finding::level));
-        return plan.withFindings(findings);
+        return findings;
     }
 }

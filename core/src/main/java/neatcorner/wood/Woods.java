@@ -17,7 +17,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * The woods that frames are commonly made of, and what they are called in the shop, on both sides of the ocean.
@@ -30,6 +29,9 @@ import java.util.regex.Pattern;
 final class Woods {
     private static final double GRAVITY = 1120;
     private static final List<Wood> ALL = new ArrayList<>();
+    /** Their pores are open to the eye. */
+    private static final List<String> RING_POROUS = List.of("ash", "elm", "oak", "chestnut", "robinia", "teak", "iroko",
+            "wenge");
     private static final Map<String, Wood> BY_NAME = new HashMap<>();
 
     /** A kind of wood as the tables know it. */
@@ -92,7 +94,7 @@ final class Woods {
 
     private static void add(String name, double gravity, double stiffness, Tone tone, String... also) {
         String lower = name.toLowerCase(Locale.ROOT);
-        boolean open = Pattern.compile("\\b(ash|elm|oak|chestnut|robinia|teak|iroko|wenge)\\b").matcher(lower).find();
+        boolean open = RING_POROUS.stream().anyMatch(wood -> says(lower, wood));
         boolean soft = tone == PINE || lower.contains("cedar");
         Wood wood = new Wood(name, gravity, stiffness, tone, open, soft);
         ALL.add(wood);
@@ -113,8 +115,19 @@ final class Woods {
         if (exact != null) {
             return Optional.of(exact);
         }
-        return BY_NAME.keySet().stream().filter(known -> Pattern.compile("\\b" + Pattern.quote(known) + "\\b")
-                .matcher(wanted).find()).max(Comparator.comparingInt(String::length).thenComparing(known -> known))
-                .map(BY_NAME::get);
+        return BY_NAME.keySet().stream().filter(known -> says(wanted, known))
+                .max(Comparator.comparingInt(String::length).thenComparing(known -> known)).map(BY_NAME::get);
+    }
+
+    /** Whether a word, or some, stand in a name by themselves: oak is not in "soaked". */
+    private static boolean says(String name, String words) {
+        for (int at = name.indexOf(words); at >= 0; at = name.indexOf(words, at + 1)) {
+            int end = at + words.length();
+            if ((at == 0 || !Character.isLetterOrDigit(name.charAt(at - 1)))
+                    && (end == name.length() || !Character.isLetterOrDigit(name.charAt(end)))) {
+                return true;
+            }
+        }
+        return false;
     }
 }

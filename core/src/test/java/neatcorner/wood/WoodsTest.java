@@ -29,6 +29,16 @@ class WoodsTest {
         assertEquals(density, Species.named(name).density(), 1e-9);
     }
 
+    /** A wood stands in a name as words of their own; the longest that does is meant. */
+    @Test
+    void aWoodIsNotMeantByAPartOfAWord() {
+        assertTrue(Species.named("soaked and dashed").assumed());
+        assertEquals("white oak", Species.named("smoked-oak (old)").table());
+        assertEquals("yellow-poplar", Species.named("2 poplar").table());
+        assertTrue(Species.named("oaken").assumed());
+        assertEquals(Species.named("sweet chestnut").table(), Species.named("wild sweet chestnut").table());
+    }
+
     @Test
     void aNameThatLeadsNowhereSaysSo() {
         Species unknown = Species.named("greenheart of the north");

@@ -34,7 +34,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Changes of a job at random: whatever the window, a kind or a remedy does. The seed says which. */
 final class AnyChange {
-    private static final Search HASTY = () -> true;
+    /** So often a layout asks whether to go on. */
+    private static final int PATIENCE = 20_000;
 
     private final Random random;
 
@@ -53,6 +54,12 @@ final class AnyChange {
         return list.get(random.nextInt(list.size()));
     }
 
+    /** Ends a long layout after so many steps, which are always the same. */
+    static Search few() {
+        int[] asked = new int[1];
+        return () -> ++asked[0] > PATIENCE;
+    }
+
     /** The job after a change, in the shop after it. */
     static JobFile changed(JobFile now, Edit edit) {
         KnownShop shop = now.madeIn();
@@ -61,15 +68,18 @@ final class AnyChange {
 
     /** What a maker could do next. */
     Change next(JobFile now) {
-        Plan plan = Planner.plan(now.job(), now.madeIn().shop(), HASTY);
         return switch (random.nextInt(12)) {
             case 0 -> kind();
             case 1 -> addition();
-            case 2, 3, 4 -> remedy(plan);
-            case 5 -> shape(plan);
+            case 2, 3, 4 -> remedy(Planner.plan(now.job(), now.madeIn().shop(), few()));
+            case 5 -> shape(derived(now));
             case 6 -> units(now);
-            default -> field(plan);
+            default -> field(derived(now));
         };
+    }
+
+    private static Plan derived(JobFile now) {
+        return Plan.of(now.job(), now.madeIn().shop(), () -> true);
     }
 
     private Change kind() {

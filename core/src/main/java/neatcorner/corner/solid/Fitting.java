@@ -9,6 +9,7 @@ import neatcorner.corner.Inventory;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.measure.Length;
+import neatcorner.measure.LengthRange;
 import neatcorner.stock.Search;
 import org.jspecify.annotations.Nullable;
 
@@ -179,7 +180,7 @@ public final class Fitting {
     private Fit deepest(List<Reinforcement> stocked) {
         Reinforcement blade = stocked.getFirst();
         int most = (int) Math.max(1, Math.min(3, corner.wood().thickness() / (4 * blade.thickness().toMm()) - 0.5));
-        Length limit = Length.mm(corner.wood().seamLength());
+        Length limit = LengthRange.PART.nearest(Length.mm(corner.wood().seamLength()));
         Reinforcement best = null;
         for (int count = most; count >= 1 && best == null; count--) {
             Reinforcement several = blade.withCount(count);

@@ -52,23 +52,31 @@ public final class CornerFindings {
         for (int i = 0; i < job.reinforcement().size() && !work.kinds().isEmpty(); i++) {
             addOf(plan, work, i, findings, search);
         }
-        if (job.outline().isSloped() && !job.reinforcement().isEmpty() && !work.kinds().isEmpty()) {
+        if (job.outline().isSloped() && (!job.reinforcement().isEmpty() || isWeak(plan)) && !work.kinds().isEmpty()) {
             findings.add(Finding.note(CornerFinding.CORNER_SLOPED, CORNERS, Sentence.of(
                     CornersTexts.SIDES_SLOPE_PARTS_IN_THE_CORNERS), null));
         }
     }
 
     private static void addWeak(Plan plan, List<Finding> findings) {
-        if (plan.job().joint().isEndGrain() && plan.weight().total().kilograms() > LIGHT) {
+        if (isWeak(plan)) {
             findings.add(Finding.note(CornerFinding.CORNER_UNREINFORCED, CORNERS, Sentence.of(
                     CornersTexts.FRAME_OF_HANGS_ON_GLUED,
                     plan.weight().total()),
-                    new Remedy(Sentence.of(CornersTexts.ADD_SPLINES), Edit.jobIn(CornerFindings::withSplines))));
+                    add(CornersTexts.ADD_SPLINES, ReinforcementKind.SPLINE)
+                            .or(add(CornersTexts.ADD_DOWELS, ReinforcementKind.DOWEL))
+                            .or(add(CornersTexts.ADD_SCREWS, ReinforcementKind.SCREW))));
         }
     }
 
-    private static Job withSplines(Job job, Shop shop) {
-        return CornerChoices.fitted(Plan.of(job, shop, () -> true), ReinforcementKind.SPLINE).orElse(job);
+    private static boolean isWeak(Plan plan) {
+        return plan.job().joint().isEndGrain() && plan.job().reinforcement().isEmpty()
+                && plan.weight().total().kilograms() > LIGHT;
+    }
+
+    private static Remedy add(String label, ReinforcementKind kind) {
+        return new Remedy(Sentence.of(label), Edit.jobIn((job, shop) -> CornerChoices
+                .fitted(Plan.of(job, shop, () -> true), kind).orElse(job)));
     }
 
     private static void addOf(Plan plan, CornerWork work, int index, List<Finding> findings,

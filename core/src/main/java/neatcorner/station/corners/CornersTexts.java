@@ -40,6 +40,8 @@ final class CornersTexts {
 
     // CornerFindings
 
+    static final String ADD_DOWELS = "Add dowels";
+    static final String ADD_SCREWS = "Add screws";
     static final String SIDES_SLOPE_PARTS_IN_THE_CORNERS = "The sides slope: distances in the corners are along the frame's plane "
             + "and square to it, from its foremost edge.";
     static final String FRAME_OF_HANGS_ON_GLUED = "A frame of {0} hangs on glued end grain alone: splines, V-nails or "

@@ -196,7 +196,9 @@ final class FitOutFindings {
                 findings.add(Finding.note(FitOutFinding.GLASS_ON_ART, FIT_OUT,
                         Sentence.of(FitOutTexts.GLASS_LIES_ON_THE_ART.formatted(glazing.within()),
                                 units.either(3, 1.0 / 8)),
-                        new Remedy(Sentence.of(FitOutTexts.PUT_A_MAT_IN), Defaults::withUsualMat)));
+                        new Remedy(Sentence.of(FitOutTexts.PUT_A_MAT_IN), Defaults::withUsualMat).or(new Remedy(
+                                Sentence.of(FitOutTexts.PUT_SPACERS_IN, units.either(3, 1.0 / 8)),
+                                j -> j.withPack(j.pack().plus(new Layer.Spacers(j.units().either(3, 1.0 / 8))))))));
             }
         }
         Mass glass = FitOutWork.of(plan).cuts().stream().filter(cut -> cut.layer() instanceof Layer.Glazing)

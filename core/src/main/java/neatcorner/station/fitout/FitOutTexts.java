@@ -31,6 +31,7 @@ final class FitOutTexts {
     static final String GLASS_LIES_ON_THE_ART = "The %s lies on the art. Damp will make it stick: keep them apart by a mat, "
             + "or by spacers of {0} all round.";
     static final String PUT_A_MAT_IN = "Put a mat in";
+    static final String PUT_SPACERS_IN = "Put spacers of {0} in";
     static final String CLIPS_STEP_UP = "The pack stands {0} proud of the back: take offset clips that step up by that much.";
     static final String HEAVY_MIRROR = "The glass alone weighs {0}. Two people lift it, and nobody carries the frame by its "
             + "top.";

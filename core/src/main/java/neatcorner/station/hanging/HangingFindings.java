@@ -145,7 +145,7 @@ final class HangingFindings {
             List<Member> members = new ArrayList<>(job.members());
             members.add(bar);
             return job.withMembers(members);
-        });
+        }).or(dRings);
     }
 
     /** A flatter wire where that is still 15° or more; else lower rings. */

@@ -3,6 +3,7 @@ package neatcorner.station.opening;
 import static neatcorner.plan.Station.OPENING;
 
 import java.util.List;
+import neatcorner.job.Cutting;
 import neatcorner.job.Job;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
@@ -126,7 +127,7 @@ final class MemberFindings {
     }
 
     private static boolean fits(Job job, Member member, Member tried) {
-        return Plan.of(with(job, member, tried), () -> true).members().stream()
+        return Cutting.of(with(job, member, tried)).members().stream()
                 .filter(made -> made.member().equals(tried)).allMatch(made -> made.fault() == null);
     }
 

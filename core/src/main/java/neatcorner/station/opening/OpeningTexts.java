@@ -66,6 +66,7 @@ final class OpeningTexts {
     // SizeFindings
 
     static final String FRAME_NEEDS_A_WIDTH = "A frame needs a width and a height above zero; this one measures {0} by {1}.";
+    static final String LEAVE_THE_MAT_OUT = "Leave the mat out";
     static final String START_AGAIN_FROM_THE_USUAL = "Start again from the usual size";
     static final String NO_WINDOW_IS_LEFT = "The mat's borders and overlap leave no window: it would be {0} by {1}.";
     static final String NOTHING_IS_LEFT_TO_FRAME = "From a size of {0} by {1} nothing is left for what goes in the frame: "

@@ -5,6 +5,7 @@ import static neatcorner.plan.Station.OPENING;
 import java.util.List;
 import neatcorner.fitout.FrameSizes;
 import neatcorner.fitout.Layer;
+import neatcorner.fitout.Pack;
 import neatcorner.fitout.SizeOf;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
@@ -50,10 +51,10 @@ public final class SizeFindings {
         return Finding.stop(SharedFinding.SIZE_IMPOSSIBLE, OPENING, Sentence.of(
                 OpeningTexts.NOTHING_IS_LEFT_TO_FRAME,
                 job.size().width(), job.size().height(), sizes.sight().width(), sizes.sight().height()),
-                job.sizeOf() == SizeOf.ART
-                        ? null
-                        : new Remedy(Sentence.of(OpeningTexts.TAKE_AS_THE_ART, job.size().width(),
-                                job.size().height()), j -> j.withSize(SizeOf.ART, j.size())));
+                new Remedy(Sentence.of(OpeningTexts.TAKE_AS_THE_ART, job.size().width(), job.size().height()),
+                        j -> j.withSize(SizeOf.ART, j.size()))
+                        .or(new Remedy(Sentence.of(OpeningTexts.START_AGAIN_FROM_THE_USUAL),
+                                SizeFindings::withUsualSize)));
     }
 
     private static Job withUsualSize(Job job) {
@@ -69,7 +70,9 @@ public final class SizeFindings {
         Length border = new Length(Math.min(pack.width().units(), pack.height().units()) / 6);
         Layer.Mat thinner = mat.withBorders(Faces.all(border)).withOverlap(Defaults.matOverlap(job.units()));
         return new Remedy(Sentence.of(OpeningTexts.MAKE_THE_MATS_BORDERS, border),
-                j -> j.withPack(j.pack().withMat(thinner)));
+                j -> j.withPack(j.pack().withMat(thinner)))
+                .or(new Remedy(Sentence.of(OpeningTexts.LEAVE_THE_MAT_OUT), j -> j.withPack(new Pack(j.pack().layers()
+                        .stream().filter(layer -> !(layer instanceof Layer.Mat)).toList()))));
     }
 
     private static void addClearance(Job job, List<Finding> findings) {

@@ -1,6 +1,7 @@
 package neatcorner.station.saw;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.Objects;
 import java.util.stream.Stream;
 import neatcorner.job.Defaults;
@@ -21,7 +22,6 @@ import neatcorner.saw.measured.SeasonGap;
 import neatcorner.saw.measured.Shaving;
 import neatcorner.saw.measured.Squareness;
 import neatcorner.wood.Climate;
-import org.jspecify.annotations.Nullable;
 
 /** What measured pieces, a dry fit and the air of a place say before the glue comes out. */
 public final class MeasuredFindings {
@@ -151,18 +151,21 @@ public final class MeasuredFindings {
         }
     }
 
-    private static @Nullable Remedy remedy(Climate place) {
+    /** Joined at what the wood will be at in the middle of the year, or of wood that moves less. */
+    private static Remedy remedy(Climate place) {
         double middle = (place.dry().moisture() + place.damp().moisture()) / 2;
         double rounded = Math.round(middle * 2) / 2.0;
-        return Math.abs(rounded - place.glued()) < 0.5
-                ? null
-                : new Remedy(
-                        Sentence.of(SawTexts.LET_THE_WOOD_COME,
-                                new Scalar(rounded, SawTexts.PERCENT_MOISTURE, 1)),
-                        job -> {
-                            Climate newest = job.checks().place();
-                            return job.withChecks(job.checks().withPlace(
-                                    (newest == null ? place : newest).withGlued(rounded)));
-                        });
+        Scalar moisture = new Scalar(rounded, SawTexts.PERCENT_MOISTURE, 1);
+        return at(Sentence.of(SawTexts.LET_THE_WOOD_COME, moisture), place, now -> now.withGlued(rounded))
+                .or(at(Sentence.of(SawTexts.TAKE_QUARTERSAWN), place, now -> now.withFlat(false)))
+                .or(at(Sentence.of(SawTexts.TAKE_QUARTERSAWN_AT, moisture), place,
+                        now -> now.withFlat(false).withGlued(rounded)));
+    }
+
+    private static Remedy at(Sentence label, Climate place, UnaryOperator<Climate> change) {
+        return new Remedy(label, job -> {
+            Climate newest = job.checks().place();
+            return job.withChecks(job.checks().withPlace(change.apply(newest == null ? place : newest)));
+        });
     }
 }

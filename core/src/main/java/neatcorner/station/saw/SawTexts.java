@@ -126,6 +126,8 @@ final class SawTexts {
             + "the place, or reinforce.";
     static final String IN_THE_DAMPEST_MONTH = "In the dampest month the miters open by {0} outside: glue at the moisture "
             + "of the place, or reinforce.";
+    static final String TAKE_QUARTERSAWN = "Take quartersawn wood";
+    static final String TAKE_QUARTERSAWN_AT = "Take quartersawn wood and let it come to {0} first";
     static final String LET_THE_WOOD_COME = "Let the wood come to {0} first";
     static final String PERCENT_MOISTURE = "% moisture";
 

@@ -157,7 +157,9 @@ final class RingFindings {
 
     private static Remedy backer(Job job) {
         Length width = backerWidth(job);
-        return new Remedy(Sentence.of(SectionTexts.PUT_A_BACKER_IN, width), RingFindings::withBacker);
+        Sentence label = Sentence.of(SectionTexts.PUT_A_BACKER_IN, width);
+        return new Remedy(label, j -> withBacker(j, j.units().either(12, 1.0 / 2)))
+                .or(new Remedy(label, j -> withBacker(j, j.units().either(6, 1.0 / 4))));
     }
 
     private static Length backerWidth(Job job) {
@@ -168,13 +170,12 @@ final class RingFindings {
     }
 
     /** A strip in the rabbet that reaches behind the art; a rabbet is cut for it where there is none. */
-    private static Job withBacker(Job job) {
+    private static Job withBacker(Job job, Length thick) {
         Units units = job.units();
         Job cut = job.section().rabbet().isNone()
-                ? job.withSection(job.section().withRabbet(
-                        Rabbet.plain(units.either(6, 1.0 / 4), units.either(6, 1.0 / 4))))
+                ? job.withSection(job.section().withRabbet(Rabbet.plain(units.either(6, 1.0 / 4), thick)))
                 : job;
-        Section strip = new Section(cut.section().wood(), backerWidth(cut), units.either(6, 1.0 / 4), Rabbet.NONE);
+        Section strip = new Section(cut.section().wood(), backerWidth(cut), thick, Rabbet.NONE);
         Ring backer = new Ring(new Ring.Place(PresetNames.BACKER, "", SizeOf.RABBET, SizeOf.OUTSIDE,
                 units.either(0.25, 1.0 / 64), null), strip);
         List<Ring> rings = new ArrayList<>(cut.rings());

@@ -59,6 +59,9 @@ final class ShapeTexts {
     static final String MAKE_IT_A_RECTANGLE = "Make it a rectangle";
     static final String CURVE_CROSSES_THE_GRAIN = "The curve crosses the grain at up to {0}: the ends of the segments may "
             + "break.";
+    static final String TAKE_SO_MANY_SEGMENTS = "Take {0} segments";
+    static final String TAKE_A_BOARD = "Take a board {0} wide";
+    static final String MAKE_IT_A_FLAT_RECTANGLE = "Make it a flat rectangle";
     static final String SEGMENTS_NEED_A_BOARD = "The segments need a board {0} wide; yours is {1}.";
 
     // ShapePictures

@@ -287,11 +287,14 @@ public final class StockFindings {
     private static Finding shortOf(Plan plan, Loop ring, int unplaced, Search search) {
         Job job = plan.job();
         Blanks.Blank blank = Blanks.Blank.of(ring.section);
-        Length width = blank.width();
         Length longest = ring.parts.stream().map(Cutting.lengthTaken(job)).max(Length::compareTo).orElseThrow();
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
-        Stick stick = stickFor(job, ring.section, length, ring.parts.size() * job.quantity());
+        Length wide = Blanks.of(ring.section).widest(ring.parts);
+        Length width = roundedUp(Length.max(blank.width(), wide), wide.isMoreThan(blank.width())
+                ? job.units().either(5, 1.0 / 4)
+                : new Length(1));
+        Stick stick = stickFor(job, ring.section, width, length, ring.parts.size() * job.quantity());
         int needed = Cutting.layOut(job.withStock(job.stock().withPins(List.of()).withSticks(List.of(stick))),
                 ring.parts, search).sticks().size();
         Sentence message = Sentence.naming(ring.name,
@@ -301,13 +304,16 @@ public final class StockFindings {
                 Length.sum(ring.parts.stream().map(Cutting.lengthTaken(job)).toList()).times(job.quantity()),
                 width, blank.thickness());
         return Finding.stop(StockFinding.STOCK_SHORT, STICKS, message,
-                new Remedy(Sentence.naming(ring.name, SticksTexts.PUT_STICKS_FOR_THE_RING, Scalar.count(needed),
-                        width, blank.thickness(), length), j -> withSticksFor(j, ring.name, length, needed)));
+                needed == 0
+                        ? null
+                        : new Remedy(Sentence.naming(ring.name, SticksTexts.PUT_STICKS_FOR_THE_RING,
+                                Scalar.count(needed), width, blank.thickness(), length),
+                                j -> withSticksFor(j, ring.name, width, length, needed)));
     }
 
-    private static Job withSticksFor(Job job, String name, Length length, int count) {
+    private static Job withSticksFor(Job job, String name, Length width, Length length, int count) {
         return sectionOf(job, name)
-                .map(section -> job.withStock(job.stock().plusStick(stickFor(job, section, length, count))))
+                .map(section -> job.withStock(job.stock().plusStick(stickFor(job, section, width, length, count))))
                 .orElse(job);
     }
 
@@ -320,11 +326,11 @@ public final class StockFindings {
     }
 
     /** A stick that something of such a section can be cut from. */
-    private static Stick stickFor(Job job, Section section, Length length, int count) {
+    private static Stick stickFor(Job job, Section section, Length width, Length length, int count) {
         String name = newName(job.stock());
-        return section.equals(job.section())
+        return section.equals(job.section()) && width.equals(section.blankWidth())
                 ? new Stick(name, length, count, null, List.of())
-                : new Stick(name, length, count, null, List.of(), section.wood(), section.blankWidth(),
+                : new Stick(name, length, count, null, List.of(), section.wood(), width,
                         section.thickness());
     }
 

@@ -24,7 +24,7 @@ final class FewKindsSearch {
     private static final int MOST_STATES = 20_000;
     private static final int MOST_STATES_OF_WHOLE_FRAMES = 1_100_000;
     /** At most so many steps until it asks whether to go on: far less than 20 ms. */
-    private static final int STEPS_A_QUESTION = 1 << 16;
+    private static final int STEPS_A_QUESTION = 1 << 12;
     /** Ways to fill one bar that are looked at, before another search is the better one. */
     private static final int MOST_WAYS = 8_000_000;
 
