@@ -18,16 +18,20 @@ public record Scallops(int across, int down, double chord, double atSides, doubl
     /** What unlike margins count against a chord that is not as wished. */
     private static final double UNLIKE = 6;
 
+    /** More along one side are not made. */
+    static final int MOST = 200;
+
     /**
      * Those that come nearest to a wished chord, with the same margin all round where a chord of about that length allows it:
      * c = (w − h) ÷ (n − m) and margin = (n·c − w) ÷ 2. Else with margins as alike as can be.
      *
      * @param width  of the rectangle, mm, above 0
      * @param height of it
-     * @param wished chord, mm, above 0
+     * @param asked  chord, mm; so long that there are no more than {@link #MOST} of them along a side, or taken as such
      * @param beyond wished margin, mm, at least 0; no margin is smaller
      */
-    public static Scallops of(double width, double height, double wished, double beyond) {
+    public static Scallops of(double width, double height, double asked, double beyond) {
+        double wished = Math.max(asked, Math.max(width, height) / MOST);
         for (int tried = 0; tried < SHORTEST.length; tried++) {
             Scallops best = of(width, height, wished, beyond, wished * SHORTEST[tried], wished * LONGEST[tried]);
             if (best != null) {

@@ -28,9 +28,12 @@ public final class SheetFace {
         if (2 * cover >= Math.min(sight.right() - sight.left(), sight.bottom() - sight.top())) {
             return MadeMember.not(member, MemberTexts.FACE_COVERS_ALL);
         }
+        if (Math.max(out.right() - out.left(), out.bottom() - out.top()) > Scallops.MOST * face.repeat().toMm()) {
+            return MadeMember.not(member, MemberTexts.ARCS_TOO_SMALL);
+        }
         Scallops scallops = scallops(face, out);
         double wave = face.wave().toMm();
-        if (!face.repeat().isPositive() || wave <= 0 || wave > scallops.chord() / 2) {
+        if (wave <= 0 || wave > scallops.chord() / 2) {
             return MadeMember.not(member, MemberTexts.WAVE_TOO_HIGH);
         }
         double left = out.left() - scallops.atSides();

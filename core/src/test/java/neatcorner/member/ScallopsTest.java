@@ -62,4 +62,13 @@ class ScallopsTest {
         assertEquals(arcs.across(), arcs.down());
         assertEquals(10, arcs.atSides(), NEAR);
     }
+
+    /** Arcs of a tenth of a millimetre round ten metres would be worked out for hours: no more than 200 stand along a side. */
+    @Test
+    void arcsAreNeverWithoutEnd() {
+        for (double wished : new double[]{0, 0.1, 3}) {
+            Scallops arcs = Scallops.of(10_000, 9_000, wished, 0);
+            assertTrue(Math.max(arcs.across(), arcs.down()) <= 2 * Scallops.MOST, arcs.toString());
+        }
+    }
 }

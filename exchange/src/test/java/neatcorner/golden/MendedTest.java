@@ -37,6 +37,9 @@ import neatcorner.plan.BoardWork;
 import neatcorner.plan.CornerWork;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
+import neatcorner.piece.Piece;
+import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.plan.Plan;
 import neatcorner.planner.Batch;
 import neatcorner.planner.Planner;
@@ -70,6 +73,27 @@ class MendedTest {
 
     private static Plan plan(String name) throws BadFile, IOException {
         return Planner.plan(file(name).job());
+    }
+
+    /** An end at 90 degrees is no cut of this saw: it is said so, and nothing is concluded from it. */
+    @Test
+    void whatCannotHaveBeenMeasuredIsAskedAgain() throws Exception {
+        Plan plan = plan("measured-unplanned");
+        Finding odd = plan.findings().stream().filter(each -> each.code().equals("measured.unlikely")).findFirst()
+                .orElseThrow();
+        Job mended = Objects.requireNonNull(odd.remedy()).edit().of(plan.job(), Shop.usual(plan.job().units()));
+        assertTrue(mended.checks().measured().size() < plan.job().checks().measured().size());
+        Job slip = plan.job().withChecks(mended.checks());
+        assertFalse(codes(Planner.plan(slip)).contains("measured.unlikely"));
+        Piece piece = plan.pieces().getFirst();
+        for (double share : new double[]{0.5, 0.88, 1.12}) {
+            Job other = slip.withChecks(Checks.none().with(MeasuredPiece.asPlanned(piece)
+                    .withOuter(piece.outer().scaled(share))));
+            assertTrue(codes(Planner.plan(other)).contains("measured.unlikely"), share + " of its length");
+        }
+        Job near = slip.withChecks(Checks.none().with(MeasuredPiece.asPlanned(piece)
+                .withOuter(piece.outer().plus(Length.mm(2))).withLeft(Angle.ofDegrees(46))));
+        assertFalse(codes(Planner.plan(near)).contains("measured.unlikely"), "a bad cut is judged as one");
     }
 
     private static Set<String> codes(Plan plan) {

@@ -25,6 +25,11 @@ import org.jspecify.annotations.Nullable;
 public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrder order, Shaving shaving) {
     /** Kept free when pieces get shorter, so that the pack still drops in, mm: common practice. */
     private static final double LEAST_PLAY = 0.5;
+    /** Of its length, and mm: what is out by more is another piece. */
+    private static final double MOST_SHORT = 0.1;
+    private static final double MOST_SHORT_MM = 10;
+    /** A miter that is out by more, radians, was not cut for this corner. */
+    private static final double MOST_TURNED = Math.toRadians(10);
 
     public Assembly {
         errors = List.copyOf(errors);
@@ -36,10 +41,19 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
                 && plan.job().joint() == CornerJoint.MITER;
     }
 
+    /** Pieces of which something was measured that no saw gets wrong by so much: other pieces, or slips of the pen. */
+    public static List<Piece> unlikely(Plan plan) {
+        return plan.pieces().stream().filter(piece -> {
+            CutError error = plan.job().checks().of(piece).error(piece);
+            return Math.abs(error.length()) > Math.max(MOST_SHORT_MM, MOST_SHORT * piece.outer().toMm())
+                    || Math.max(Math.abs(error.left()), Math.abs(error.right())) > MOST_TURNED;
+        }).toList();
+    }
+
     /** Of a plan whose pieces were measured; empty when none were, or the shape cannot be judged. */
     public static Optional<Assembly> of(Plan plan) {
         Checks checks = plan.job().checks();
-        return checks.measured().isEmpty() || !canJudge(plan)
+        return checks.measured().isEmpty() || !canJudge(plan) || !unlikely(plan).isEmpty()
                 ? Optional.empty()
                 : Optional.of(of(plan, checks.errors(plan.pieces())));
     }

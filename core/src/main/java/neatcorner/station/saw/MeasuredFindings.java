@@ -17,6 +17,7 @@ import neatcorner.plan.Remedy;
 import neatcorner.plan.SharedFinding;
 import neatcorner.plan.Station;
 import neatcorner.saw.measured.Checks;
+import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.saw.measured.Closing;
 import neatcorner.saw.measured.SeasonGap;
 import neatcorner.saw.measured.Shaving;
@@ -34,7 +35,9 @@ public final class MeasuredFindings {
 
     static void add(Plan plan, List<Finding> findings) {
         Checks checks = plan.job().checks();
-        if (!checks.measured().isEmpty() && Assembly.canJudge(plan)) {
+        List<Piece> unlikely = Assembly.unlikely(plan);
+        unlikely.forEach(piece -> findings.add(unlikely(checks, piece)));
+        if (!checks.measured().isEmpty() && Assembly.canJudge(plan) && unlikely.isEmpty()) {
             mismatch(plan, findings);
             Closing closing = Closing.of(plan.pieces(), checks.errors(plan.pieces()));
             gaps(closing, checks, findings);
@@ -48,6 +51,16 @@ public final class MeasuredFindings {
             season(plan, place, place.dry(), findings);
             season(plan, place, place.damp(), findings);
         }
+    }
+
+    private static Finding unlikely(Checks checks, Piece piece) {
+        MeasuredPiece measured = checks.of(piece);
+        String name = piece.name();
+        return Finding.check(SawFinding.MEASURED_UNLIKELY, Station.SAW,
+                Sentence.of(SawTexts.MEASURED_AS_ANOTHER.formatted(name), measured.outer(), measured.left(),
+                        measured.right(), piece.outer(), piece.left().miter(), piece.right().miter()),
+                new Remedy(Sentence.of(SawTexts.TAKE_IT_BACK), job -> job.withChecks(job.checks().withMeasured(
+                        job.checks().measured().stream().filter(each -> !each.piece().equals(name)).toList()))));
     }
 
     /** What stands open in the dry fit by more than is let pass. */

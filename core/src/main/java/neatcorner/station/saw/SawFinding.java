@@ -7,6 +7,7 @@ enum SawFinding implements Finding.Kind {
     CORNER_GAP("corner.gap"),
     DRY_FIT_OPEN("dry-fit.open"),
     LENGTH_MISMATCH("length.mismatch"),
+    MEASURED_UNLIKELY("measured.unlikely"),
     MOVEMENT_OPENS_MITER("movement.opens-miter"),
     OUT_OF_SQUARE("out-of-square"),
     PIECE_SHORT_TO_HOLD("piece.short-to-hold"),

@@ -116,6 +116,9 @@ final class SawTexts {
             + "side.";
     static final String AS_CUT_THE_PACK_SHOWS = "As cut, the pack shows or drops out along piece %s when it slides to one "
             + "side.";
+    static final String MEASURED_AS_ANOTHER = "Piece %s cannot be this one: it was measured {0} long with ends of {1} and {2}, and is "
+            + "planned {3} long with {4} and {5}. Measure it again.";
+    static final String TAKE_IT_BACK = "Take what was measured of it back";
     static final String LONGER_THAN_ITS_TWIN = "Piece %s is {0} longer than its twin %s.";
     static final String PUT_TOGETHER_LIKE_THIS_CORNERS = "Put together like this, corners open by up to {0} under a band, "
             + "or by {1} in the last one.";

@@ -130,7 +130,7 @@ class AssemblyTest {
 
     @Test
     void aDampHallOpensWideMitersUntilTheWoodIsLetComeToRest() {
-        Job wide = Jobs.chart().withSection(Jobs.chart().section().withWidth(Length.mm(90)))
+        Job wide = Jobs.chart().withSection(Jobs.chart().section().withWidth(Length.mm(70)))
                 .withChecks(Checks.none().withPlace(Climate.BY_THE_SEA.withGlued(7)));
         Finding finding = Planner.plan(wide).findings().stream().filter(f -> f.code().equals("movement.opens-miter"))
                 .findFirst().orElseThrow();
