@@ -7,6 +7,7 @@ final class AppTexts {
     // Windows
 
     static final String WINDOW_TITLE = "%s – Neat Corner";
+    static final String ENOUGH_WINDOWS = "%d windows are open; close one before another is opened.";
     static final String WAIT_IS_OVER = "The wait is over: %s.";
 
     private AppTexts() {}

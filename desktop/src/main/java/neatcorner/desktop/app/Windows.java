@@ -28,8 +28,13 @@ final class Windows {
     /** How far a new window is moved from the one that it was opened from, pixels. */
     private static final double BESIDE = 36;
 
+    /** More are never open at once. */
+    private static final int MOST = 30;
+
     private final Premises premises;
     private final Timeline seconds = new Timeline();
+    /** Whether a window was asked for that is not seen yet. */
+    private boolean opening;
 
     Windows(Premises premises) {
         this.premises = premises;
@@ -43,6 +48,14 @@ final class Windows {
     }
 
     private void openBeside(Workbench bench) {
+        if (opening) {
+            return;
+        }
+        if (Window.getWindows().stream().filter(Stage.class::isInstance).count() >= MOST) {
+            bench.notice().set(Notice.info(AppTexts.ENOUGH_WINDOWS.formatted(MOST)));
+            return;
+        }
+        opening = true;
         Stage stage = new Stage();
         Stage from = stage(bench);
         show(stage, content(bench.another()));
@@ -97,6 +110,7 @@ final class Windows {
         stage.setOnHiding(e -> settings.setWindow(scene.getWidth(), scene.getHeight()));
         stage.setOnHidden(e -> closed(bench));
         afterPicture(scene, () -> {
+            opening = false;
             if (leave("first")) {
                 return;
             }

@@ -146,8 +146,8 @@ public final class DocumentStore implements AutoCloseable {
         try {
             writer.execute(work);
         } catch (RejectedExecutionException e) {
-            underWay.decrementAndGet();
-            LOG.log(Level.INFO, "asked of a store that is closed", e);
+            LOG.info("asked at the very end: done at once, so that nothing is lost");
+            work.run();
         }
     }
 

@@ -2,6 +2,9 @@ package neatcorner.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,6 +13,7 @@ import java.util.Objects;
 import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
@@ -60,9 +64,16 @@ public final class MainWindow extends StackPane {
     private @Nullable JobRail jobs;
     private final List<StationSpec> specs;
     private final BiFunction<Workbench, Runnable, BenchScreen> usualBench;
+    /** The keyboard is one, whichever window has it. */
+    private static final HeldKeys HELD = new HeldKeys(System::nanoTime);
+    /** Keys that do what they do once: delete, tick, press. */
+    private static final Set<KeyCode> ONCE = EnumSet.of(KeyCode.DELETE, KeyCode.BACK_SPACE, KeyCode.ENTER,
+            KeyCode.SPACE);
+
     private final Runnable another;
     private final Map<BiFunction<Workbench, Runnable, BenchScreen>, BenchScreen> screens = new HashMap<>();
     private final Map<KeyCombination, Runnable> shortcuts = new LinkedHashMap<>();
+    private final Set<Runnable> repeated = new HashSet<>();
     private final Desk desk = new StationDesk();
     private @Nullable Finder finder;
     private boolean stale = true;
@@ -96,6 +107,7 @@ public final class MainWindow extends StackPane {
         });
         setShortcuts();
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        addEventFilter(KeyEvent.KEY_RELEASED, e -> HELD.released(e.getCode()));
         addEventHandler(KeyEvent.KEY_PRESSED, cards::key);
         addEventFilter(MouseEvent.MOUSE_PRESSED, cards::pressed);
         addEventFilter(MouseEvent.MOUSE_PRESSED, this::leaveFocus);
@@ -281,9 +293,12 @@ public final class MainWindow extends StackPane {
 
     /** What keys do wherever the window has them; a station's number takes to it. */
     private void setShortcuts() {
-        shortcut(KeyCode.Z, bench::undo, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.Y, bench::redo, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.Z, bench::redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        Runnable undo = bench::undo;
+        Runnable redo = bench::redo;
+        repeated.addAll(List.of(undo, redo));
+        shortcut(KeyCode.Z, undo, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.Y, redo, KeyCombination.SHORTCUT_DOWN);
+        shortcut(KeyCode.Z, redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
         shortcut(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.P, this::openPaper, KeyCombination.SHORTCUT_DOWN);
         shortcut(KeyCode.J, this::openJobs, KeyCombination.SHORTCUT_DOWN);
@@ -306,12 +321,18 @@ public final class MainWindow extends StackPane {
 
     private void pressed(KeyEvent e) {
         furnish();
+        boolean again = HELD.repeats(e.getCode());
         for (Map.Entry<KeyCombination, Runnable> shortcut : shortcuts.entrySet()) {
             if (shortcut.getKey().match(e)) {
                 e.consume();
-                shortcut.getValue().run();
+                if (!again || repeated.contains(shortcut.getValue())) {
+                    shortcut.getValue().run();
+                }
                 return;
             }
+        }
+        if (again && ONCE.contains(e.getCode()) && !(e.getTarget() instanceof TextInputControl)) {
+            e.consume();
         }
     }
 

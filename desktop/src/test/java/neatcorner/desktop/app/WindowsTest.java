@@ -8,6 +8,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import javafx.stage.Window;
+import javafx.scene.input.KeyEvent;
+import javafx.event.EventType;
+import javafx.event.Event;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
@@ -56,6 +60,28 @@ class WindowsTest extends WindowTest {
     private void close(Stage window) {
         maker.interact(() -> window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST)));
         settle();
+    }
+
+    /** The keyboard repeats a key until it is let go, in the window that is in front by then: still one is opened. */
+    @Test
+    void aKeyThatIsHeldDownOpensOneWindow() {
+        settle();
+        int before = open();
+        for (int i = 0; i < 6; i++) {
+            maker.interact(() -> maker.windows().stream().filter(each -> each instanceof Stage && each.isShowing())
+                    .toList().forEach(each -> tell(each, KeyEvent.KEY_PRESSED)));
+            settle();
+        }
+        maker.interact(() -> tell(stage, KeyEvent.KEY_RELEASED));
+        assertEquals(before + 1, open());
+    }
+
+    private int open() {
+        return (int) maker.windows().stream().filter(each -> each instanceof Stage && each.isShowing()).count();
+    }
+
+    private static void tell(Window window, EventType<KeyEvent> what) {
+        Event.fireEvent(window.getScene().getRoot(), new KeyEvent(what, "", "", KeyCode.N, true, true, false, false));
     }
 
     @Test

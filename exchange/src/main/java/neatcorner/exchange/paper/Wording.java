@@ -9,11 +9,26 @@ final class Wording {
 
     /** As much of a text as fits, with a sign where something is missing. */
     static String clipped(PagePen pen, String text, double width, double size, Pen.Face face) {
-        String shown = text;
-        while (shown.length() > 1 && pen.width(shown, size, face) > width) {
-            shown = shown.substring(0, shown.length() - 2) + "…";
+        if (text.length() <= 1 || pen.width(text, size, face) <= width) {
+            return text;
         }
-        return shown;
+        int fits = 0;
+        int most = text.length() - 1;
+        while (most - fits > 1) {
+            int middle = (fits + most) / 2;
+            if (pen.width(cut(text, middle), size, face) <= width) {
+                fits = middle;
+            } else {
+                most = middle;
+            }
+        }
+        return cut(text, fits);
+    }
+
+    /** So many characters of it, none of them halved. */
+    private static String cut(String text, int count) {
+        int whole = count > 0 && Character.isHighSurrogate(text.charAt(count - 1)) ? count - 1 : count;
+        return text.substring(0, whole) + "…";
     }
 
     /** The lines of a text that wraps between its words. */
