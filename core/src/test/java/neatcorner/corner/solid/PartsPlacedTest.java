@@ -301,6 +301,10 @@ class PartsPlacedTest {
         assertEquals(10, joined(corner(), of(ReinforcementKind.DOWEL, 40, 8, 8, 1)).toBack(dowel).toMm(), BIT);
     }
 
+    private static double room(JoinedCorner corner, int part, Room way) {
+        return corner.rooms(part).getOrDefault(way, Double.NaN);
+    }
+
     /** Where the maker names no place, it has as much room towards the heel as towards the toe, and several use all of it. */
     @ParameterizedTest
     @CsvSource({"DOWEL, 30, 8, 8, MITER", "TENON, 30, 6, 20, MITER", "V_NAIL, 10, 1, 9, MITER",
@@ -308,14 +312,14 @@ class PartsPlacedTest {
     void whatHasNoPlaceLiesInTheMiddleOfItsRoom(ReinforcementKind kind, double size, double thin, double wide,
             CornerJoint joint) {
         JoinedCorner one = JoinedCorner.of(corner(joint), List.of(of(kind, size, thin, wide, 1)));
-        assertEquals(one.rooms(0).get(Room.HEEL), one.rooms(0).get(Room.TOE), 0.1);
+        assertEquals(room(one, 0, Room.HEEL), room(one, 0, Room.TOE), 0.1);
         if (kind != ReinforcementKind.TENON) {
             JoinedCorner two = JoinedCorner.of(corner(joint), List.of(of(kind, size, thin, wide, 2)));
             double first = two.parts().getFirst().fromHeel();
             double last = two.parts().getLast().fromHeel();
             assertEquals(one.parts().getFirst().fromHeel(), (first + last) / 2, BIT);
-            assertEquals(0, two.rooms(0).get(Room.HEEL), 0.2, "spread as far as they go");
-            assertEquals(0, two.rooms(1).get(Room.TOE), 0.2, "spread as far as they go");
+            assertEquals(0, room(two, 0, Room.HEEL), 0.2, "spread as far as they go");
+            assertEquals(0, room(two, 1, Room.TOE), 0.2, "spread as far as they go");
         }
     }
 }
