@@ -2,7 +2,6 @@ package neatcorner.corner.solid;
 
 import static neatcorner.corner.solid.CornersOfTest.joined;
 import static neatcorner.corner.solid.CornersOfTest.mm;
-import static neatcorner.corner.solid.CornersOfTest.of;
 import static neatcorner.corner.solid.CornersOfTest.section;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -67,7 +66,7 @@ class PartsPlacedTest {
     @CsvSource({"DOWEL, 40, 8, 8, 4", "TENON, 40, 6, 20, 10", "BISCUIT, 24, 4, 56, 28"})
     void whatSitsInTheSeamIsHalfInEachPiece(ReinforcementKind kind, double size, double thin, double wide,
             double half) {
-        Part part = parts(of(kind, size, thin, wide, 1).at(mm(36), mm(9))).getFirst();
+        Part part = parts(CornersOfTest.of(kind, size, thin, wide, 1).at(mm(36), mm(9))).getFirst();
         reaches(36 - half, 36 + half, part.slabs(), PartsPlacedTest::alongSeam);
         reaches(-size / 2, size / 2, part.slabs(), PartsPlacedTest::acrossSeam);
         deep(9 - thin / 2, 9 + thin / 2, part.slabs());
@@ -79,7 +78,7 @@ class PartsPlacedTest {
     /** A round part is widest in its middle, and a chord of its circle elsewhere: at 3 of 4 mm, √(16 − 9). */
     @Test
     void aDowelIsRound() {
-        Part dowel = parts(of(ReinforcementKind.DOWEL, 40, 8, 8, 1).at(mm(36), mm(10))).getFirst();
+        Part dowel = parts(CornersOfTest.of(ReinforcementKind.DOWEL, 40, 8, 8, 1).at(mm(36), mm(10))).getFirst();
         for (Slab slab : dowel.slabs()) {
             double nearest = slab.from() < 10 && slab.to() > 10
                     ? 0
@@ -92,14 +91,14 @@ class PartsPlacedTest {
     /** Driven from the back: a V opens towards the toe over the joint, a staple has its crown across and a leg in each piece. */
     @Test
     void whatIsDrivenFromTheBackEndsAtIt() {
-        Part nail = parts(of(ReinforcementKind.V_NAIL, 10, 1, 9, 1).at(mm(30), null)).getFirst();
+        Part nail = parts(CornersOfTest.of(ReinforcementKind.V_NAIL, 10, 1, 9, 1).at(mm(30), null)).getFirst();
         deep(14, 24, nail.slabs());
         reaches(30 - 2.25, 30 + 2.25, nail.slabs(), PartsPlacedTest::alongSeam);
         reaches(-4.5, 4.5, nail.slabs(), PartsPlacedTest::acrossSeam);
         nail.slabs().getFirst().shape().stream().filter(v -> alongSeam(v) < 30)
                 .forEach(v -> assertEquals(0, acrossSeam(v), BIT, "its edge lies in the joint"));
 
-        Part staple = parts(of(ReinforcementKind.STAPLE, 12, 1, 10, 1).at(mm(30), null)).getFirst();
+        Part staple = parts(CornersOfTest.of(ReinforcementKind.STAPLE, 12, 1, 10, 1).at(mm(30), null)).getFirst();
         reaches(29.5, 30.5, staple.slabs(), PartsPlacedTest::alongSeam);
         for (Slab slab : staple.slabs()) {
             boolean crown = slab.thickness() < 2;
@@ -109,7 +108,7 @@ class PartsPlacedTest {
         }
         assertEquals(3, staple.slabs().size());
 
-        Part waves = parts(of(ReinforcementKind.CORRUGATED, 13, 3, 16, 1).at(mm(30), null)).getFirst();
+        Part waves = parts(CornersOfTest.of(ReinforcementKind.CORRUGATED, 13, 3, 16, 1).at(mm(30), null)).getFirst();
         deep(11, 24, waves.slabs());
         reaches(28.5, 31.5, waves.slabs(), PartsPlacedTest::alongSeam);
         reaches(-8, 8, waves.slabs(), PartsPlacedTest::acrossSeam);
@@ -118,7 +117,7 @@ class PartsPlacedTest {
     /** A pocket leads at 15 degrees: a 40 mm screw through the middle of the seam is 5.2 mm nearer to a face at each end. */
     @Test
     void aPocketScrewSlantsThroughTheMiddleOfTheSeam() {
-        Part screw = parts(of(ReinforcementKind.POCKET_SCREW, 40, 4, 4, 1).at(mm(36), null)).getFirst();
+        Part screw = parts(CornersOfTest.of(ReinforcementKind.POCKET_SCREW, 40, 4, 4, 1).at(mm(36), null)).getFirst();
         double run = 20 * Math.cos(Math.toRadians(15));
         reaches(-run, run, screw.slabs(), PartsPlacedTest::acrossSeam);
         reaches(34, 38, screw.slabs(), PartsPlacedTest::alongSeam);
@@ -133,7 +132,7 @@ class PartsPlacedTest {
     /** The first through the outer edge of the piece after, the second through that of the piece before, 10 mm from the heel. */
     @Test
     void pinsAreDrivenFromBothSidesInTurn() {
-        List<Part> pins = parts(of(ReinforcementKind.NAIL, 30, 2, 2, 1).at(mm(10), mm(7)));
+        List<Part> pins = parts(CornersOfTest.of(ReinforcementKind.NAIL, 30, 2, 2, 1).at(mm(10), mm(7)));
         assertEquals(2, pins.size());
         reaches(9, 11, pins.get(0).slabs(), Vertex::y);
         reaches(-30, 0, pins.get(0).slabs(), Vertex::x);
@@ -144,7 +143,7 @@ class PartsPlacedTest {
     /** Common practice: at two fifths of its length from the heel of a square corner. */
     @Test
     void aPinWithoutAPlaceStandsTwoFifthsOfItsLengthFromTheHeel() {
-        assertEquals(12, parts(of(ReinforcementKind.NAIL, 30, 2, 2, 1)).getFirst().fromHeel(), BIT);
+        assertEquals(12, parts(CornersOfTest.of(ReinforcementKind.NAIL, 30, 2, 2, 1)).getFirst().fromHeel(), BIT);
     }
 
     /** A slot so deep along the diagonal lays a triangle bare with legs √2 as long; a cutter's disc reaches as deep. */
@@ -156,7 +155,7 @@ class PartsPlacedTest {
         reaches(0, 20, spline.slabs(), PartsPlacedTest::alongSeam);
         deep(7.5, 10.5, spline.slabs());
 
-        Part slip = parts(of(ReinforcementKind.SLIP, 12, 4, 100, 1).at(null, mm(9))).getFirst();
+        Part slip = parts(CornersOfTest.of(ReinforcementKind.SLIP, 12, 4, 100, 1).at(null, mm(9))).getFirst();
         assertEquals(12, slip.slabs().getFirst().shape().stream().mapToDouble(PartsPlacedTest::alongSeam).max()
                 .orElseThrow(), 0.15);
         // Where the disc's rim crosses the outer edge, from its middle 38 mm outside the heel: √(50² − 26.87²) − 26.87.
@@ -184,7 +183,7 @@ class PartsPlacedTest {
     /** Its corner is in the corner of the rabbet, 52 mm from each outer edge; its legs lie along the rabbet's walls. */
     @Test
     void aBlockFillsTheCornerOfTheRabbet() {
-        Part block = parts(of(ReinforcementKind.BLOCK, 30, 5, 30, 1)).getFirst();
+        Part block = parts(CornersOfTest.of(ReinforcementKind.BLOCK, 30, 5, 30, 1)).getFirst();
         reaches(-82, -52, block.slabs(), Vertex::x);
         reaches(52, 82, block.slabs(), Vertex::y);
         deep(19, 24, block.slabs());
@@ -195,7 +194,7 @@ class PartsPlacedTest {
     @Test
     void pegsStandOnTheDiagonal() {
         List<Part> pegs = JoinedCorner.of(corner(CornerJoint.LAP),
-                List.of(of(ReinforcementKind.PEG, 24, 8, 8, 2).at(mm(36), null))).parts();
+                List.of(CornersOfTest.of(ReinforcementKind.PEG, 24, 8, 8, 2).at(mm(36), null))).parts();
         pegs.forEach(peg -> {
             reaches(-4, 4, peg.slabs(),
                     PartsPlacedTest::acrossSeam);
@@ -207,7 +206,7 @@ class PartsPlacedTest {
     /** In the middle of the flat of the back, 26 mm from each outer edge; nails as long as they may be: 20 of 24 mm. */
     @Test
     void aBraceLiesOnTheMiddleOfTheBack() {
-        Reinforcement brace = of(ReinforcementKind.BRACE, 80, 2, 16, 2);
+        Reinforcement brace = CornersOfTest.of(ReinforcementKind.BRACE, 80, 2, 16, 2);
         List<List<Vertex>> plates = BackParts.plates(corner(), brace);
         List<Slab> before = List.of(new Slab(plates.get(0), 0, 1));
         List<Slab> after = List.of(new Slab(plates.get(1), 0, 1));
@@ -232,14 +231,14 @@ class PartsPlacedTest {
     @Test
     void ofTwoWidthsEachSideHasItsOwnMiddle() {
         CornerWood uneven = CornersOfTest.wood(90, 60, 40, section(60, 24, 8, 12));
-        List<Part> screws = joined(uneven, of(ReinforcementKind.BRACE, 80, 2, 16, 1)).parts();
+        List<Part> screws = joined(uneven, CornersOfTest.of(ReinforcementKind.BRACE, 80, 2, 16, 1)).parts();
         reaches(24.25, 27.75, screws.get(0).slabs(), Vertex::y);
         reaches(-17.75, -14.25, screws.get(1).slabs(), Vertex::x);
-        for (List<Vertex> plate : BackParts.plates(uneven, of(ReinforcementKind.BRACE, 80, 2, 16, 1))) {
+        for (List<Vertex> plate : BackParts.plates(uneven, CornersOfTest.of(ReinforcementKind.BRACE, 80, 2, 16, 1))) {
             double from = plate.stream().mapToDouble(Vertex::y).max().orElseThrow() > 70 ? 8 : 18;
             assertEquals((80 - from) * 16, Math.abs(Plane.area(plate)), BIT);
         }
-        List<Part> block = joined(uneven, of(ReinforcementKind.BLOCK, 20, 5, 20, 1)).parts();
+        List<Part> block = joined(uneven, CornersOfTest.of(ReinforcementKind.BLOCK, 20, 5, 20, 1)).parts();
         reaches(-52, -32, block.getFirst().slabs(), Vertex::x);
         reaches(52, 72, block.getFirst().slabs(), Vertex::y);
     }
@@ -248,7 +247,7 @@ class PartsPlacedTest {
     @Test
     void aBlockLiesInAnyCorner() {
         CornerWood wide = CornersOfTest.wood(120, 60, 40, section(60, 24, 8, 12));
-        Part block = joined(wide, of(ReinforcementKind.BLOCK, 20, 5, 20, 1)).parts().getFirst();
+        Part block = joined(wide, CornersOfTest.of(ReinforcementKind.BLOCK, 20, 5, 20, 1)).parts().getFirst();
         // The piece after goes off at 60 degrees: its inward normal is (-sin 60, cos 60).
         Vertex inner = block.slabs().getFirst().shape().stream()
                 .min(Comparator.comparingDouble(v -> Math.abs(v.y() - 52) + Math.abs(v.y() / 2
@@ -263,7 +262,7 @@ class PartsPlacedTest {
     @CsvSource({"90", "108", "120"})
     void aPinCrossesTheJointAfterTwoFifths(double interior) {
         CornerWood any = CornersOfTest.wood(interior, 60, 60, section(60, 24, 8, 12));
-        for (Part pin : joined(any, of(ReinforcementKind.NAIL, 30, 2, 2, 1)).parts()) {
+        for (Part pin : joined(any, CornersOfTest.of(ReinforcementKind.NAIL, 30, 2, 2, 1)).parts()) {
             assertEquals(12, pin.fromHeel() * Math.tan(Math.toRadians(interior / 2)), BIT);
             assertEquals(60, Math.abs(Plane.area(pin.slabs().getFirst().shape())), BIT);
         }
@@ -285,7 +284,7 @@ class PartsPlacedTest {
     @Test
     void partsAreSeenFromTheFrontAndAtTheSeam() {
         CornerWood.Seam seam = corner().seam();
-        Part dowel = parts(of(ReinforcementKind.DOWEL, 40, 8, 8, 1).at(mm(36), mm(10))).getFirst();
+        Part dowel = parts(CornersOfTest.of(ReinforcementKind.DOWEL, 40, 8, 8, 1).at(mm(36), mm(10))).getFirst();
         List<List<Vertex>> front = dowel.fromFront();
         assertEquals(1, front.size());
         assertEquals(40 * 8, Math.abs(Plane.area(front.getFirst())), BIT);
@@ -295,10 +294,11 @@ class PartsPlacedTest {
                 - end.getFirst().stream().mapToDouble(Vertex::x).min().orElseThrow(), BIT);
         assertTrue(end.getFirst().stream().allMatch(v -> Math.hypot(v.x() - 36, v.y() - 10) < 4.5), "it is round");
 
-        Part staple = parts(of(ReinforcementKind.STAPLE, 12, 1, 10, 1).at(mm(30), null)).getFirst();
+        Part staple = parts(CornersOfTest.of(ReinforcementKind.STAPLE, 12, 1, 10, 1).at(mm(30), null)).getFirst();
         assertEquals(3, staple.fromFront().size());
         assertEquals(2, staple.throughSeam(seam).size(), "one leg hides the other");
-        assertEquals(10, joined(corner(), of(ReinforcementKind.DOWEL, 40, 8, 8, 1)).toBack(dowel).toMm(), BIT);
+        assertEquals(10, joined(corner(), CornersOfTest.of(ReinforcementKind.DOWEL, 40, 8, 8, 1)).toBack(dowel).toMm(),
+                BIT);
     }
 
     private static double room(JoinedCorner corner, int part, Room way) {
@@ -311,10 +311,10 @@ class PartsPlacedTest {
         "STAPLE, 12, 1, 10, MITER", "CORRUGATED, 13, 3, 12, MITER", "PEG, 24, 8, 8, LAP"})
     void whatHasNoPlaceLiesInTheMiddleOfItsRoom(ReinforcementKind kind, double size, double thin, double wide,
             CornerJoint joint) {
-        JoinedCorner one = JoinedCorner.of(corner(joint), List.of(of(kind, size, thin, wide, 1)));
+        JoinedCorner one = JoinedCorner.of(corner(joint), List.of(CornersOfTest.of(kind, size, thin, wide, 1)));
         assertEquals(room(one, 0, Room.HEEL), room(one, 0, Room.TOE), 0.1);
         if (kind != ReinforcementKind.TENON) {
-            JoinedCorner two = JoinedCorner.of(corner(joint), List.of(of(kind, size, thin, wide, 2)));
+            JoinedCorner two = JoinedCorner.of(corner(joint), List.of(CornersOfTest.of(kind, size, thin, wide, 2)));
             double first = two.parts().getFirst().fromHeel();
             double last = two.parts().getLast().fromHeel();
             assertEquals(one.parts().getFirst().fromHeel(), (first + last) / 2, BIT);
