@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
-import java.util.concurrent.atomic.AtomicReference;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
@@ -80,34 +79,34 @@ class AllDrawnTest {
     }
 
     private String whatIsThrown(JobFile now, boolean printed) {
-        AtomicReference<String> at = new AtomicReference<>("planning");
+        String at = "planning";
         try {
             Plan plan = Planner.plan(now.job(), now.madeIn().shop(), AnyChange.few());
             for (Units units : Units.values()) {
                 Notation notation = Notation.of(units);
                 for (Finding finding : plan.findings()) {
-                    at.set("finding " + finding.code());
+                    at = "finding " + finding.code();
                     finding.message().in(notation);
                 }
                 for (Station station : Station.values()) {
-                    at.set("slate of " + station);
+                    at = "slate of " + station;
                     Chapters.slate(plan, station).rows()
                             .forEach(row -> row.readings().forEach(reading -> reading.working(notation)));
                 }
             }
             for (Chapter chapter : Chapters.ALL) {
-                at.set("figure of " + chapter.station());
+                at = "figure of " + chapter.station();
                 chapter.figure(plan);
                 chapter.fields(plan).forEach(field -> field.in(plan));
                 chapter.cautions(plan);
             }
             if (printed) {
-                at.set("paper");
+                at = "paper";
                 PaperPdf.write(plan, PaperSize.A4, Notation.of(now.job().units()));
             }
             return "";
         } catch (RuntimeException | IOException e) {
-            return at.get() + ": " + e + " " + Arrays.stream(e.getStackTrace())
+            return at + ": " + e + " " + Arrays.stream(e.getStackTrace())
                     .filter(each -> !each.getClassName().contains("measure.")).limit(4).toList();
         }
     }
