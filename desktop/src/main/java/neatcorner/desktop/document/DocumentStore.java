@@ -146,7 +146,7 @@ public final class DocumentStore implements AutoCloseable {
         try {
             writer.execute(work);
         } catch (RejectedExecutionException e) {
-            LOG.info("asked at the very end: done at once, so that nothing is lost");
+            // The store is closed: done here and at once, so that nothing is lost.
             work.run();
         }
     }
