@@ -168,7 +168,8 @@ final class TriedRemedies {
                 .quoteReplacement("{" + (Integer.parseInt(place.group(1)) + shift) + "}"))
                 .replace("{name}", Theirs.words(second.name()));
         return new Sentence(
-                first.template() + ", and " + more.substring(0, 1).toLowerCase(Locale.ROOT) + more.substring(1),
+                first.template().replace(", and ", ", ") + ", and " + more.substring(0, 1).toLowerCase(Locale.ROOT)
+                        + more.substring(1),
                 first.name(), quantities);
     }
 }
