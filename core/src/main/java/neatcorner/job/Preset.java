@@ -195,7 +195,7 @@ public enum Preset {
     private static Job liner(Job job, Units units) {
         Length deep = job.pack().thickness().plus(Defaults.retainerRoom(units));
         Length step = units.either(1, 1.0 / 16);
-        Length rabbet = new Length((deep.units() + step.units() - 1) / step.units() * step.units());
+        Length rabbet = deep.roundedUp(step);
         Section liner = new Section(job.section().wood(), units.either(20, 3.0 / 4),
                 rabbet.plus(units.either(4, 3.0 / 16)), Rabbet.plain(units.either(6, 1.0 / 4), rabbet));
         Section moulding = job.section();

@@ -66,6 +66,11 @@ public record Length(long units) implements Quantity, Comparable<Length> {
         return new Length(Math.multiplyExact(units, factor));
     }
 
+    /** Up to a whole number of steps, which are above zero. */
+    public Length roundedUp(Length step) {
+        return new Length(Math.ceilDiv(units, step.units) * step.units);
+    }
+
     /** Scaled by a real factor, to the nearest unit. */
     public Length scaled(double factor) {
         return ofUnits(units * factor);

@@ -18,7 +18,7 @@ final class MemberTexts {
     static final String TRIM_TOO_WIDE = "{name}: a band this wide would leave nothing of the frame between its sides.";
     static final String ONLY_A_RECTANGLE = "{name}: this goes with a rectangle only.";
     static final String FACE_COVERS_ALL = "{name}: nothing would be left of the opening.";
-    static final String ARCS_TOO_SMALL = "{name}: no more than 200 arcs are cut along one side: make them longer.";
+    static final String ARCS_TOO_SMALL = "{name}: no more than %d arcs are cut along one side: make them longer.";
     static final String WAVE_TOO_HIGH = "{name}: an arc rises by half its chord at most.";
     static final String ARC = "one arc";
     static final String CORNER = "corner";

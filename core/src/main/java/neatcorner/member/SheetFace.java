@@ -29,7 +29,7 @@ public final class SheetFace {
             return MadeMember.not(member, MemberTexts.FACE_COVERS_ALL);
         }
         if (Math.max(out.right() - out.left(), out.bottom() - out.top()) > Scallops.MOST * face.repeat().toMm()) {
-            return MadeMember.not(member, MemberTexts.ARCS_TOO_SMALL);
+            return MadeMember.not(member, MemberTexts.ARCS_TOO_SMALL.formatted(Scallops.MOST));
         }
         Scallops scallops = scallops(face, out);
         double wave = face.wave().toMm();

@@ -1,17 +1,10 @@
 package neatcorner.planner;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import neatcorner.job.Job;
-import neatcorner.measure.Quantity;
 import neatcorner.measure.Sentence;
-import neatcorner.measure.Theirs;
-import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
 import neatcorner.plan.Finding;
 import neatcorner.plan.Level;
@@ -35,8 +28,6 @@ final class TriedRemedies {
     private static final int MOST_ASKED = 400;
     /** What is found does not depend on it; what mends that is not looked for. */
     private static final Search NO_REMEDIES = () -> true;
-    private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");
-    private static final int MOST_QUANTITIES = 10;
 
     private final Plan before;
     private final List<Finding> found;
@@ -89,14 +80,11 @@ final class TriedRemedies {
             }
             Finding again = step == mostSteps ? null : inTheWay(finding, after, Planner.found(after, few()));
             Remedy next = again == null ? null : again.remedy();
-            if (next == null) {
+            if (next == null
+                    || all.label().quantities().size() + next.label().quantities().size() > Sentence.MOST) {
                 return null;
             }
-            Sentence both = and(all.label(), next.label());
-            if (both == null) {
-                return null;
-            }
-            all = new Remedy(both, all.edit().then(next.edit()));
+            all = new Remedy(all.label().and(next.label()), all.edit().then(next.edit()));
         }
         return null;
     }
@@ -110,20 +98,19 @@ final class TriedRemedies {
     private @Nullable Finding inTheWay(Finding finding, Plan after, List<Finding> now) {
         Map<String, int[]> then = tally(now);
         if (upTo(then, finding.code(), finding.level()) >= upTo(tally, finding.code(), finding.level())) {
-            return now.stream().filter(each -> each.code().equals(finding.code()) && !isOld(each)).findFirst()
-                    .orElse(now.stream().filter(each -> each.code().equals(finding.code())).findFirst().orElse(null));
+            return newest(now.stream().filter(each -> each.code().equals(finding.code())).toList());
         }
         if (before.pieces().isEmpty() && !after.pieces().isEmpty()) {
             return null;
         }
-        return now.stream().filter(each -> each.level().compareTo(finding.level()) <= 0
-                && upTo(then, each.code(), finding.level()) > upTo(tally, each.code(), finding.level()) && !isOld(each))
-                .findFirst().orElse(null);
+        return newest(now.stream().filter(each -> each.level().compareTo(finding.level()) <= 0
+                && upTo(then, each.code(), finding.level()) > upTo(tally, each.code(), finding.level())).toList());
     }
 
-    private boolean isOld(Finding finding) {
-        return found.stream()
-                .anyMatch(each -> each.code().equals(finding.code()) && each.message().equals(finding.message()));
+    /** The first of some that was not found before, else the first of them; null when there are none. */
+    private @Nullable Finding newest(List<Finding> some) {
+        return some.stream().filter(each -> found.stream().noneMatch(was -> was.message().equals(each.message())))
+                .findFirst().orElse(some.isEmpty() ? null : some.getFirst());
     }
 
     /** Whether every length is one that can be typed, and so be read again. */
@@ -154,22 +141,5 @@ final class TriedRemedies {
             sum += levels[i];
         }
         return sum;
-    }
-
-    /** Both labels in one; null when that holds too much. */
-    private static @Nullable Sentence and(Sentence first, Sentence second) {
-        List<Quantity> quantities = new ArrayList<>(first.quantities());
-        quantities.addAll(second.quantities());
-        if (quantities.size() > MOST_QUANTITIES) {
-            return null;
-        }
-        int shift = first.quantities().size();
-        String more = PLACE.matcher(second.template()).replaceAll(place -> Matcher
-                .quoteReplacement("{" + (Integer.parseInt(place.group(1)) + shift) + "}"))
-                .replace("{name}", Theirs.words(second.name()));
-        return new Sentence(
-                first.template().replace(", and ", ", ") + ", and " + more.substring(0, 1).toLowerCase(Locale.ROOT)
-                        + more.substring(1),
-                first.name(), quantities);
     }
 }

@@ -55,4 +55,11 @@ class LengthTest {
         assertThrows(ArithmeticException.class, () -> Length.mm(Double.POSITIVE_INFINITY));
         assertThrows(ArithmeticException.class, () -> new Length(Long.MAX_VALUE).plus(new Length(1)));
     }
+
+    @Test
+    void roundedUpNeverFallsShort() {
+        assertEquals(Length.mm(50), Length.mm(46).roundedUp(Length.mm(5)));
+        assertEquals(Length.mm(45), Length.mm(45).roundedUp(Length.mm(5)));
+        assertEquals(Length.mm(-5), Length.mm(-9).roundedUp(Length.mm(5)));
+    }
 }

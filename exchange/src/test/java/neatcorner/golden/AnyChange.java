@@ -3,6 +3,7 @@ package neatcorner.golden;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.function.BiPredicate;
 import java.util.function.UnaryOperator;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.job.KnownShop;
@@ -17,6 +18,7 @@ import neatcorner.measure.LengthRange;
 import neatcorner.measure.Units;
 import neatcorner.member.Member;
 import neatcorner.outline.Shape;
+import neatcorner.piece.Piece;
 import neatcorner.plan.AsFrame;
 import neatcorner.plan.Edit;
 import neatcorner.plan.Field;
@@ -26,6 +28,7 @@ import neatcorner.plan.Remedy;
 import neatcorner.planner.Chapters;
 import neatcorner.planner.OtherSystem;
 import neatcorner.planner.Planner;
+import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.station.Chapter;
 import neatcorner.station.opening.MemberFields;
 import neatcorner.station.opening.RingFields;
@@ -68,7 +71,8 @@ final class AnyChange {
 
     /** What a maker could do next. */
     Change next(JobFile now) {
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(14)) {
+            case 12, 13 -> measured(derived(now));
             case 0 -> kind();
             case 1 -> addition();
             case 2, 3, 4 -> remedy(Planner.plan(now.job(), now.madeIn().shop(), few()));
@@ -76,6 +80,41 @@ final class AnyChange {
             case 6 -> units(now);
             default -> field(derived(now));
         };
+    }
+
+    /** A piece measured as anything that a maker could type: another length, its ends at any angle, gaps of the dry fit. */
+    private Change measured(Plan plan) {
+        if (plan.pieces().isEmpty()) {
+            return field(plan);
+        }
+        Piece piece = one(plan.pieces());
+        MeasuredPiece odd = new MeasuredPiece(piece.name(), piece.outer().scaled(0.1 + random.nextDouble() * 1.9),
+                Angle.ofDegrees(random.nextInt(5) == 0 ? 90 : random.nextInt(181) - 90),
+                Angle.ofDegrees(Math.round(piece.right().miter().degrees()) + random.nextInt(3) - 1));
+        int corner = random.nextInt(4);
+        int what = random.nextInt(3);
+        double gap = random.nextInt(20) / 10.0;
+        int first = random.nextInt(2) * 500;
+        int second = random.nextInt(2) * 500;
+        return Change.job("measured " + odd, job -> job.withChecks(job.checks().with(odd).withDryFit(
+                job.checks().dryFit().with(corner, what, gap).withDiagonals(first, second))));
+    }
+
+    /** Changes a job so often; those that can be kept are shown, with what was done so far, until one is not liked. */
+    void walk(JobFile from, int changes, BiPredicate<JobFile, String> shown) {
+        JobFile now = from;
+        StringBuilder story = new StringBuilder(now.job().title());
+        for (int i = 0; i < changes; i++) {
+            Change change = next(now);
+            JobFile after = changed(now, change.edit());
+            if (after.refusal() == null) {
+                story.append("; ").append(change.name());
+                now = after;
+                if (!shown.test(now, story.toString())) {
+                    return;
+                }
+            }
+        }
     }
 
     private static Plan derived(JobFile now) {

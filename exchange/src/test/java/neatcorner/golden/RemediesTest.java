@@ -43,24 +43,20 @@ class RemediesTest {
             pressed += press(job, mended, left);
         }
         while (pressed < CASES) {
-            JobFile now = any.one(jobs);
-            StringBuilder story = new StringBuilder(now.job().title());
-            for (int i = 0; i < CHANGES; i++) {
-                AnyChange.Change change = any.next(now);
-                JobFile next = AnyChange.changed(now, change.edit());
-                if (next.refusal() == null) {
-                    story.append("; ").append(change.name());
-                    now = next;
-                    int before = left.size();
-                    pressed += press(now, mended, left);
-                    if (left.size() > before) {
-                        left.add(story.toString());
-                    }
+            int[] more = new int[1];
+            any.walk(any.one(jobs), CHANGES, (now, story) -> {
+                int before = left.size();
+                more[0] += press(now, mended, left);
+                if (left.size() > before) {
+                    left.add(story);
                 }
-            }
+                return true;
+            });
+            pressed += more[0];
         }
+        int all = pressed;
         assertEquals(List.of(), left.stream().limit(20).toList(), () -> "seed " + SEED + ", " + left.size() + " left");
-        System.out.println("remedies: " + pressed + " pressed, seed " + SEED + ": " + mended);
+        System.out.println("remedies: " + all + " pressed, seed " + SEED + ": " + mended);
     }
 
     /** Presses each remedy of a job; says how many there were. */
@@ -111,11 +107,14 @@ class RemediesTest {
         List<JobFile> jobs = new ArrayList<>(GoldenJobs.files().values());
         int most = 0;
         for (int chain = 0; chain < Math.max(jobs.size(), CASES / 10); chain++) {
-            JobFile now = chain < jobs.size() ? jobs.get(chain) : any.one(jobs);
-            for (int i = 0; i < CHANGES && chain >= jobs.size(); i++) {
-                JobFile next = AnyChange.changed(now, any.next(now).edit());
-                now = next.refusal() == null ? next : now;
+            JobFile[] last = {chain < jobs.size() ? jobs.get(chain) : any.one(jobs)};
+            if (chain >= jobs.size()) {
+                any.walk(last[0], CHANGES, (after, story) -> {
+                    last[0] = after;
+                    return true;
+                });
             }
+            JobFile now = last[0];
             List<String> pressed = new ArrayList<>();
             Finding first = first(plan(now));
             while (first != null && pressed.size() <= MOST_PRESSED) {

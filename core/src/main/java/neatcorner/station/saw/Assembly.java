@@ -26,8 +26,8 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
     /** Kept free when pieces get shorter, so that the pack still drops in, mm: common practice. */
     private static final double LEAST_PLAY = 0.5;
     /** Of its length, and mm: what is out by more is another piece. */
-    private static final double MOST_SHORT = 0.1;
-    private static final double MOST_SHORT_MM = 10;
+    private static final double MOST_OFF = 0.1;
+    private static final double MOST_OFF_MM = 10;
     /** A miter that is out by more, radians, was not cut for this corner. */
     private static final double MOST_TURNED = Math.toRadians(10);
 
@@ -43,11 +43,20 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
 
     /** Pieces of which something was measured that no saw gets wrong by so much: other pieces, or slips of the pen. */
     public static List<Piece> unlikely(Plan plan) {
-        return plan.pieces().stream().filter(piece -> {
-            CutError error = plan.job().checks().of(piece).error(piece);
-            return Math.abs(error.length()) > Math.max(MOST_SHORT_MM, MOST_SHORT * piece.outer().toMm())
-                    || Math.max(Math.abs(error.left()), Math.abs(error.right())) > MOST_TURNED;
-        }).toList();
+        return plan.pieces().stream().filter(piece -> isUnlikely(plan, piece)).toList();
+    }
+
+    private static boolean isUnlikely(Plan plan, Piece piece) {
+        CutError error = plan.job().checks().of(piece).error(piece);
+        return Math.abs(error.length()) > Math.max(MOST_OFF_MM, MOST_OFF * piece.outer().toMm())
+                || Math.max(Math.abs(error.left()), Math.abs(error.right())) > MOST_TURNED;
+    }
+
+    /** By how much each piece is off; one of which that is unlikely is taken as planned. */
+    public static List<CutError> errors(Plan plan) {
+        return plan.pieces().stream().map(piece -> isUnlikely(plan, piece)
+                ? CutError.NONE
+                : plan.job().checks().of(piece).error(piece)).toList();
     }
 
     /** Of a plan whose pieces were measured; empty when none were, or the shape cannot be judged. */
@@ -55,7 +64,7 @@ public record Assembly(List<CutError> errors, Closing closing, @Nullable BestOrd
         Checks checks = plan.job().checks();
         return checks.measured().isEmpty() || !canJudge(plan) || !unlikely(plan).isEmpty()
                 ? Optional.empty()
-                : Optional.of(of(plan, checks.errors(plan.pieces())));
+                : Optional.of(of(plan, errors(plan)));
     }
 
     private static Assembly of(Plan plan, List<CutError> errors) {

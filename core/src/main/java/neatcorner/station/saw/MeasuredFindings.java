@@ -1,8 +1,8 @@
 package neatcorner.station.saw;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import neatcorner.job.Defaults;
 import neatcorner.measure.Angle;
@@ -17,8 +17,8 @@ import neatcorner.plan.Remedy;
 import neatcorner.plan.SharedFinding;
 import neatcorner.plan.Station;
 import neatcorner.saw.measured.Checks;
-import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.saw.measured.Closing;
+import neatcorner.saw.measured.MeasuredPiece;
 import neatcorner.saw.measured.SeasonGap;
 import neatcorner.saw.measured.Shaving;
 import neatcorner.saw.measured.Squareness;
@@ -39,9 +39,9 @@ public final class MeasuredFindings {
         unlikely.forEach(piece -> findings.add(unlikely(checks, piece)));
         if (!checks.measured().isEmpty() && Assembly.canJudge(plan) && unlikely.isEmpty()) {
             mismatch(plan, findings);
-            Closing closing = Closing.of(plan.pieces(), checks.errors(plan.pieces()));
+            Closing closing = Closing.of(plan.pieces(), Assembly.errors(plan));
             gaps(closing, checks, findings);
-            pack(plan, MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), checks.errors(plan.pieces())),
+            pack(plan, MeasuredPack.of(plan, Objects.requireNonNull(plan.contours()), Assembly.errors(plan)),
                     findings);
         }
         diagonals(plan, findings);

@@ -165,8 +165,7 @@ final class RingFindings {
     private static Length backerWidth(Job job) {
         Length gap = job.hold().room();
         Length needed = job.section().rabbet().width().plus(gap).plus(Defaults.leastBearing(job.units()));
-        Length step = job.units().either(5, 1.0 / 4);
-        return new Length((needed.units() + step.units() - 1) / step.units() * step.units());
+        return needed.roundedUp(job.units().either(5, 1.0 / 4));
     }
 
     /** A strip in the rabbet that reaches behind the art; a rabbet is cut for it where there is none. */

@@ -115,8 +115,7 @@ public final class ShapeFindings {
     }
 
     private static Remedy board(Job job, Length wide) {
-        long step = job.units().either(5, 1.0 / 4).units();
-        Length enough = new Length((wide.units() + step - 1) / step * step);
+        Length enough = wide.roundedUp(job.units().either(5, 1.0 / 4));
         return new Remedy(Sentence.of(ShapeTexts.TAKE_A_BOARD, enough),
                 j -> j.withOutline(j.outline().withBoardWidth(enough)));
     }

@@ -186,12 +186,7 @@ public final class StockFindings {
     }
 
     private static Length roundedUp(Length length, Job job) {
-        return roundedUp(length, job.units().either(50, 2));
-    }
-
-    private static Length roundedUp(Length length, Length whole) {
-        long step = whole.units();
-        return new Length((length.units() + step - 1) / step * step);
+        return length.roundedUp(job.units().either(50, 2));
     }
 
     /** Pieces that no stick on the rack is wide and thick enough for. */
@@ -258,7 +253,7 @@ public final class StockFindings {
         Blanks blanks = Blanks.of(job.section());
         Length widest = blanks.widest(pieces);
         return new Stick(name, length, count, null, List.of(),
-                widest.equals(job.section().blankWidth()) ? null : roundedUp(widest, job.units().either(5, 1.0 / 4)),
+                widest.equals(job.section().blankWidth()) ? null : widest.roundedUp(job.units().either(5, 1.0 / 4)),
                 null);
     }
 
@@ -291,9 +286,9 @@ public final class StockFindings {
         Length length = Length.max(Defaults.usualStick(job.units()),
                 roundedUp(longest.plus(job.stock().endTrim()), job));
         Length wide = Blanks.of(ring.section).widest(ring.parts);
-        Length width = roundedUp(Length.max(blank.width(), wide), wide.isMoreThan(blank.width())
-                ? job.units().either(5, 1.0 / 4)
-                : new Length(1));
+        Length width = wide.isMoreThan(blank.width())
+                ? wide.roundedUp(job.units().either(5, 1.0 / 4))
+                : blank.width();
         Stick stick = stickFor(job, ring.section, width, length, ring.parts.size() * job.quantity());
         int needed = Cutting.layOut(job.withStock(job.stock().withPins(List.of()).withSticks(List.of(stick))),
                 ring.parts, search).sticks().size();

@@ -87,7 +87,7 @@ final class BarChoice {
 
     private void search(int at, long weight, double[] open) {
         if ((++nodes & 255) == 0 && search.isCancelled()) {
-            nodes = MOST_NODES;
+            nodes = MOST_NODES + 1;
         }
         if (nodes > MOST_NODES || weight >= bestWeight) {
             return;

@@ -17,6 +17,8 @@ final class WholeFrames {
     private final Nesting nesting;
     private final Search search;
     private final PartsLeft parts;
+    /** Whether a stick may hold more than was found, since a search ended early. */
+    private boolean open;
 
     WholeFrames(Nesting nesting, Search search) {
         this.nesting = nesting;
@@ -46,9 +48,13 @@ final class WholeFrames {
         }
         int left = counted.missing().getFirst();
         List<Integer> missing = nesting.frame().stream().map(each -> each * left).toList();
-        return new Nesting.Result(fillings, missing, counted.bound(), counted.proved(), counted.isComplete()
-                ? "no fewer sticks hold that many whole frames"
-                : "there is not enough wood for all frames to be whole");
+        String proof = !counted.isComplete()
+                ? "there is not enough wood for all frames to be whole"
+                : open
+                        ? "a stick may hold more whole frames than were found to fit"
+                        : "no fewer sticks hold that many whole frames";
+        return new Nesting.Result(fillings, missing, open ? Math.min(1, counted.bound()) : counted.bound(),
+                counted.proved() && !open, proof);
     }
 
     /** So many frames in the rooms of one bar; null when they do not fit. */
@@ -66,7 +72,10 @@ final class WholeFrames {
         RoomPacking packing = new RoomPacking(some, rooms.stream().mapToLong(Length::units).toArray(), one, MOST_NODES,
                 search);
         List<RoomPacking.Filled> found = packing.run();
-        found = found == null && packing.isOpen() ? longestFirst(rooms, some) : found;
+        if (found == null && packing.isOpen()) {
+            found = longestFirst(rooms, some);
+            open |= found == null;
+        }
         if (found == null) {
             return null;
         }

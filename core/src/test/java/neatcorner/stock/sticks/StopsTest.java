@@ -1,5 +1,7 @@
 package neatcorner.stock.sticks;
 
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -46,6 +48,31 @@ class StopsTest {
         return together
                 ? new Nesting(parts, bars, frame, random.nextBoolean() ? Keep.MUST : Keep.WISH)
                 : Nesting.of(parts, bars);
+    }
+
+    /** Wherever it is stopped: what is said to be proved is no worse than what a patient search finds, and no bound is above that. */
+    @Test
+    void whatWasStoppedClaimsNoMoreThanItKnows() {
+        for (int seed = 1; seed <= CASES; seed++) {
+            Random random = new Random(seed);
+            Nesting nesting = any(random);
+            if (nesting.parts().size() > 20) {
+                continue;
+            }
+            int[] asked = new int[1];
+            int most = random.nextInt(40);
+            Nesting.Result stopped = nesting.solve(() -> ++asked[0] > most);
+            int[] patient = new int[1];
+            Nesting.Result best = nesting.solve(() -> ++patient[0] > 20_000);
+            if (stopped.isComplete() && best.isComplete()) {
+                assertTrue(!stopped.proved() || stopped.cost(nesting) <= best.cost(nesting) + 1e-9,
+                        "seed " + seed + ": " + stopped.proof());
+            }
+            assertTrue(!stopped.proved() || stopped.isComplete(), "seed " + seed);
+            if (best.isComplete() && best.cost(nesting) <= stopped.cost(nesting) + 1e-9) {
+                assertTrue(stopped.bound() <= best.bars(), "seed " + seed + ": bound " + stopped.bound());
+            }
+        }
     }
 
     /** As many lengths as the command takes, fifty of each: 41,674 sticks. */

@@ -2,20 +2,14 @@ package neatcorner.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.EnumMap;
-import java.util.EnumSet;
-import java.util.HashSet;
-import java.util.Set;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.BiFunction;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
@@ -64,16 +58,9 @@ public final class MainWindow extends StackPane {
     private @Nullable JobRail jobs;
     private final List<StationSpec> specs;
     private final BiFunction<Workbench, Runnable, BenchScreen> usualBench;
-    /** The keyboard is one, whichever window has it. */
-    private static final HeldKeys HELD = new HeldKeys(System::nanoTime);
-    /** Keys that do what they do once: delete, tick, press. */
-    private static final Set<KeyCode> ONCE = EnumSet.of(KeyCode.DELETE, KeyCode.BACK_SPACE, KeyCode.ENTER,
-            KeyCode.SPACE);
-
     private final Runnable another;
     private final Map<BiFunction<Workbench, Runnable, BenchScreen>, BenchScreen> screens = new HashMap<>();
-    private final Map<KeyCombination, Runnable> shortcuts = new LinkedHashMap<>();
-    private final Set<Runnable> repeated = new HashSet<>();
+    private final Shortcuts shortcuts = new Shortcuts(this);
     private final Desk desk = new StationDesk();
     private @Nullable Finder finder;
     private boolean stale = true;
@@ -106,8 +93,8 @@ public final class MainWindow extends StackPane {
             refresh();
         });
         setShortcuts();
-        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        addEventFilter(KeyEvent.KEY_RELEASED, e -> HELD.released(e.getCode()));
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> furnish());
+        shortcuts.listen();
         addEventHandler(KeyEvent.KEY_PRESSED, cards::key);
         addEventFilter(MouseEvent.MOUSE_PRESSED, cards::pressed);
         addEventFilter(MouseEvent.MOUSE_PRESSED, this::leaveFocus);
@@ -293,46 +280,22 @@ public final class MainWindow extends StackPane {
 
     /** What keys do wherever the window has them; a station's number takes to it. */
     private void setShortcuts() {
-        Runnable undo = bench::undo;
-        Runnable redo = bench::redo;
-        repeated.addAll(List.of(undo, redo));
-        shortcut(KeyCode.Z, undo, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.Y, redo, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.Z, redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
-        shortcut(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.P, this::openPaper, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.J, this::openJobs, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.O, this::openFile, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
-        shortcut(KeyCode.W, this::close, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.S, this::saveCopy, KeyCombination.SHORTCUT_DOWN);
-        shortcut(KeyCode.F11, this::openBench);
+        shortcuts.repeating(KeyCode.Z, bench::undo, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.repeating(KeyCode.Y, bench::redo, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.repeating(KeyCode.Z, bench::redo, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        shortcuts.once(KeyCode.K, this::openFinder, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.P, this::openPaper, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.J, this::openJobs, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.O, this::openFile, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.N, bench::newJob, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.N, another, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN);
+        shortcuts.once(KeyCode.W, this::close, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.S, this::saveCopy, KeyCombination.SHORTCUT_DOWN);
+        shortcuts.once(KeyCode.F11, this::openBench);
         for (int i = 0; i < Math.min(9, specs.size()); i++) {
             Station station = specs.get(i).station();
-            shortcut(KeyCode.getKeyCode(String.valueOf(i + 1)), () -> bench.station().set(station),
+            shortcuts.once(KeyCode.getKeyCode(String.valueOf(i + 1)), () -> bench.station().set(station),
                     KeyCombination.SHORTCUT_DOWN);
-        }
-    }
-
-    private void shortcut(KeyCode key, Runnable does, KeyCombination.Modifier... modifiers) {
-        shortcuts.put(new KeyCodeCombination(key, modifiers), does);
-    }
-
-    private void pressed(KeyEvent e) {
-        furnish();
-        boolean again = HELD.repeats(e.getCode());
-        for (Map.Entry<KeyCombination, Runnable> shortcut : shortcuts.entrySet()) {
-            if (shortcut.getKey().match(e)) {
-                e.consume();
-                if (!again || repeated.contains(shortcut.getValue())) {
-                    shortcut.getValue().run();
-                }
-                return;
-            }
-        }
-        if (again && ONCE.contains(e.getCode()) && !(e.getTarget() instanceof TextInputControl)) {
-            e.consume();
         }
     }
 

@@ -118,7 +118,7 @@ final class AsCutMode implements StationMode {
     @Override
     public Figure figure(Plan plan) {
         return Assembly.canJudge(plan)
-                ? ClosingFigure.of(plan, plan.job().checks().errors(plan.pieces()),
+                ? ClosingFigure.of(plan, Assembly.errors(plan),
                         plan.pieces().stream().map(Piece::name).toList())
                 : BeforeMode.cannot();
     }
