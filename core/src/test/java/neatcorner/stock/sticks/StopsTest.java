@@ -1,5 +1,7 @@
 package neatcorner.stock.sticks;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -73,6 +75,22 @@ class StopsTest {
                 assertTrue(stopped.bound() <= best.bars(), "seed " + seed + ": bound " + stopped.bound());
             }
         }
+    }
+
+    /** Rooms of 100 take 40 + 30 + 30 each; the longest first, 40 + 40, they do not, and a search that is stopped knows no better. */
+    @Test
+    void framesThatWereNotFoundToFitProveNothing() {
+        Nesting.Bar halves = new Nesting.Bar(List.of(Length.mm(100), Length.mm(100)), 1, 1);
+        Nesting.Bar whole = new Nesting.Bar(List.of(Length.mm(200)), 1, 3);
+        Nesting nesting = new Nesting(List.of(new Nesting.Part(Length.mm(40), 2), new Nesting.Part(Length.mm(30), 4)),
+                List.of(halves, whole), List.of(2, 4), Keep.MUST);
+        Nesting.Result best = new WholeFrames(nesting, () -> false).solve();
+        assertEquals(1, best.cost(nesting), 1e-9);
+        assertTrue(best.proved());
+        Nesting.Result stopped = new WholeFrames(nesting, () -> true).solve();
+        assertTrue(stopped.isComplete());
+        assertEquals(3, stopped.cost(nesting), 1e-9);
+        assertFalse(stopped.proved(), stopped.proof());
     }
 
     /** As many lengths as the command takes, fifty of each: 41,674 sticks. */
