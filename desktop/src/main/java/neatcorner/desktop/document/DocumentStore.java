@@ -10,10 +10,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
@@ -96,11 +97,10 @@ public final class DocumentStore implements AutoCloseable {
         void of(long version, Outcome outcome);
     }
 
-    /** With a thread of its own for the disk. */
+    /** With a thread of its own for the disk, which ends when there is nothing to do, and not before. */
     public static DocumentStore onThread(Executor window) {
-        ExecutorService writer = Executors
-                .newSingleThreadExecutor(Thread.ofPlatform().daemon().name("store").factory());
-        return new DocumentStore(writer, window, Disk.ofComputer());
+        return new DocumentStore(new ThreadPoolExecutor(0, 1, 100, TimeUnit.MILLISECONDS, new LinkedBlockingQueue<>(),
+                Thread.ofPlatform().daemon(false).name("store").factory()), window, Disk.ofComputer());
     }
 
     /** The writer must do one thing after the other, in order. */
@@ -130,7 +130,7 @@ public final class DocumentStore implements AutoCloseable {
      */
     public void ask(Supplier<Runnable> onDisk, Runnable failed) {
         underWay.incrementAndGet();
-        Runnable work = () -> {
+        writer.execute(() -> {
             Runnable atWindow = failed;
             try {
                 atWindow = onDisk.get();
@@ -142,13 +142,7 @@ public final class DocumentStore implements AutoCloseable {
                 underWay.decrementAndGet();
                 then.run();
             });
-        };
-        try {
-            writer.execute(work);
-        } catch (RejectedExecutionException e) {
-            // The store is closed: done here and at once, so that nothing is lost.
-            work.run();
-        }
+        });
     }
 
     /** Whether nothing is under way. */
@@ -344,11 +338,9 @@ public final class DocumentStore implements AutoCloseable {
         return DocumentTexts.FILE_CANNOT_BE_WRITTEN.formatted(file);
     }
 
-    /** Waits until all that was asked for is on the disk; what is asked for later is left out. */
+    /** Waits until all that was asked for is on the disk. What is asked for later is done, too, but not waited for. */
     @Override
     public void close() {
-        if (writer instanceof ExecutorService service) {
-            service.close();
-        }
+        CompletableFuture.runAsync(() -> {}, writer).join();
     }
 }

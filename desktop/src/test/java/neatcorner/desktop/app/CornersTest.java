@@ -160,7 +160,7 @@ class CornersTest extends WindowTest {
 
     private void waitForDays() throws Exception {
         do {
-            Maker.await(20, () -> !bench.day().busy().get()
+            Maker.await(() -> !bench.day().busy().get()
                     && bench.day().shown().get() != null);
             settle();
         } while (bench.day().busy().get());

@@ -55,7 +55,10 @@ final class DiskWatch implements AutoCloseable {
         }
     }
 
-    /** Each call that touched a file on the watched thread until now, and the place of the program that it came from. */
+    /**
+     * Each call that touched a file on the watched thread since this was last asked, and the place of the program that it
+     * came from.
+     */
     synchronized List<String> touched() throws IOException {
         Path file = Files.createTempFile("disk-watch", ".jfr");
         try {
@@ -64,6 +67,7 @@ final class DiskWatch implements AutoCloseable {
                     .filter(event -> watches.stream().anyMatch(watch -> watch.saw(event)))
                     .filter(DiskWatch::isOurs).map(DiskWatch::place).distinct().toList();
         } finally {
+            watches.clear();
             Files.delete(file);
         }
     }

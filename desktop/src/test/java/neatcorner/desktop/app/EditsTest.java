@@ -169,7 +169,7 @@ class EditsTest extends WindowTest {
         assertTrue(said.contains("“afloat” is not being kept") && said.contains("stays open"), said);
         Files.createDirectories(elsewhere);
         maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        Maker.await(10, () -> !stage.isShowing());
+        Maker.await(() -> !stage.isShowing());
         assertEquals("afloat", onDisk(elsewhere.resolve("job.json")).title());
     }
 
@@ -185,7 +185,7 @@ class EditsTest extends WindowTest {
         assertTrue(read("#notice-text").contains("only here"), read("#notice-text"));
         Files.delete(blocked);
         maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        Maker.await(10, () -> !stage.isShowing());
+        Maker.await(() -> !stage.isShowing());
         assertTrue(Files.isDirectory(blocked));
     }
 

@@ -100,7 +100,7 @@ class FramedViewTest extends WindowTest {
         Path copy = bench.file().resolveSibling(name);
         assertArrayEquals(before, Files.readAllBytes(photo));
         assertArrayEquals(before, Files.readAllBytes(copy));
-        Maker.await(30, () -> pixels(0x11aa22) > 2000);
+        Maker.await(() -> pixels(0x11aa22) > 2000);
         maker.interact(() -> bench.premises().photos().take(folder.resolve("none.png"), bench.document().get()));
         settle();
         assertTrue(read("#notice-text").contains("none.png could not be read"));

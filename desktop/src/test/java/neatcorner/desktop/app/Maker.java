@@ -25,6 +25,9 @@ import org.testfx.util.WaitForAsyncUtils;
  * {@link #type} and {@link #press} are counted, a chord such as Ctrl+5 as one, and each waits until the window is at rest.
  */
 final class Maker {
+    /** Seconds after which what has not come will not come, on the slowest machine too. */
+    static final int PATIENCE = 180;
+
     private final FxRobot robot = new FxRobot();
     private final Runnable settle;
     private int clicks;
@@ -51,14 +54,14 @@ final class Maker {
         });
     }
 
-    /** Waits until something is so; fails when it is not within so many seconds. */
-    static void await(int seconds, Callable<Boolean> is) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS, is);
+    /** Waits until something is so. */
+    static void await(Callable<Boolean> is) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, is);
     }
 
     /** Asks at the window's thread. */
     static <T> T ask(Callable<T> what) {
-        return WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(10), what);
+        return WaitForAsyncUtils.waitForAsyncFx(TimeUnit.SECONDS.toMillis(PATIENCE), what);
     }
 
     /** Waits until the window's thread has done all that was given to it so far. */

@@ -49,7 +49,7 @@ class ThreeJobsTest extends WindowTest {
                 job.stock().sticks().stream().map(Stick::length).toList());
         assertTrue(bench.currentPlan().canBeMade());
         Path pdf = bench.home().paper().resolve("new-frame.pdf");
-        Maker.await(20, () -> isShown("#notice-text"));
+        Maker.await(() -> isShown("#notice-text"));
         try (var document = Loader.loadPDF(pdf.toFile())) {
             String text = new PDFTextStripper().getText(document);
             assertTrue(text.contains("black cherry") && text.contains("1 1/2 in"), text);
@@ -110,7 +110,7 @@ class ThreeJobsTest extends WindowTest {
                 .mapToInt(Stick::count).sum());
         assertTrue(bench.currentPlan().canBeMade());
         assertEquals(2, bench.shop().count(Clamp.Kind.BAND));
-        Maker.await(20, () -> !bench.day().busy().get());
+        Maker.await(() -> !bench.day().busy().get());
         settle();
         assertTrue(read("#day-end").contains("All done"), read("#day-end"));
         assertEquals(6, Objects.requireNonNull(bench.day().shown().get()).chains().size());

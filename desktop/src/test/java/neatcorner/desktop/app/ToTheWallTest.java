@@ -23,7 +23,7 @@ class ToTheWallTest extends WindowTest {
     /** What a card offers is worked out beside the window. */
     private void waitFor(String query) {
         try {
-            Maker.await(10, () -> isShown(query));
+            Maker.await(() -> isShown(query));
         } catch (TimeoutException e) {
             throw new AssertionError(query + " does not come", e);
         }

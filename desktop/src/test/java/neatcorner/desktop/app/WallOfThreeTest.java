@@ -37,7 +37,7 @@ class WallOfThreeTest extends WindowTest {
 
     private void until(String what, Callable<Boolean> is) {
         try {
-            Maker.await(10, is);
+            Maker.await(is);
         } catch (TimeoutException e) {
             throw new AssertionError(what, e);
         }

@@ -192,7 +192,7 @@ class WholePathTest extends WindowTest {
         maker.push(KeyCode.CONTROL, KeyCode.P);
         settle();
         maker.clickOn("#paper-print");
-        Maker.await(20, () -> isShown("#notice-text"));
+        Maker.await(() -> isShown("#notice-text"));
         assertTrue(read("#notice-text").contains("tide-chart-sheet-3.pdf"));
         Path pdf = folder.resolve("data/paper/tide-chart-sheet-3.pdf");
         try (var document = Loader.loadPDF(pdf.toFile())) {
@@ -263,7 +263,7 @@ class WholePathTest extends WindowTest {
         assertTrue(bench.currentPlan().canBeMade());
         Path file = bench.file();
         assertTrue(file.startsWith(folder.resolve("data/jobs")));
-        Maker.await(5, () -> Files.exists(file)
+        Maker.await(() -> Files.exists(file)
                 && JobFile.read(file).job().stock().sticks().size() == 1);
     }
 

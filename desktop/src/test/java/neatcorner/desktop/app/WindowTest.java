@@ -63,7 +63,7 @@ abstract class WindowTest {
     @BeforeEach
     final void atTheWindow() throws Exception {
         Maker.open(this::open);
-        Maker.await(20, () -> stage.isFocused());
+        Maker.await(() -> stage.isFocused());
     }
 
     /** Whether the window is one of the smallest screen that everything must fit. */
@@ -122,7 +122,7 @@ abstract class WindowTest {
      * come may only be shown with the next picture.
      */
     final void settle() {
-        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(Maker.PATIENCE);
         int still = 0;
         while (still < 2) {
             waitForPicture();
@@ -152,7 +152,7 @@ abstract class WindowTest {
             Platform.requestNextPulse();
         });
         try {
-            if (!laidOut.await(30, TimeUnit.SECONDS)) {
+            if (!laidOut.await(Maker.PATIENCE, TimeUnit.SECONDS)) {
                 throw new AssertionError("the window draws no more pictures");
             }
         } catch (InterruptedException e) {

@@ -181,7 +181,7 @@ class WindowsTest extends WindowTest {
         assertTrue(text(stage, "#notice-text").contains("The window stays open for it."));
         Files.createDirectories(elsewhere);
         maker.interact(() -> stage.fireEvent(new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
-        Maker.await(10, () -> !stage.isShowing());
+        Maker.await(() -> !stage.isShowing());
         assertEquals("afloat", JobFile.read(elsewhere.resolve("job.json")).job().title());
     }
 

@@ -36,7 +36,7 @@ class WorkbenchTest extends WindowTest {
     }
 
     private void waitForNotice(String words) throws Exception {
-        Maker.await(5, () -> {
+        Maker.await(() -> {
             Notice notice = bench.notice().get();
             return notice != null && notice.text().contains(words);
         });
@@ -135,7 +135,7 @@ class WorkbenchTest extends WindowTest {
         waitForNotice("Another program has changed");
         assertEquals("Theirs", JobFile.read(file()).job().title());
         maker.clickOn("Keep mine");
-        Maker.await(5, () -> JobFile.read(file()).job().title().equals("Mine"));
+        Maker.await(() -> JobFile.read(file()).job().title().equals("Mine"));
         JobFile.of(theirs).write(file());
         changed(bench.job().withClearance(Length.mm(2)));
         waitForNotice("Another program has changed");
@@ -157,7 +157,7 @@ class WorkbenchTest extends WindowTest {
         assertEquals("Afloat", bench.job().title());
         Files.createDirectories(elsewhere);
         changed(bench.job().withTitle("Ashore"));
-        Maker.await(5, () -> bench.notice().get() == null);
+        Maker.await(() -> bench.notice().get() == null);
         assertEquals("Ashore", JobFile.read(elsewhere.resolve("job.json")).job().title());
     }
 
