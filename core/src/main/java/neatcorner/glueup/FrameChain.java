@@ -220,14 +220,14 @@ public final class FrameChain {
     private static List<Task> split(List<Task> tasks) {
         List<Task> all = new ArrayList<>();
         for (Task task : tasks) {
-            int parts = (task.hands() + LONGEST - 1) / LONGEST;
+            int parts = Math.ceilDiv(task.hands(), LONGEST);
             if (parts <= 1) {
                 all.add(task);
                 continue;
             }
             for (int i = 0; i < parts; i++) {
                 boolean last = i == parts - 1;
-                int hands = task.hands() * (i + 1) / parts - task.hands() * i / parts;
+                int hands = (int) ((long) task.hands() * (i + 1) / parts - (long) task.hands() * i / parts);
                 all.add(new Task(GlueTexts.PART_OF_A_TASK.formatted(task.name(), i + 1), hands, last ? task.rest() : 0,
                         last ? task.most() : Task.NO_HURRY,
                         i == 0 ? task.takes() : Map.of(), last ? task.frees() : Map.of()));

@@ -196,6 +196,22 @@ class GlueingTest {
         assertEquals(14 * 60, calendar.next(0), "from five to eight are fifteen hours by the clock, fourteen in truth");
     }
 
+    /** That night's clock goes from two to three: at half past two, a time that it never shows, it is three already. */
+    @Test
+    void aShiftEndsOrBeginsWhereTheClockSkips() {
+        ZonedDateTime midnight = ZonedDateTime.of(2026, 3, 29, 0, 0, 0, 0, ZoneId.of("Europe/Paris"));
+        WorkingHours night = new WorkingHours(List.of(new WorkingHours.Shift(Set.of(DayOfWeek.SUNDAY),
+                LocalTime.of(0, 30), LocalTime.of(2, 30))));
+        assertEquals(new WorkCalendar.Span(30, 120), night.from(midnight, 60).spans().getFirst());
+        WorkingHours morning = new WorkingHours(List.of(new WorkingHours.Shift(Set.of(DayOfWeek.SUNDAY),
+                LocalTime.of(2, 30), LocalTime.of(5, 0))));
+        assertEquals(new WorkCalendar.Span(120, 240), morning.from(midnight, 60).spans().getFirst());
+        WorkingHours within = new WorkingHours(List.of(new WorkingHours.Shift(Set.of(DayOfWeek.SUNDAY),
+                LocalTime.of(2, 10), LocalTime.of(2, 50))));
+        assertEquals(7 * 24 * 60 - 60 + 130, within.from(midnight, 20).spans().getFirst().from(),
+                "no such shift in that night");
+    }
+
     @Test
     void aCalendarPlacesWorkBetweenBreaks() {
         WorkCalendar calendar = new WorkCalendar(

@@ -270,10 +270,20 @@ class WorkOfAFrameTest {
         assertEquals(List.of(60, 61),
                 long61.tasks().stream().filter(task -> task.name().startsWith("Sand")).map(Task::hands)
                         .toList());
+        Chain longest = FrameChain.of("Chart", 500, 4, 200_000, 3, Preparation.NONE, List.of(), List.of(), plan(oil),
+                oil);
+        assertTrue(longest.tasks().stream().allMatch(task -> task.hands() >= 0 && task.hands() <= 120));
+        Chain third = FrameChain.of("Chart", 500, 4, 600_000, 3, Preparation.NONE, List.of(), List.of(), plan(oil),
+                oil);
+        assertEquals(3, (double) hands(third) / hands(longest), 0.01, "three times the wood is three times the work");
         Chain fitted = FrameChain.of("Chart", 1, 4, 1, 60, Preparation.NONE, List.of(), List.of(), plan(oil), oil);
         List<Task> last = fitted.tasks().stream().filter(task -> task.name().startsWith("Fit out")).toList();
         assertEquals(2, last.size());
         assertEquals(Map.of(), last.getFirst().frees());
         assertEquals(Map.of(Resource.DRYING, 1), last.getLast().frees());
+    }
+
+    private static long hands(Chain chain) {
+        return chain.tasks().stream().mapToLong(Task::hands).sum();
     }
 }

@@ -19,6 +19,9 @@ public record Task(String name, int hands, int rest, int most, Map<Resource, Int
     /** The next step can wait. */
     public static final int NO_HURRY = Integer.MAX_VALUE;
 
+    /** Minutes that a step is taken to last at most: ten years of days and nights. */
+    private static final int MOST = 10 * 366 * 24 * 60;
+
     /** Throws {@link IllegalArgumentException} for negative times, and for a next step that must begin before it can. */
     public Task {
         if (hands < 0 || rest < 0 || most < rest) {
@@ -30,8 +33,8 @@ public record Task(String name, int hands, int rest, int most, Map<Resource, Int
 
     /** Work for so many minutes, and a wait after it; work takes a minute at least. */
     public static Task of(String name, double hands, double rest) {
-        return new Task(name, (int) Math.max(1, Math.round(hands)), (int) Math.round(rest), NO_HURRY, Map.of(),
-                Map.of());
+        return new Task(name, Math.clamp(Math.round(hands), 1, MOST), Math.clamp(Math.round(rest), 0, MOST), NO_HURRY,
+                Map.of(), Map.of());
     }
 
     /** With the next step begun so many minutes after it at most. */

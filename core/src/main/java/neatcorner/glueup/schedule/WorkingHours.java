@@ -3,8 +3,11 @@ package neatcorner.glueup.schedule;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.zone.ZoneOffsetTransition;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -54,8 +57,8 @@ public record WorkingHours(List<Shift> shifts) {
         for (int i = 0; i < LONGEST_PLAN && !isEmpty() && found < minutes; i++) {
             for (Shift shift : shifts) {
                 if (shift.days().contains(day.getDayOfWeek())) {
-                    long from = Math.max(0, since(start, day.atTime(shift.from()).atZone(start.getZone())));
-                    long to = since(start, day.atTime(shift.to()).atZone(start.getZone()));
+                    long from = Math.max(0, since(start, at(day.atTime(shift.from()), start.getZone())));
+                    long to = since(start, at(day.atTime(shift.to()), start.getZone()));
                     if (to > from) {
                         found += add(spans, from, to);
                     }
@@ -75,6 +78,12 @@ public record WorkingHours(List<Shift> shifts) {
         }
         spans.add(new WorkCalendar.Span(from, to));
         return to - from;
+    }
+
+    /** When the shop's clock shows this; the moment of the change where it is a time that the clock skips. */
+    private static ZonedDateTime at(LocalDateTime time, ZoneId zone) {
+        ZoneOffsetTransition change = zone.getRules().getTransition(time);
+        return change != null && change.isGap() ? change.getInstant().atZone(zone) : time.atZone(zone);
     }
 
     private static long since(ZonedDateTime start, ZonedDateTime moment) {

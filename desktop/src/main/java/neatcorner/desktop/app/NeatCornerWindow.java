@@ -11,10 +11,10 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import neatcorner.desktop.desk.Home;
-import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Premises;
 import neatcorner.desktop.desk.WindowThread;
 import neatcorner.desktop.desk.Workbench;
+import neatcorner.desktop.document.DocumentStore;
 import neatcorner.desktop.look.Look;
 import neatcorner.desktop.shell.MainWindow;
 import org.jspecify.annotations.Nullable;
@@ -85,6 +85,7 @@ public final class NeatCornerWindow extends Application {
             bench.folders().layOutDemo();
         } catch (IOException e) {
             LOG.log(Level.WARNING, "demo not laid out", e);
+            bench.say(AppTexts.DEMO_NOT_LAID_OUT.formatted(DocumentStore.why(bench.folders().firstDemo(), e)));
         }
         bench.folders().lookNow();
         if (!opening.jobs().isEmpty()) {
@@ -93,9 +94,7 @@ public final class NeatCornerWindow extends Application {
         }
         Path last = bench.settings().lastJob().filter(Files::isReadable).orElse(bench.folders().firstDemo());
         if (!bench.openNow(last) && Files.isReadable(bench.folders().firstDemo())) {
-            Notice why = bench.notice().get();
             bench.openNow(bench.folders().firstDemo());
-            bench.notice().set(why);
         }
     }
 

@@ -52,7 +52,7 @@ final class Windows {
             return;
         }
         if (Window.getWindows().stream().filter(Stage.class::isInstance).count() >= MOST) {
-            bench.notice().set(Notice.info(AppTexts.ENOUGH_WINDOWS.formatted(MOST)));
+            bench.notices().say(Notice.info(AppTexts.ENOUGH_WINDOWS.formatted(MOST)));
             return;
         }
         opening = true;
@@ -148,7 +148,7 @@ final class Windows {
     private void over(ShopTimer timer) {
         Chime.ring();
         Workbench front = premises.benches().getFirst();
-        front.notice().set(Notice.info(AppTexts.WAIT_IS_OVER.formatted(timer.name())));
+        front.notices().say(Notice.info(AppTexts.WAIT_IS_OVER.formatted(timer.name())));
         Stage stage = stage(front);
         if (stage != null) {
             stage.toFront();

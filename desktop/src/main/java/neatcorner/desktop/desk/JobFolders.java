@@ -15,6 +15,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
 import neatcorner.desktop.document.DocumentStore;
+import neatcorner.exchange.WholeFile;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
 
@@ -80,18 +81,18 @@ public final class JobFolders {
         return all;
     }
 
-    /** Lays the demo shop's jobs out where they are missing; those that were changed stay as they are. */
+    /** Lays the demo shop's jobs out where they are missing or empty; those that were changed stay as they are. */
     public void layOutDemo() throws IOException {
         Files.createDirectories(demo());
         String inches = units.get() == Units.INCHES ? "inches/" : "";
         for (String name : Stream.concat(DEMO.stream(), DEMO_PHOTOS.stream()).toList()) {
             Path file = demo().resolve(name);
-            if (!Files.exists(file)) {
+            if (!Files.exists(file) || Files.size(file) == 0) {
                 try (InputStream in = JobFolders.class
                         .getResourceAsStream(
                                 "/neatcorner/desktop/demo/" + (name.endsWith(".json") ? inches : "") + name)) {
                     if (in != null) {
-                        Files.copy(in, file);
+                        WholeFile.write(file, in.readAllBytes());
                     }
                 }
             }

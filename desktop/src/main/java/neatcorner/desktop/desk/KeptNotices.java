@@ -3,7 +3,6 @@ package neatcorner.desktop.desk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import javafx.beans.property.ObjectProperty;
 import neatcorner.desktop.document.Document;
 import neatcorner.desktop.document.Documents;
 import org.jspecify.annotations.Nullable;
@@ -12,10 +11,10 @@ import org.jspecify.annotations.Nullable;
 public final class KeptNotices {
     private final Documents documents;
     private final Supplier<Document> onBench;
-    private final ObjectProperty<@Nullable Notice> shown;
+    private final Notices shown;
 
-    /** What there is to say is put into {@code shown}. */
-    KeptNotices(Documents documents, Supplier<Document> onBench, ObjectProperty<@Nullable Notice> shown) {
+    /** What there is to say is said in {@code shown}. */
+    KeptNotices(Documents documents, Supplier<Document> onBench, Notices shown) {
         this.documents = documents;
         this.onBench = onBench;
         this.shown = shown;
@@ -24,11 +23,10 @@ public final class KeptNotices {
     /** A job could not be kept, or can be again. */
     void keptOrNot(Document of) {
         Notice notice = notice(of);
-        Notice now = shown.get();
         if (notice != null) {
-            shown.set(notice);
-        } else if (now != null && of.equals(now.about()) && of.keeping() instanceof Document.Keeping.Kept) {
-            shown.set(null);
+            shown.say(notice);
+        } else if (of.keeping() instanceof Document.Keeping.Kept) {
+            shown.kept(of);
         }
     }
 
@@ -44,7 +42,7 @@ public final class KeptNotices {
             case Document.Keeping.ChangedOutside changed ->
                 Notice.grave(DeskTexts.CHANGED_OUTSIDE.formatted(here ? DeskTexts.THIS_JOB_WITHIN : title),
                         new Notice.Action(DeskTexts.TAKE_THEIRS,
-                                () -> of.takeTheirs(line -> shown.set(Notice.grave(line)))),
+                                () -> of.takeTheirs(line -> shown.say(Notice.grave(line)))),
                         new Notice.Action(DeskTexts.KEEP_MINE, of::keepMine)).about(of);
         };
     }
@@ -64,6 +62,6 @@ public final class KeptNotices {
         Notice why = job == null ? Notice.grave(documents.unkeptOfShop()) : job;
         List<Notice.Action> actions = new ArrayList<>(why.actions());
         actions.add(new Notice.Action(DeskTexts.CLOSE_AND_LOSE_IT, end));
-        shown.set(new Notice(true, DeskTexts.STAYS_OPEN.formatted(why.text()), actions, why.about()));
+        shown.say(new Notice(true, DeskTexts.STAYS_OPEN.formatted(why.text()), actions, why.about()));
     }
 }

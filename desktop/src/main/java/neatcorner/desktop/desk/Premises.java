@@ -39,7 +39,7 @@ public final class Premises implements AutoCloseable {
     private final CutLog cutLog;
     /** The one used last comes first. */
     private final List<Workbench> benches = new ArrayList<>();
-    private @Nullable String unsaid;
+    private final List<String> unsaid = new ArrayList<>();
     private @Nullable ShopTimers timers;
     private @Nullable ShopDay day;
     private final JobShelves shelves = new JobShelves(this);
@@ -72,7 +72,7 @@ public final class Premises implements AutoCloseable {
     /** Says in one line what went wrong, in the window that was used last. */
     public void say(String line) {
         if (benches.isEmpty()) {
-            unsaid = line;
+            unsaid.add(line);
         } else {
             benches.getFirst().say(line);
         }
@@ -87,11 +87,8 @@ public final class Premises implements AutoCloseable {
     /** A window is opened. */
     void enter(Workbench bench) {
         benches.addFirst(bench);
-        String line = unsaid;
-        if (line != null) {
-            unsaid = null;
-            bench.say(line);
-        }
+        unsaid.forEach(bench::say);
+        unsaid.clear();
     }
 
     /** A window is closed. */

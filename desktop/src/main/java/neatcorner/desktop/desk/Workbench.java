@@ -59,7 +59,7 @@ public final class Workbench {
     private final BooleanProperty busy = new SimpleBooleanProperty();
     private final ObjectProperty<Notation> notation;
     private final ObjectProperty<Station> station = new SimpleObjectProperty<>(Station.OPENING);
-    private final ObjectProperty<@Nullable Notice> notice = new SimpleObjectProperty<>();
+    private final Notices notices = new Notices();
     private final IntegerProperty cut = new SimpleIntegerProperty();
     private final StringProperty progress = new SimpleStringProperty("");
     private Subscription watched;
@@ -76,8 +76,8 @@ public final class Workbench {
         plan = new ReadOnlyObjectWrapper<>(first.work().plan());
         notation = new SimpleObjectProperty<>(premises.settings().notation());
         watched = first.watch(this::show);
-        files = new FileMaking(planning(), notice::set, this::fault, premises::openOutside);
-        kept = new KeptNotices(premises.documents(), document::get, notice);
+        files = new FileMaking(planning(), notices::say, this::fault, premises::openOutside);
+        kept = new KeptNotices(premises.documents(), document::get, notices);
         whileOpen(premises.documents().watch(kept::keptOrNot));
         premises.enter(this);
     }
@@ -121,7 +121,7 @@ public final class Workbench {
 
     /** Says in one line what went wrong. */
     public void say(String line) {
-        notice.set(Notice.grave(line));
+        notices.say(Notice.grave(line));
     }
 
     /** After what the window is doing now. */
@@ -224,8 +224,9 @@ public final class Workbench {
         return station;
     }
 
-    public ObjectProperty<@Nullable Notice> notice() {
-        return notice;
+    /** What there is to say in its window. */
+    public Notices notices() {
+        return notices;
     }
 
     /** Index of the cut that is up at the saw. */
@@ -388,10 +389,7 @@ public final class Workbench {
         document.set(next);
         watched = next.watch(this::show);
         cut.set(0);
-        Notice now = notice.get();
-        if (now != null && now.about() == null) {
-            notice.set(null);
-        }
+        notices.turnTo();
         settings().setLastJob(next.file());
         if (recalls) {
             premises.documents().recall(next);

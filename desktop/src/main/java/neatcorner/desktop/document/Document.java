@@ -330,13 +330,13 @@ public final class Document {
             then.run();
             return;
         }
-        all.store().read(place.file, read -> {
+        all.store().readIfChanged(place, read -> {
             if (keeping instanceof Keeping.Kept && !read.content().equals(content)
                     && !all.shop().here(read.content()).equals(content)) {
                 takeOver(read);
             }
             then.run();
-        }, refused -> then.run());
+        }, then);
     }
 
     /** What became of an edit before the last one is of no matter: the last is still being written. */

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -286,6 +287,21 @@ public final class DocumentStore implements AutoCloseable {
         }, () -> refused.accept(DocumentTexts.CANNOT_BE_READ_OUR_FAULT.formatted(file)));
     }
 
+    /** Reads the file of a place if it is not as it was last seen here; one of the two is run. */
+    void readIfChanged(Place place, Consumer<Read> then, Runnable asItWas) {
+        ask(() -> {
+            try {
+                if (!Arrays.equals(disk.read(place.file), place.seen)) {
+                    Read read = read(place.file);
+                    return () -> then.accept(read);
+                }
+            } catch (BadFile | IOException e) {
+                LOG.log(Level.INFO, "job not read", e);
+            }
+            return asItWas;
+        }, asItWas);
+    }
+
     /** Which photo belongs to a job; null when none does, or the job cannot be read. */
     @Nullable
     String photo(Path file) {
@@ -323,7 +339,8 @@ public final class DocumentStore implements AutoCloseable {
         };
     }
 
-    private static String why(Path file, IOException e) {
+    /** One line about a file that could not be written. */
+    public static String why(Path file, IOException e) {
         Path folder = file.toAbsolutePath().getParent();
         if (e instanceof AccessDeniedException || !Files.isWritable(folder)) {
             return DocumentTexts.FOLDER_CANNOT_BE_WRITTEN_TO.formatted(folder);

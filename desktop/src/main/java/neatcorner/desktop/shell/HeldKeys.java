@@ -9,8 +9,11 @@ import org.jspecify.annotations.Nullable;
  * busy machine word of that comes late, or to another window.
  */
 final class HeldKeys {
-    /** A repeat follows the press, or the last repeat, sooner than this: keyboards wait 660 ms at most, ns. */
-    private static final long NEXT_REPEAT = 1_000_000_000;
+    /**
+     * A repeat follows the press, or the last repeat, sooner than this, ns: keyboards wait 660 ms at most, a busy machine some
+     * seconds. Whoever presses a key so long after it was let go unheard means it.
+     */
+    private static final long NEXT_REPEAT = 10_000_000_000L;
 
     private final LongSupplier clock;
     private @Nullable KeyCode held;
@@ -24,6 +27,8 @@ final class HeldKeys {
     /** Hears of a press, and says whether it is only a repeat of the last one. */
     boolean repeats(KeyCode key) {
         if (key.isModifierKey()) {
+            // Nobody takes Ctrl anew while a key is held: it was let go where nobody heard of it.
+            held = null;
             return false;
         }
         long now = clock.getAsLong();

@@ -279,7 +279,7 @@ final class JobRail extends StackPane {
                 case PUT_AWAY -> ShellTexts.WAS_PUT_AWAY;
                 case OWN, DEMO -> ShellTexts.LIES_WITH_YOURS_AGAIN;
             };
-            bench.notice().set(Notice.info(where.formatted(card.title()), new Notice.Action(ShellTexts.UNDO,
+            bench.notices().say(Notice.info(where.formatted(card.title()), new Notice.Action(ShellTexts.UNDO,
                     () -> shelves.move(moved, from, again -> show(shelf)))));
         });
     }

@@ -1,6 +1,6 @@
 package neatcorner.desktop.shell;
 
-import javafx.beans.property.ObjectProperty;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -9,28 +9,30 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import neatcorner.desktop.control.Controls;
 import neatcorner.desktop.desk.Notice;
-import org.jspecify.annotations.Nullable;
+import neatcorner.desktop.desk.Notices;
 
 /**
- * One line for the maker, on a card over the slate's foot, where nothing is clicked that could be hit by mistake; it moves
+ * One line for the maker, the newest of those that were not read yet, on a card over the slate's foot, where nothing is clicked that could be hit by mistake; it moves
  * nothing when it comes.
  */
 final class NoticeCard extends VBox {
-    private final ObjectProperty<@Nullable Notice> notice;
+    private final Notices notices;
 
-    NoticeCard(ObjectProperty<@Nullable Notice> notice) {
-        this.notice = notice;
+    NoticeCard(Notices notices) {
+        this.notices = notices;
         StackPane.setAlignment(this, Pos.BOTTOM_RIGHT);
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
-        notice.subscribe(this::show);
+        notices.all().addListener((ListChangeListener<Notice>) change -> show());
+        show();
     }
 
-    private void show(@Nullable Notice now) {
+    private void show() {
         getChildren().clear();
-        setVisible(now != null);
-        if (now == null) {
+        setVisible(!notices.all().isEmpty());
+        if (notices.all().isEmpty()) {
             return;
         }
+        Notice now = notices.all().getFirst();
         Label text = new Label((now.grave() ? "■ " : "● ") + now.text());
         text.setId("notice-text");
         text.setWrapText(true);
@@ -39,11 +41,17 @@ final class NoticeCard extends VBox {
         actions.getStyleClass().add("notice-actions");
         for (Notice.Action action : now.actions()) {
             actions.getChildren().add(Controls.chip(action.label(), () -> {
-                notice.set(null);
+                notices.close(now);
                 action.run().run();
             }));
         }
-        actions.getChildren().add(Controls.chip(ShellTexts.CLOSE, () -> notice.set(null)));
+        actions.getChildren().add(Controls.chip(ShellTexts.CLOSE, () -> notices.close(now)));
+        int behind = notices.all().size() - 1;
+        if (behind > 0) {
+            Label more = new Label(ShellTexts.MORE_NOTICES.formatted(behind));
+            more.setId("notice-more");
+            actions.getChildren().add(more);
+        }
         getStyleClass().setAll("notice", now.grave() ? "stop" : "note");
         getChildren().setAll(text, actions);
     }

@@ -63,6 +63,7 @@ final class ShellTexts {
 
     static final String SEARCH_JOBS = "Search jobs";
     static final String CLOSE = "Close";
+    static final String MORE_NOTICES = "%d more";
     static final String OPEN = "Open";
     static final String DUE_NOTE = "Due, note …";
     static final String MAKE_ANOTHER_LIKE_IT = "Make another like it";

@@ -359,12 +359,12 @@ class EditsTest extends WindowTest {
         maker.interact(() -> bench.open(file));
         settle();
         assertTrue(read("#notice-text").contains("theirs"), "what counts for nothing is said");
-        maker.interact(() -> bench.notice().set(null));
+        maker.interact(() -> bench.notices().close(bench.notices().all().getFirst()));
         maker.interact(() -> bench.change("title", job -> job.withTitle("half \ud83d of it")));
         settle();
         maker.interact(() -> bench.change("quantity", job -> job.withQuantity(5)));
         settle();
-        assertEquals(null, bench.notice().get());
+        assertTrue(bench.notices().all().isEmpty());
         assertTrue(Files.readString(file).contains("1e999999999"));
         assertEquals(5, onDisk(file).quantity());
         assertEquals(Station.OPENING, bench.station().get());

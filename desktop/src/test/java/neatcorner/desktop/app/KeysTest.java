@@ -63,7 +63,7 @@ class KeysTest extends WindowTest {
             maker.node("#station-section"), maker.node(".findings"),
             maker.nodes(".figure-view").stream().filter(Node::isVisible).findFirst().orElseThrow()};
         String before = places(nodes);
-        maker.interact(() -> bench.notice().set(Notice.info("The wait is over: clamps may come off.")));
+        maker.interact(() -> bench.notices().say(Notice.info("The wait is over: clamps may come off.")));
         settle();
         assertTrue(isShown("#notice-text"));
         assertEquals(before, places(nodes), "a notice");

@@ -231,6 +231,7 @@ class WoodTest extends WindowTest {
         assertEquals(2, bench.job().stock().sticks().size());
         assertEquals(18.5, bench.job().stock().sticks().getFirst().price());
         maker.interact(() -> menu.exportTo(folder.resolve("out.csv")));
+        settle();
         assertTrue(Files.readString(folder.resolve("out.csv")).contains("ash,2400,3,18.50,310-350"));
         Files.writeString(list, "name,length\nash,soon\n");
         maker.interact(() -> menu.importFrom(list));

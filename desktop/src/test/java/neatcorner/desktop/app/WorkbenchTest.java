@@ -2,7 +2,6 @@ package neatcorner.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
-import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
@@ -37,8 +36,7 @@ class WorkbenchTest extends WindowTest {
 
     private void waitForNotice(String words) throws Exception {
         Maker.await(() -> {
-            Notice notice = bench.notice().get();
-            return notice != null && notice.text().contains(words);
+            return bench.notices().all().stream().anyMatch(notice -> notice.text().contains(words));
         });
         settle();
     }
@@ -157,7 +155,7 @@ class WorkbenchTest extends WindowTest {
         assertEquals("Afloat", bench.job().title());
         Files.createDirectories(elsewhere);
         changed(bench.job().withTitle("Ashore"));
-        Maker.await(() -> bench.notice().get() == null);
+        Maker.await(() -> bench.notices().all().isEmpty());
         assertEquals("Ashore", JobFile.read(elsewhere.resolve("job.json")).job().title());
     }
 
@@ -173,7 +171,27 @@ class WorkbenchTest extends WindowTest {
         assertTrue(read("#notice-text").contains("could not be written"));
         maker.clickOn("Close");
         settle();
-        assertNull(bench.notice().get());
+        assertTrue(bench.notices().all().isEmpty());
+    }
+
+    @Test
+    void eachGraveNoticeStaysUntilItIsRead() throws Exception {
+        Path newer = Files.writeString(folder.resolve("newer.json"),
+                JobFile.of(bench.job()).text().replace("neat-corner-job/1", "neat-corner-job/7"));
+        maker.interact(() -> {
+            bench.open(newer);
+            bench.open(folder.resolve("none.json"));
+        });
+        settle();
+        assertTrue(read("#notice-text").contains("none.json"), read("#notice-text"));
+        assertEquals("1 more", read("#notice-more"));
+        maker.clickOn("Close");
+        settle();
+        assertTrue(read("#notice-text").contains("a newer version of this program wrote this file"));
+        assertFalse(isShown("#notice-more"));
+        maker.clickOn("Close");
+        settle();
+        assertTrue(bench.notices().all().isEmpty());
     }
 
     @Test

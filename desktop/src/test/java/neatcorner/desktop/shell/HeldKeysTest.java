@@ -21,9 +21,7 @@ class HeldKeysTest {
         assertFalse(after(0, KeyCode.CONTROL));
         assertFalse(after(10, KeyCode.N));
         assertTrue(after(660, KeyCode.N));
-        assertTrue(after(40, KeyCode.N));
-        assertFalse(after(5, KeyCode.SHIFT), "keys that change others are not held for themselves");
-        assertTrue(after(40, KeyCode.N));
+        assertTrue(after(9000, KeyCode.N), "on a machine that is busy with the window it opened");
         keys.released(KeyCode.CONTROL);
         assertTrue(after(40, KeyCode.N));
         keys.released(KeyCode.N);
@@ -35,6 +33,8 @@ class HeldKeysTest {
         assertFalse(after(0, KeyCode.N));
         assertFalse(after(40, KeyCode.W));
         assertFalse(after(40, KeyCode.N));
-        assertFalse(after(1500, KeyCode.N), "word of its release went to another program");
+        assertFalse(after(11_000, KeyCode.N), "word of its release went to another program");
+        assertFalse(after(5, KeyCode.CONTROL));
+        assertFalse(after(5, KeyCode.N), "Ctrl is taken anew, so N was let go");
     }
 }

@@ -22,13 +22,15 @@ import neatcorner.measure.LengthRange;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
+import neatcorner.measure.Words;
 import org.jspecify.annotations.Nullable;
 
 /** The forms of single values, and of lists. */
 public final class Forms {
-    /** Any text. */
-    public static final Form<String> TEXT = new Single<>(() -> "", in -> type("string"), "", (node, in) -> node.text(),
-            (text, in) -> Json.of(text));
+    /** A name, a title: a line that is read at a glance. */
+    public static final Form<String> TEXT = text(Words.MOST);
+    /** What is written down at length, and where a file lies. */
+    public static final Form<String> NOTE = text(Words.MOST_OF_A_NOTE);
     /** True or false. */
     public static final Form<Boolean> FLAG = new Single<>(() -> "true or false", in -> type("boolean"), false,
             (node, in) -> node.bool(), (flag, in) -> Json.of(flag));
@@ -41,6 +43,23 @@ public final class Forms {
 
     private Forms() {}
 
+    /** Whether both are of one name, and the first has the higher number. */
+    private static boolean isNewer(String found, String format) {
+        int number = format.lastIndexOf('/') + 1;
+        return found.startsWith(format.substring(0, number)) && found.substring(number).matches("[0-9]{1,9}")
+                && Integer.parseInt(found.substring(number)) > Integer.parseInt(format.substring(number));
+    }
+
+    private static Form<String> text(int most) {
+        return new Single<>(() -> "", in -> Json.object().with("type", "string").with("maxLength", Json.of(most)).end(),
+                "",
+                (node, in) -> {
+                    String text = node.text();
+                    String within = Words.within(text, most);
+                    return within.equals(text) ? text : node.beyond("at most " + most + " characters", within);
+                }, (text, in) -> Json.of(text));
+    }
+
     /** A time of day, as 08:30; the sample is one. */
     public static Form<LocalTime> time(LocalTime sample) {
         return read("a time of day, as 08:30", "^([01][0-9]|2[0-3]):[0-5][0-9](:[0-5][0-9](\\.[0-9]{1,9})?)?$", sample,
@@ -51,8 +70,10 @@ public final class Forms {
     public static Form<String> format(String format) {
         return new Single<>(() -> "`" + format + "`", in -> Json.object().with("const", format).end(), format,
                 (node, in) -> {
-                    if (!node.text().equals(format)) {
-                        throw node.expected("“" + format + "”");
+                    String found = node.text();
+                    if (!found.equals(format)) {
+                        throw node.expected("“" + format + "”"
+                                + (isNewer(found, format) ? ": a newer version of this program wrote this file" : ""));
                     }
                     return format;
                 }, (text, in) -> Json.of(format));

@@ -48,7 +48,7 @@ final class HangingForm {
             f.must("down", OnWall.HungBy::down, Forms.length(LengthRange.POINT), "below its top edge")));
     private static final Form<OnWall.Other> OTHER = Form.of("other frame", f -> new OnWall.Other(
             f.must("name", OnWall.Other::name, Forms.TEXT, "what its maker calls it"),
-            f.or("job", OnWall.Other::job, Forms.TEXT, "", "file of its job in the shop"),
+            f.or("job", OnWall.Other::job, Forms.NOTE, "", "file of its job in the shop"),
             f.must("width", OnWall.Other::width, FRAME, "outside"),
             f.must("height", OnWall.Other::height, FRAME, "outside"),
             f.must("from", OnWall.Other::from, ON_WALL, "of its middle from the left corner of the wall"),

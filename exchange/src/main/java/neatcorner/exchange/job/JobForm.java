@@ -72,7 +72,7 @@ public final class JobForm {
         Order order = new Order(
                 f.maybe("due", job -> job.order().due(), Forms.DAY,
                         "on which it is to be ready; left out where none is agreed"),
-                f.get("note", job -> job.order().note(), Forms.TEXT, "what was agreed, in the maker's own words"));
+                f.get("note", job -> job.order().note(), Forms.NOTE, "what was agreed, in the maker's own words"));
         Units units = f.get("units", Job::units, UNITS, "of its lengths");
         int quantity = f.get("quantity", Job::quantity, Forms.whole(1, Job.MOST_FRAMES), "how many equal frames");
         Outline outline = f.get("outline", Job::outline, OutlineForm.OUTLINE, "");
@@ -86,7 +86,7 @@ public final class JobForm {
         Corner corner = f.within("corner", Need.USUAL, "", JobForm::corner);
         List<Ring> rings = f.get("rings", Job::rings, RingForm.all(section.wood()),
                 "what is set against the frame: a backer, a strainer, a band");
-        List<Member> members = f.get("parts", Job::members, MemberForm.all(section.wood()),
+        List<Member> members = f.get("parts", Job::members, MemberForm.all(section.wood(), rings),
                 "what else belongs to it: bars, slats, a head, hinges");
         return new Job(title, order, units, quantity, outline, measured.of(), measured.size(), hold, pack,
                 new Make(section, corner.joint(), corner.reinforcement()), rings, members,

@@ -2,10 +2,13 @@ package neatcorner.exchange.job;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import neatcorner.exchange.form.Form;
 import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.form.Kind;
 import neatcorner.job.Job;
+import neatcorner.job.Ring;
 import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.measure.LengthRange;
@@ -63,7 +66,8 @@ final class MemberForm {
     }
 
     /** All of a job whose frame is of this wood. */
-    static Form<List<Member>> all(Species wood) {
+    static Form<List<Member>> all(Species wood, List<Ring> rings) {
+        Set<String> taken = rings.stream().map(Ring::name).collect(Collectors.toSet());
         Form<Member> one = Form.of("part", f -> new Member(
                 f.must("name", Member::name, Forms.TEXT, "what its maker calls it; nothing else is called so"),
                 Objects.requireNonNullElse(f.maybe("of", member -> member.of().isEmpty() ? null : member.of(),
@@ -72,6 +76,8 @@ final class MemberForm {
                 f.or("wood", Member::wood, SectionForm.WOOD, wood, "the frame's where it is left out"),
                 f.must("width", Member::width, SIZE, "as it is seen: of a bar, of a leg, of a hole"),
                 f.must("thickness", Member::thickness, SIZE, "from front to back, all layers together")));
-        return Forms.list(one, 0, Job.MOST_MEMBERS, "at most " + Job.MOST_MEMBERS + " parts");
+        return Forms.list(one, 0, Job.MOST_MEMBERS, "at most " + Job.MOST_MEMBERS + " parts").as(
+                (parts, at) -> OwnNames.apart(parts, Member::name, Member::withName, taken, at), parts -> parts,
+                List.of());
     }
 }

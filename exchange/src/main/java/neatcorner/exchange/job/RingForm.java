@@ -3,6 +3,7 @@ package neatcorner.exchange.job;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import neatcorner.corner.Reinforcement;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.form.Fields;
@@ -47,7 +48,13 @@ final class RingForm {
     /** All of a job whose frame is of this wood. */
     static Form<List<Ring>> all(Species wood) {
         Form<Ring> one = Form.of("ring", f -> ring(f, wood));
-        return Forms.list(one, 0, Job.MOST_RINGS, "at most " + Job.MOST_RINGS + " rings");
+        return Forms.list(one, 0, Job.MOST_RINGS, "at most " + Job.MOST_RINGS + " rings").as(
+                (rings, at) -> OwnNames.apart(rings, Ring::name, RingForm::named, Set.of(), at), rings -> rings,
+                List.of());
+    }
+
+    private static Ring named(Ring ring, String name) {
+        return ring.withPlace(ring.place().withName(name));
     }
 
     private static Ring ring(Fields<Ring> f, Species wood) throws BadFile {

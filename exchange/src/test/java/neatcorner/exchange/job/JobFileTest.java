@@ -2,6 +2,7 @@ package neatcorner.exchange.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -163,5 +164,36 @@ public class JobFileTest {
             assertEquals(1, files.count(), "no half-written neighbour is left");
         }
         assertTrue(Files.readString(file, StandardCharsets.UTF_8).endsWith("}\n"));
+    }
+
+    /** A line on the screen holds two hundred characters, counted as a reader counts them. */
+    @Test
+    void titlesAndNotesHaveALengthThatIsSaid() throws Exception {
+        String face = "\ud83d\ude00";
+        for (String text : List.of("t".repeat(201), face.repeat(201))) {
+            JobFile file = JobFile.of(Defaults.blank(Units.MILLIMETRES).withTitle(text));
+            assertTrue(String.valueOf(file.refusal()).contains("at most 200 characters"), file.refusal());
+            JobFile.Mended mended = JobFile.mended(file.text());
+            assertEquals(text.substring(0, 200 * text.length() / 201), mended.file().job().title());
+            assertEquals(1, mended.mends().size());
+            JobFile whole = JobFile.of(mended.file().job());
+            assertEquals(whole, JobFile.read(whole.text()));
+        }
+        Job noted = Defaults.blank(Units.MILLIMETRES);
+        noted = noted.withOrder(noted.order().withNote("n".repeat(2000)));
+        assertNull(JobFile.of(noted).refusal());
+        assertTrue(String.valueOf(JobFile.of(noted.withOrder(noted.order().withNote("n".repeat(2001)))).refusal())
+                .contains("at most 2000 characters"));
+    }
+
+    @Test
+    void aNewerVersionIsSaidAsSuch() {
+        String newer = JobFile.of(Defaults.blank(Units.MILLIMETRES)).text().replace("neat-corner-job/1",
+                "neat-corner-job/2");
+        BadFile bad = assertThrows(BadFile.class, () -> JobFile.read(newer));
+        assertTrue(bad.getMessage().contains("a newer version of this program"), bad.getMessage());
+        BadFile other = assertThrows(BadFile.class,
+                () -> JobFile.read(newer.replace("neat-corner-job/2", "neat-corner-shop/2")));
+        assertFalse(other.getMessage().contains("newer"), other.getMessage());
     }
 }

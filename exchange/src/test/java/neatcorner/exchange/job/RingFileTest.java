@@ -3,11 +3,13 @@ package neatcorner.exchange.job;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import neatcorner.exchange.BadFile;
 import neatcorner.exchange.plan.PlanJson;
 import neatcorner.hanging.Depth;
 import neatcorner.hanging.HangBy;
@@ -15,6 +17,7 @@ import neatcorner.job.Defaults;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.job.Preset;
+import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -49,6 +52,23 @@ class RingFileTest {
                 "\"tension\"", "\"needed\"", "\"bends\"")) {
             assertTrue(plan.contains(wanted), wanted);
         }
+    }
+
+    @Test
+    void ringsAndPartsOfOneNameAreRefusedOrNumbered() throws Exception {
+        String ring = "{ \"name\": \"%s\", \"edge\": \"rabbet\", \"as\": \"outside\", "
+                + "\"section\": { \"width\": 1, \"thickness\": \"1/4\" } }";
+        String twice = FLOATER.replace("\"rings\": [", "\"parts\": [ { \"name\": \"band\", \"kind\": \"blocks\", "
+                + "\"width\": 1, \"thickness\": 1 } ], \"rings\": [" + ring.formatted("band") + ", "
+                + ring.formatted("backer 2") + ", " + ring.formatted("backer") + ", ");
+        BadFile bad = assertThrows(BadFile.class, () -> JobFile.read(twice));
+        assertTrue(bad.getMessage().contains("no two are “backer”"), bad.getMessage());
+        JobFile.Mended mended = JobFile.mended(twice);
+        assertEquals(List.of("band", "backer 2", "backer", "backer 3"),
+                mended.file().job().rings().stream().map(Ring::name).toList());
+        assertEquals("band 2", mended.file().job().members().getFirst().name());
+        assertEquals(2, mended.mends().size());
+        assertEquals(mended.file(), JobFile.read(mended.file().text()));
     }
 
     @Test

@@ -40,6 +40,7 @@ class SchemaTest {
             ": expected a length from \\S+ .* to \\S+ .*, for ", ": expected a length; in “", "a length under 1 km",
             // one value against another
             "a defect that ends after it starts", "a time after ", "a point apart from the next one",
+            "names of which no two are “",
             "\\d+ widths, clockwise from the top").map(Pattern::compile).toList();
 
     private final Random random = new Random(SEED);

@@ -86,7 +86,7 @@ public final class RackMenu {
         Plan plan = bench.currentPlan();
         bench.change(SticksTexts.CHANGE_CUT, job -> Offcuts.cut(job, plan),
                 new Shelf.Move(Offcuts.lots(plan), List.of()));
-        bench.notice().set(Notice.info(SticksTexts.IT_IS_CUT.formatted(Offcuts.of(plan).size())));
+        bench.notices().say(Notice.info(SticksTexts.IT_IS_CUT.formatted(Offcuts.of(plan).size())));
     }
 
     /** Puts the shelf's offcuts that this job can be cut from on the rack, where they are taken first, being paid for. */
@@ -109,7 +109,7 @@ public final class RackMenu {
     private void sayWhatElse() {
         Plan plan = bench.currentPlan();
         bench.planning().ask(Planning.Pace.SLOW, search -> MoreFrames.of(plan, search),
-                more -> bench.notice().set(Notice.info(whatElse(more))), bench::fault);
+                more -> bench.notices().say(Notice.info(whatElse(more))), bench::fault);
     }
 
     private static String whatElse(List<MoreFrames> more) {
@@ -148,12 +148,12 @@ public final class RackMenu {
         Units units = bench.job().units();
         bench.planning().ask(Planning.Pace.QUICK, search -> read(file, units), list -> {
             if (list.said != null) {
-                bench.notice().set(Notice.grave(list.said));
+                bench.notices().say(Notice.grave(list.said));
                 return;
             }
             bench.change(SticksTexts.CHANGE_STICKS_FROM_A_LIST,
                     job -> job.withStock(job.stock().withPins(List.of()).withSticks(list.sticks)));
-            bench.notice().set(Notice.info(SticksTexts.STICKS_READ.formatted(list.sticks.size())));
+            bench.notices().say(Notice.info(SticksTexts.STICKS_READ.formatted(list.sticks.size())));
         }, bench::fault);
     }
 

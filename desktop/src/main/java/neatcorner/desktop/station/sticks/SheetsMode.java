@@ -116,7 +116,7 @@ final class SheetsMode implements StationMode {
             kept.addAll(left);
             return shop.withSheets(kept);
         }));
-        bench.notice().set(Notice.info(SticksTexts.SHEETS_WERE_CUT.formatted(left.size())));
+        bench.notices().say(Notice.info(SticksTexts.SHEETS_WERE_CUT.formatted(left.size())));
     }
 
     private MenuItem taking(Sheet sheet) {
