@@ -191,9 +191,9 @@ public class JobFileTest {
         String newer = JobFile.of(Defaults.blank(Units.MILLIMETRES)).text().replace("neat-corner-job/1",
                 "neat-corner-job/2");
         BadFile bad = assertThrows(BadFile.class, () -> JobFile.read(newer));
-        assertTrue(bad.getMessage().contains("a newer version of this program"), bad.getMessage());
+        assertTrue(String.valueOf(bad.getMessage()).contains("a newer version of this program"), bad.getMessage());
         BadFile other = assertThrows(BadFile.class,
                 () -> JobFile.read(newer.replace("neat-corner-job/2", "neat-corner-shop/2")));
-        assertFalse(other.getMessage().contains("newer"), other.getMessage());
+        assertFalse(String.valueOf(other.getMessage()).contains("newer"), other.getMessage());
     }
 }

@@ -62,7 +62,7 @@ class RingFileTest {
                 + "\"width\": 1, \"thickness\": 1 } ], \"rings\": [" + ring.formatted("band") + ", "
                 + ring.formatted("backer 2") + ", " + ring.formatted("backer") + ", ");
         BadFile bad = assertThrows(BadFile.class, () -> JobFile.read(twice));
-        assertTrue(bad.getMessage().contains("no two are “backer”"), bad.getMessage());
+        assertTrue(String.valueOf(bad.getMessage()).contains("no two are “backer”"), bad.getMessage());
         JobFile.Mended mended = JobFile.mended(twice);
         assertEquals(List.of("band", "backer 2", "backer", "backer 3"),
                 mended.file().job().rings().stream().map(Ring::name).toList());
