@@ -86,7 +86,7 @@ final class DayCommand implements Callable<Integer> {
         } catch (BadFile e) {
             NeatCorner.complain(reading + ": " + e.getMessage());
         } catch (NoSuchFileException e) {
-            NeatCorner.complain(e.getFile() + ": there is no such file");
+            NeatCorner.complain(e.getFile() + ": there is no such file or folder");
         } catch (IOException e) {
             NeatCorner.complain(NeatCorner.which(e, reading) + ": cannot be read or written");
         }

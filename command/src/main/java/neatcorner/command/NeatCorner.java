@@ -9,12 +9,16 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystemException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import neatcorner.desktop.app.Desktop;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.PlainText;
 import neatcorner.exchange.job.JobFile;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -29,6 +33,8 @@ public final class NeatCorner implements Runnable {
     /** Nothing could be answered: a file, an option or a folder is at fault. */
     static final int BAD_INPUT = 2;
     private static final int LONGEST_LINE = 300;
+    private static final int EARLIEST = 1900;
+    private static final int LATEST = 2999;
 
     /**
      * Runs the command. The window is opened by no arguments, by {@code demo}, by {@code shots DIR}, or by naming job
@@ -67,10 +73,31 @@ public final class NeatCorner implements Runnable {
     }
 
     private static Path path(String text) {
+        if (text.isBlank()) {
+            throw new CommandLine.TypeConversionException("expected the name of a file or a folder, found nothing");
+        }
         try {
             return Path.of(text);
         } catch (InvalidPathException e) {
             throw new CommandLine.TypeConversionException(noName(e));
+        }
+    }
+
+    /** A day and a time that a shop can plan for. */
+    private static LocalDateTime moment(String text) {
+        LocalDateTime moment = parsed(text);
+        if (moment == null || moment.getYear() < EARLIEST || moment.getYear() > LATEST) {
+            throw new CommandLine.TypeConversionException("expected a day and a time of the years " + EARLIEST + " to "
+                    + LATEST + ", as 2026-03-02T08:00, found “" + text + "”");
+        }
+        return moment;
+    }
+
+    private static @Nullable LocalDateTime parsed(String text) {
+        try {
+            return LocalDateTime.parse(text);
+        } catch (DateTimeParseException e) {
+            return null;
         }
     }
 
@@ -104,6 +131,7 @@ public final class NeatCorner implements Runnable {
 
     private static int execute(String... args) {
         return new CommandLine(new NeatCorner()).registerConverter(Path.class, NeatCorner::path)
+                .registerConverter(LocalDateTime.class, NeatCorner::moment)
                 .setParameterExceptionHandler((e, unused) -> {
                     complain(String.valueOf(e.getMessage()));
                     return BAD_INPUT;
@@ -133,8 +161,8 @@ public final class NeatCorner implements Runnable {
     }
 
     static void complain(String line) {
-        String first = PlainText.line(line.lines().findFirst().orElse(""));
-        String said = "neat-corner: " + first;
+        String said = "neat-corner: "
+                + PlainText.line(line.lines().map(String::strip).collect(Collectors.joining(" ")));
         System.err.println(said.codePointCount(0, said.length()) <= LONGEST_LINE
                 ? said
                 : said.substring(0, said.offsetByCodePoints(0, LONGEST_LINE - 1)) + "…");

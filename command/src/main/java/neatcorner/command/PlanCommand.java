@@ -104,7 +104,7 @@ final class PlanCommand implements Callable<Integer> {
         } catch (BadFile e) {
             NeatCorner.complain(file + ": " + e.getMessage());
         } catch (NoSuchFileException e) {
-            NeatCorner.complain(e.getFile() + ": there is no such file");
+            NeatCorner.complain(e.getFile() + ": there is no such file or folder");
         } catch (IOException e) {
             NeatCorner.complain(NeatCorner.which(e, file) + ": cannot be read or written");
         }

@@ -8,6 +8,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -77,5 +78,27 @@ class DayTest {
         assertEquals(1, stuck.code());
         assertTrue(stuck.out().contains("cannot be placed: Chart · 1"), stuck.out());
         assertEquals(2, NeatCorner.run("day", folder.resolve("none.json").toString()));
+    }
+
+    /** Neither the name of a class nor that of a file nobody asked for. */
+    @Test
+    void whatWasTypedWrongIsSaidInAMakersWords() throws Exception {
+        for (String moment : List.of("2026-13-01T00:00", "2026-02-30T08:00", "soon", "+999999999-12-31T00:00",
+                "-999999999-01-01T00:00", "1899-12-31T23:59")) {
+            Said said = run("", "--from=" + moment);
+            assertEquals(2, said.code(), moment);
+            assertTrue(said.err().contains("expected a day and a time of the years 1900 to 2999, as 2026-03-02T08:00")
+                    && said.err().contains(moment) && !said.err().contains("java"), said.err());
+        }
+        Path none = folder.resolve("none");
+        Said nowhere = run("", "--ics", none.resolve("days.ics").toString());
+        assertEquals(2, nowhere.code());
+        assertEquals("neat-corner: " + none + ": there is no such file or folder", nowhere.err().strip());
+        Said unnamed = run("", "--ics", "");
+        assertEquals(2, unnamed.code());
+        assertTrue(unnamed.err().contains("--ics") && unnamed.err().contains("expected the name"), unnamed.err());
+        Said broken = run("", folder.resolve("two\nlines.json").toString());
+        assertEquals("neat-corner: " + folder + "/two lines.json: there is no such file or folder",
+                broken.err().strip());
     }
 }

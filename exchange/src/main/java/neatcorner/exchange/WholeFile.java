@@ -190,6 +190,8 @@ public final class WholeFile {
                 become(neighbour, like);
             }
             take(neighbour, target);
+        } catch (NoSuchFileException e) {
+            throw new NoSuchFileException(folder(target).toString());
         } finally {
             Files.deleteIfExists(neighbour);
         }

@@ -81,7 +81,7 @@ public final class MainWindow extends StackPane {
         slate = new SlatePane(bench.currentPlan());
         rail = new StationRail(bench);
         work = new WorkPane(rail, entered, slate, room(FINDINGS_ROOM));
-        notice = new NoticeCard(bench.notices());
+        notice = new NoticeCard(bench.notices(), slate.widthProperty());
         frame.setTop(head);
         frame.setCenter(work);
         getChildren().addAll(frame, notice, cards);

@@ -1,5 +1,7 @@
 package neatcorner.desktop.shell;
 
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -16,12 +18,17 @@ import neatcorner.desktop.desk.Notices;
  * nothing when it comes.
  */
 final class NoticeCard extends VBox {
+    /** Narrower than this a line is not read at a glance. */
+    private static final double LEAST = 264;
+
     private final Notices notices;
 
-    NoticeCard(Notices notices) {
+    /** @param slate how wide what it lies over is */
+    NoticeCard(Notices notices, ReadOnlyDoubleProperty slate) {
         this.notices = notices;
         StackPane.setAlignment(this, Pos.BOTTOM_RIGHT);
-        setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
+        setMaxHeight(USE_PREF_SIZE);
+        maxWidthProperty().bind(Bindings.max(LEAST, slate));
         notices.all().addListener((ListChangeListener<Notice>) change -> show());
         show();
     }

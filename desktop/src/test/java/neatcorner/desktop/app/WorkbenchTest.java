@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -174,6 +175,11 @@ class WorkbenchTest extends WindowTest {
         assertTrue(bench.notices().all().isEmpty());
     }
 
+    private double left(String query) {
+        Node node = maker.node(query);
+        return node.localToScene(node.getBoundsInLocal()).getMinX();
+    }
+
     @Test
     void eachGraveNoticeStaysUntilItIsRead() throws Exception {
         Path newer = Files.writeString(folder.resolve("newer.json"),
@@ -185,6 +191,7 @@ class WorkbenchTest extends WindowTest {
         settle();
         assertTrue(read("#notice-text").contains("none.json"), read("#notice-text"));
         assertEquals("1 more", read("#notice-more"));
+        assertTrue(left(".notice") >= left(".slate") - 0.5, "it covers nothing that is clicked");
         maker.clickOn("Close");
         settle();
         assertTrue(read("#notice-text").contains("a newer version of this program wrote this file"));

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.core.io.JsonStringEncoder;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
@@ -22,12 +23,17 @@ import neatcorner.exchange.BadFile;
 
 /** Reads and writes {@link Json} as text. */
 public final class JsonText {
+    private static final int MOST_NESTED = 100;
     private static final JsonFactory FACTORY = JsonFactory.builder()
             .streamReadConstraints(
-                    StreamReadConstraints.builder().maxNestingDepth(100).build())
+                    StreamReadConstraints.builder().maxNestingDepth(MOST_NESTED).build())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
 
     private JsonText() {}
+
+    private static int lineOf(JsonProcessingException e) {
+        return e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+    }
 
     /** The one value in the text. Throws {@link BadFile} with the line when the text is not JSON. */
     public static Json read(String text) throws BadFile {
@@ -40,9 +46,11 @@ public final class JsonText {
                 throw new BadFile(parser.currentLocation().getLineNr(), "", "the end of the file after the last }");
             }
             return value;
+        } catch (StreamConstraintsException e) {
+            throw new BadFile(lineOf(e), "", "values nested at most " + MOST_NESTED
+                    + " deep, names and numbers of a length that somebody can read");
         } catch (JsonProcessingException e) {
-            int line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-            throw new BadFile(line, "", "JSON: " + firstSentence(e.getOriginalMessage()));
+            throw new BadFile(lineOf(e), "", "JSON: " + firstSentence(e.getOriginalMessage()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

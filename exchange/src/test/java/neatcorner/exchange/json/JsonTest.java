@@ -118,4 +118,15 @@ class JsonTest {
         assertTrue(complaint(() -> root.required("n").number(6, 9, "six to nine")).contains("expected six to nine"));
         assertTrue(complaint(() -> root.required("n").whole(6, 9)).contains("from 6 to 9"));
     }
+
+    @Test
+    void whatIsTooMuchIsSaidInOurWords() {
+        for (String text : List.of("[".repeat(5000), "{\"a\": 1" + "0".repeat(5000) + "}")) {
+            BadFile bad = assertThrows(BadFile.class, () -> JsonText.read(text));
+            assertEquals(
+                    "line 1, expected values nested at most 100 deep, names and numbers of a length that somebody can "
+                            + "read",
+                    bad.getMessage());
+        }
+    }
 }
