@@ -14,8 +14,8 @@ import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Notices;
 
 /**
- * One line for the maker, the newest of those that were not read yet, on a card over the slate's foot, where nothing is clicked that could be hit by mistake; it moves
- * nothing when it comes.
+ * One line for the maker, the newest of those that were not read yet, on a card over the slate's foot, where nothing is clicked
+ * that could be hit by mistake; it moves nothing when it comes.
  */
 final class NoticeCard extends VBox {
     /** Narrower than this a line is not read at a glance. */

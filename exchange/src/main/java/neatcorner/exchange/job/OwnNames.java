@@ -8,6 +8,7 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.json.Node;
+import neatcorner.measure.Words;
 
 /** Rings and parts are told from each other by their names alone. */
 final class OwnNames {
@@ -40,9 +41,14 @@ final class OwnNames {
 
     private static String free(String name, Set<String> given) {
         int number = 2;
-        while (given.contains(name + " " + number)) {
+        while (given.contains(numbered(name, number))) {
             number++;
         }
-        return name + " " + number;
+        return numbered(name, number);
+    }
+
+    private static String numbered(String name, int number) {
+        String end = " " + number;
+        return Words.within(name, Words.MOST - end.length()) + end;
     }
 }

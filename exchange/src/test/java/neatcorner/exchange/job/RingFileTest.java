@@ -69,6 +69,9 @@ class RingFileTest {
         assertEquals("band 2", mended.file().job().members().getFirst().name());
         assertEquals(2, mended.mends().size());
         assertEquals(mended.file(), JobFile.read(mended.file().text()));
+        JobFile longest = JobFile.mended(twice.replace("backer", "b".repeat(210))).file();
+        assertEquals(4, longest.job().rings().stream().map(Ring::name).distinct().count());
+        assertEquals(longest, JobFile.read(longest.text()));
     }
 
     @Test
