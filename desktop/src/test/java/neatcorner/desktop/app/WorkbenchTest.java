@@ -177,7 +177,7 @@ class WorkbenchTest extends WindowTest {
 
     private double left(String query) {
         Node node = maker.node(query);
-        return node.localToScene(node.getBoundsInLocal()).getMinX();
+        return node.localToScene(node.getLayoutBounds()).getMinX();
     }
 
     @Test
