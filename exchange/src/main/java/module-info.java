@@ -19,4 +19,5 @@ module neatcorner.exchange {
     exports neatcorner.exchange.paper;
     exports neatcorner.exchange.plan;
     exports neatcorner.exchange.station.glueup;
+    exports neatcorner.exchange.template;
 }

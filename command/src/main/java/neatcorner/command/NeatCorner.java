@@ -19,8 +19,8 @@ import neatcorner.exchange.BadFile;
 import neatcorner.exchange.PlainText;
 import neatcorner.exchange.job.JobFile;
 import org.jspecify.annotations.Nullable;
-import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine;
 
 /** Where the program starts. Without a subcommand it opens the window, straight away. */
 @Command(name = "neat-corner", mixinStandardHelpOptions = true, version = "neat-corner 0.1.0", description = "Plans wooden frames, from the picture to the cut sticks.", subcommands = {
@@ -163,9 +163,7 @@ public final class NeatCorner implements Runnable {
     static void complain(String line) {
         String said = "neat-corner: "
                 + PlainText.line(line.lines().map(String::strip).collect(Collectors.joining(" ")));
-        System.err.println(said.codePointCount(0, said.length()) <= LONGEST_LINE
-                ? said
-                : said.substring(0, said.offsetByCodePoints(0, LONGEST_LINE - 1)) + "…");
+        System.err.println(PlainText.clipped(said, LONGEST_LINE));
     }
 
     @Override

@@ -15,6 +15,7 @@ import neatcorner.fitout.SizeOf;
 import neatcorner.job.Hold;
 import neatcorner.job.Job;
 import neatcorner.job.Jobs;
+import neatcorner.job.Preset;
 import neatcorner.measure.Length;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
@@ -105,6 +106,7 @@ class TriedRemediesTest {
         Job wider = pressed(hopeless, "board.narrow");
         assertTrue(wider.outline().boardWidth().isMoreThan(Length.mm(30)), "no segment is narrower than the face");
         assertFalse(has(wider, "board.narrow"));
+        assertEquals(0, wider.outline().boardWidth().toMm() % 5, 1e-9, "boards come in steps of 5 mm");
     }
 
     /** A heavy frame on bare miters: splines, or where they do not go, something else that does. */
@@ -141,5 +143,20 @@ class TriedRemediesTest {
         Job carried = pressed(floated, "float.uncarried");
         assertEquals(12, carried.rings().getFirst().section().thickness().toMm(), 1e-3);
         assertFalse(has(carried, "hanger.no-wood"));
+    }
+
+    /** A quarter's blank reaches from the tangent of its outer arc to the chord of its sight edge; a stick is no narrower. */
+    @Test
+    void sticksForARoundRingAreAsWideAsItsSegmentsAndNoWiderThanAStepMore() {
+        Job job = Preset.LINER.of(Jobs.chart().withOutline(Jobs.chart().outline().withShape(new Shape.Circle(4))
+                .withBoardWidth(Length.mm(400))), Units.MILLIMETRES);
+        job = job.withStock(job.stock().withSticks(List.of(
+                new Stick("ash", Length.mm(4000), 9, null, List.of(), Length.mm(400), null))));
+        Job bought = pressed(job, "stock.short");
+        Length width = Objects.requireNonNull(bought.stock().sticks().getLast().width());
+        double outer = Planner.plan(job).rings().getFirst().pieces().getFirst().outer().toMm() / 2;
+        double face = job.rings().getFirst().section().width().toMm();
+        double needed = outer - (outer - face) * Math.sqrt(0.5);
+        assertTrue(width.toMm() >= needed - 0.01 && width.toMm() < needed + 5.01, width + " for " + needed);
     }
 }

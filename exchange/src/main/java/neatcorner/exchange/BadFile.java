@@ -13,15 +13,8 @@ public final class BadFile extends Exception {
      * @param expected what should have stood there, in words
      */
     public BadFile(int line, String field, String expected) {
-        super(oneLine((line > 0 ? "line " + line + ", " : "") + (field.isEmpty() ? "" : field + ": ") + "expected "
-                + expected));
-    }
-
-    /** What was found in a file is quoted in messages, and may be of any length. */
-    private static String oneLine(String message) {
-        String line = PlainText.line(message);
-        return line.codePointCount(0, line.length()) <= LONGEST
-                ? line
-                : line.substring(0, line.offsetByCodePoints(0, LONGEST - 1)) + "…";
+        // What was found in a file is quoted in messages, and may be of any length.
+        super(PlainText.clipped(PlainText.line((line > 0 ? "line " + line + ", " : "")
+                + (field.isEmpty() ? "" : field + ": ") + "expected " + expected), LONGEST));
     }
 }

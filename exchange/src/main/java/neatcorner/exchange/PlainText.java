@@ -26,6 +26,19 @@ public final class PlainText {
         return plain.toString();
     }
 
+    /** The first so many characters of a text, none cut in half; the text itself where it has no more. */
+    public static String within(String words, int most) {
+        return words.codePointCount(0, words.length()) <= most
+                ? words
+                : words.substring(0, words.offsetByCodePoints(0, most));
+    }
+
+    /** As {@link #within}, with a sign in the place of the last character where something is missing. */
+    public static String clipped(String words, int most) {
+        String within = within(words, most);
+        return within.equals(words) ? words : within(words, most - 1) + "…";
+    }
+
     /** Neither a control, nor what turns the direction of writing, nor half a character, nor none at all. */
     private static boolean isPlain(int point) {
         int type = Character.getType(point);

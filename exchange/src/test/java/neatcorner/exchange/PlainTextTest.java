@@ -20,6 +20,15 @@ class PlainTextTest {
         assertFalse(!cell.isEmpty() && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0, cell);
     }
 
+    @Test
+    void whatIsTooLongIsCutBetweenCharacters() {
+        String faces = "\ud83d\ude00".repeat(3);
+        assertEquals(faces, PlainText.within(faces, 3));
+        assertEquals(faces, PlainText.clipped(faces, 3));
+        assertEquals("\ud83d\ude00".repeat(2), PlainText.within(faces, 2));
+        assertEquals("\ud83d\ude00…", PlainText.clipped(faces, 2));
+    }
+
     /** XML 1.0 by a reader that is not ours. */
     @Property(tries = 300)
     void aLineCanStandInXml(@ForAll String words) throws Exception {

@@ -80,7 +80,7 @@ final class Shots implements Shot.Demo {
             bench.settings().setDark(true);
             Look.apply(scene, bench.settings());
             open("storm-painting.json");
-            bench.setUnits(Units.INCHES);
+            bench.premises().setUnits(Units.INCHES);
             bench.station().set(Station.OPENING);
         }));
         next(0);

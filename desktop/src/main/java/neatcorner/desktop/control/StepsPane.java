@@ -55,8 +55,9 @@ public final class StepsPane extends StepList {
         row.getStyleClass().add(step.open() ? "step-row-open" : "step-row");
         if (step.rest() >= 60) {
             Button timer = Controls.chip(ControlTexts.TIMER, () -> {
-                bench.timers().start(ControlTexts.STEP_OF.formatted(title, index + 1), Duration.ofSeconds(step.rest()));
-                bench.tick();
+                bench.premises().timers().start(ControlTexts.STEP_OF.formatted(title, index + 1),
+                        Duration.ofSeconds(step.rest()));
+                bench.premises().tick();
             });
             timer.setId("timer-" + (index + 1));
             timer.setMinWidth(USE_PREF_SIZE);

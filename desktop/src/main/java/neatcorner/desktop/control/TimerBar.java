@@ -26,10 +26,10 @@ public final class TimerBar extends FlowPane {
 
     /** Shows the waits that run, with the time that is left. */
     public void show() {
-        List<ShopTimer> all = bench.timers().all();
+        List<ShopTimer> all = bench.premises().timers().all();
         setVisible(!all.isEmpty());
         setManaged(!all.isEmpty());
-        Instant now = bench.timers().now();
+        Instant now = bench.premises().timers().now();
         List<Node> nodes = new ArrayList<>();
         for (ShopTimer timer : all) {
             Label name = new Label(timer.name());
@@ -39,8 +39,8 @@ public final class TimerBar extends FlowPane {
                     / (double) Math.max(1, timer.whole().toMillis()));
             bar.setPrefWidth(70);
             Button stop = Controls.chip(timer.isOver(now) ? ControlTexts.DONE : ControlTexts.STOP, () -> {
-                bench.timers().stop(timer);
-                bench.tick();
+                bench.premises().timers().stop(timer);
+                bench.premises().tick();
             });
             HBox box = new HBox(name, left, bar, stop);
             box.setAlignment(Pos.CENTER_LEFT);

@@ -15,6 +15,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
 import neatcorner.desktop.document.DocumentStore;
+import neatcorner.exchange.PlainText;
 import neatcorner.exchange.WholeFile;
 import neatcorner.measure.Sentence;
 import neatcorner.measure.Units;
@@ -167,8 +168,7 @@ public final class JobFolders {
 
     private static String fileName(String title, String others) {
         String plain = title.toLowerCase(Locale.ROOT).replaceAll(others, "-");
-        int end = plain.offsetByCodePoints(0, Math.min(LONGEST_NAME, plain.codePointCount(0, plain.length())));
-        String cut = plain.substring(0, end).replaceAll("^-+|-+$", "");
+        String cut = PlainText.within(plain, LONGEST_NAME).replaceAll("^-+|-+$", "");
         return cut.isEmpty() ? "frame" : cut;
     }
 

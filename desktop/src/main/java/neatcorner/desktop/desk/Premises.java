@@ -147,11 +147,12 @@ public final class Premises implements AutoCloseable {
     }
 
     /** The shop's saws; read when they are first asked for. */
-    SawShelf saws() {
+    public SawShelf saws() {
         return saws;
     }
 
-    CutLog cutLog() {
+    /** Where cuts that were made are written down. */
+    public CutLog cutLog() {
         return cutLog;
     }
 
@@ -166,7 +167,7 @@ public final class Premises implements AutoCloseable {
     }
 
     /** The shop's days; read when they are first asked for. */
-    ShopDay day() {
+    public ShopDay day() {
         ShopDay days = day;
         if (days == null) {
             days = new ShopDay(this, clock);
@@ -198,13 +199,13 @@ public final class Premises implements AutoCloseable {
     }
 
     /** All windows measure in these units from now on. */
-    void setUnits(Units units) {
+    public void setUnits(Units units) {
         settings.setUnits(units);
         notationChanged();
     }
 
     /** Takes over what the settings now say about notation. */
-    void notationChanged() {
+    public void notationChanged() {
         benches().forEach(bench -> bench.notation().set(settings.notation()));
     }
 

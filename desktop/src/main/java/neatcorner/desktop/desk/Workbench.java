@@ -151,34 +151,9 @@ public final class Workbench {
         return premises.documents().planning();
     }
 
-    /** The shop's saws; read when they are first asked for. */
-    public SawShelf saws() {
-        return premises.saws();
-    }
-
-    /** The waits that are being watched; read when they are first asked for. */
-    public ShopTimers timers() {
-        return premises.timers();
-    }
-
-    /** The shop's days; read when they are first asked for. */
-    public ShopDay day() {
-        return premises.day();
-    }
-
-    /** Where cuts that were made are written down. */
-    public CutLog cutLog() {
-        return premises.cutLog();
-    }
-
     /** Counts seconds while the program runs. */
     public ReadOnlyLongProperty ticks() {
         return ticks;
-    }
-
-    /** A timer was changed: all that shows time is to be shown anew. */
-    public void tick() {
-        premises.tick();
     }
 
     void show(long second) {
@@ -209,11 +184,6 @@ public final class Workbench {
     /** Whether a long plan is being worked out; the one shown is the best before it. */
     public ReadOnlyBooleanProperty busy() {
         return busy;
-    }
-
-    /** Whether nothing is under way behind the windows: no plan, no file. */
-    public boolean isIdle() {
-        return premises.isIdle();
     }
 
     public ObjectProperty<Notation> notation() {
@@ -415,15 +385,6 @@ public final class Workbench {
     /** What is written beside the jobs: papers, templates, lists. */
     public FileMaking files() {
         return files;
-    }
-
-    public void setUnits(Units units) {
-        premises.setUnits(units);
-    }
-
-    /** Takes over what the settings now say about notation. */
-    public void notationChanged() {
-        premises.notationChanged();
     }
 
     /**

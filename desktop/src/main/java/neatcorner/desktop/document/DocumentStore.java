@@ -255,7 +255,10 @@ public final class DocumentStore implements AutoCloseable {
 
     /** Reads a file; throws {@link BadFile} when it holds no job, {@link IOException} when it cannot be read at all. */
     Read read(Path file) throws IOException, BadFile {
-        byte[] bytes = disk.read(file);
+        return read(file, disk.read(file));
+    }
+
+    private Read read(Path file, byte[] bytes) throws BadFile {
         JobFile.Mended read = JobFile.mended(WholeFile.text(bytes));
         Place place = new Place(file, bytes);
         if (!read.mends().isEmpty()) {
@@ -291,8 +294,9 @@ public final class DocumentStore implements AutoCloseable {
     void readIfChanged(Place place, Consumer<Read> then, Runnable asItWas) {
         ask(() -> {
             try {
-                if (!Arrays.equals(disk.read(place.file), place.seen)) {
-                    Read read = read(place.file);
+                byte[] bytes = disk.read(place.file);
+                if (!Arrays.equals(bytes, place.seen)) {
+                    Read read = read(place.file, bytes);
                     return () -> then.accept(read);
                 }
             } catch (BadFile | IOException e) {

@@ -1,6 +1,5 @@
 package neatcorner.desktop.draw;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,15 +11,13 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import javafx.beans.Observable;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.css.CssMetaData;
-import javafx.css.SimpleStyleableDoubleProperty;
-import javafx.css.SimpleStyleableObjectProperty;
-import javafx.css.StyleConverter;
 import javafx.css.Styleable;
 import javafx.css.StyleableProperty;
-import javafx.css.converter.SizeConverter;
+import javafx.css.StyleablePropertyFactory;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.image.Image;
@@ -56,25 +53,18 @@ public final class FigureView extends Region implements Palette {
     /** What a drawing with its labels of the usual size can do with. */
     private static final double LEAST_WIDTH = 480;
     private static final double LEAST_HEIGHT = 320;
-    private static final CssMetaData<FigureView, Number> CSS_OF_TEXT = textSizeMetaData();
-    private static final Map<Tint, CssMetaData<FigureView, Color>> CSS_OF_TINT = new EnumMap<>(Tint.class);
-    private static final List<CssMetaData<? extends Styleable, ?>> CSS = cssMetaData();
+    private static final StyleablePropertyFactory<FigureView> STYLES = new StyleablePropertyFactory<>(
+            Region.getClassCssMetaData());
 
     private final Canvas canvas = new Canvas();
     private final Pane tags = new Pane();
     private final Map<String, ValueTag> values = new HashMap<>();
     private final Map<Object, Knob> knobs = new HashMap<>();
     private final ThingSpots things = new ThingSpots(tags, (key, at) -> changes().thing(key, at));
-    private final Map<Tint, SimpleStyleableObjectProperty<Color>> tints = new EnumMap<>(Tint.class);
+    private final Map<Tint, StyleableProperty<Color>> tints = new EnumMap<>(Tint.class);
     private final ReadOnlyIntegerWrapper recolored = new ReadOnlyIntegerWrapper();
-    private final SimpleStyleableDoubleProperty textSize = new SimpleStyleableDoubleProperty(CSS_OF_TEXT, this,
-            "text-size",
-            USUAL_TEXT) {
-        @Override
-        protected void invalidated() {
-            requestLayout();
-        }
-    };
+    private final StyleableProperty<Number> textSize = STYLES.createStyleableNumberProperty(this, "text-size",
+            "-figure-text-size", view -> view.textSize, USUAL_TEXT);
     private Changes changes = new Changes() {
     };
     private @Nullable Figure figure;
@@ -117,14 +107,15 @@ public final class FigureView extends Region implements Palette {
     public FigureView() {
         getStyleClass().add("figure-view");
         for (Tint tint : Tint.values()) {
-            tints.put(tint, new SimpleStyleableObjectProperty<>(CSS_OF_TINT.get(tint), this, tint.token(), Color.GRAY) {
-                @Override
-                protected void invalidated() {
-                    requestLayout();
-                    recolored.set(recolored.get() + 1);
-                }
+            StyleableProperty<Color> color = STYLES.createStyleableColorProperty(this, tint.token(),
+                    "-figure-" + tint.token(), view -> Objects.requireNonNull(view.tints.get(tint)), Color.GRAY);
+            tints.put(tint, color);
+            ((Observable) color).subscribe(() -> {
+                requestLayout();
+                recolored.set(recolored.get() + 1);
             });
         }
+        ((Observable) textSize).subscribe(this::requestLayout);
         tags.setPickOnBounds(false);
         getChildren().addAll(canvas, tags);
         Rectangle clip = new Rectangle();
@@ -230,8 +221,8 @@ public final class FigureView extends Region implements Palette {
 
     @Override
     public Color color(Tint tint) {
-        SimpleStyleableObjectProperty<Color> property = tints.get(tint);
-        return property == null ? Color.GRAY : property.get();
+        StyleableProperty<Color> property = tints.get(tint);
+        return property == null ? Color.GRAY : property.getValue();
     }
 
     private void placeTags(Drawing now) {
@@ -356,51 +347,11 @@ public final class FigureView extends Region implements Palette {
     /** How much larger than usual its text is drawn; not so large that no room is left for the thing itself. */
     double zoom() {
         double room = Math.min(getWidth() / LEAST_WIDTH, getHeight() / LEAST_HEIGHT);
-        return Math.max(1, Math.min(textSize.get() / USUAL_TEXT, room));
-    }
-
-    private static CssMetaData<FigureView, Number> textSizeMetaData() {
-        return new CssMetaData<>("-figure-text-size", SizeConverter.getInstance(), USUAL_TEXT) {
-            @Override
-            public boolean isSettable(FigureView view) {
-                return !view.textSize.isBound();
-            }
-
-            @Override
-            public StyleableProperty<Number> getStyleableProperty(FigureView view) {
-                return view.textSize;
-            }
-        };
-    }
-
-    private static CssMetaData<FigureView, Color> metaData(Tint tint) {
-        return new CssMetaData<>("-figure-" + tint.token(), StyleConverter.getColorConverter(), Color.GRAY) {
-            @Override
-            public boolean isSettable(FigureView view) {
-                SimpleStyleableObjectProperty<Color> property = view.tints.get(tint);
-                return property != null && !property.isBound();
-            }
-
-            @Override
-            public StyleableProperty<Color> getStyleableProperty(FigureView view) {
-                return Objects.requireNonNull(view.tints.get(tint));
-            }
-        };
-    }
-
-    private static List<CssMetaData<? extends Styleable, ?>> cssMetaData() {
-        List<CssMetaData<? extends Styleable, ?>> all = new ArrayList<>(Region.getClassCssMetaData());
-        for (Tint tint : Tint.values()) {
-            CssMetaData<FigureView, Color> data = metaData(tint);
-            CSS_OF_TINT.put(tint, data);
-            all.add(data);
-        }
-        all.add(CSS_OF_TEXT);
-        return List.copyOf(all);
+        return Math.max(1, Math.min(textSize.getValue().doubleValue() / USUAL_TEXT, room));
     }
 
     @Override
     public List<CssMetaData<? extends Styleable, ?>> getCssMetaData() {
-        return CSS;
+        return STYLES.getCssMetaData();
     }
 }

@@ -270,7 +270,7 @@ final class Header extends HBox {
         uk.setSelected(settings.spelling() == Spelling.UK);
         uk.setOnAction(e -> {
             settings.setSpelling(uk.isSelected() ? Spelling.UK : Spelling.US);
-            bench.notationChanged();
+            bench.premises().notationChanged();
         });
         CheckMenuItem dark = new CheckMenuItem(ShellTexts.DARK);
         dark.setSelected(settings.isDark());
@@ -282,7 +282,7 @@ final class Header extends HBox {
                 oneOf(ShellTexts.READ_THE_RULE_TO, List.of(ReadingStep.values()), ReadingStep::label,
                         step -> settings.step(step.units()) == step, step -> {
                             settings.setStep(step);
-                            bench.notationChanged();
+                            bench.premises().notationChanged();
                         }),
                 oneOf(ShellTexts.PAPER, List.of(PaperSize.values()), PaperSize::title,
                         sheet -> settings.paper() == sheet, settings::setPaper),

@@ -35,7 +35,7 @@ final class UnitsCard {
 
     /** All windows measure in these units; about a job of the other system it is asked, unless there is nothing to keep. */
     void choose(Units units) {
-        bench.setUnits(units);
+        bench.premises().setUnits(units);
         Job job = bench.job();
         Shop shop = bench.shop();
         if (job.units() == units) {

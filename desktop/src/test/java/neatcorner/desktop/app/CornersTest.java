@@ -105,7 +105,7 @@ class CornersTest extends WindowTest {
         maker.drag(block).moveBy(180, 0);
         settle();
         double inHand = block.localToScene(0, 0).getX();
-        maker.interact(() -> bench.day().include(bench.file(), false));
+        maker.interact(() -> bench.premises().day().include(bench.file(), false));
         waitForDays();
         assertEquals(inHand, block.localToScene(0, 0).getX(), "what is laid out meanwhile takes nothing from the hand");
         maker.drop();
@@ -160,14 +160,14 @@ class CornersTest extends WindowTest {
 
     private void waitForDays() throws Exception {
         do {
-            Maker.await(() -> !bench.day().busy().get()
-                    && bench.day().shown().get() != null);
+            Maker.await(() -> !bench.premises().day().busy().get()
+                    && bench.premises().day().shown().get() != null);
             settle();
-        } while (bench.day().busy().get());
+        } while (bench.premises().day().busy().get());
     }
 
     private ShopDay.Shown days() {
-        return Objects.requireNonNull(bench.day().shown().get());
+        return Objects.requireNonNull(bench.premises().day().shown().get());
     }
 
     /** Minute at which the first step of a frame starts. */

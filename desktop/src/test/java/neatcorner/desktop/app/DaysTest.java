@@ -21,7 +21,8 @@ class DaysTest extends WindowTest {
 
     private List<String> frames() {
         settle();
-        return Objects.requireNonNull(bench.day().shown().get()).chains().stream().map(Chain::frame).toList();
+        return Objects.requireNonNull(bench.premises().day().shown().get()).chains().stream().map(Chain::frame)
+                .toList();
     }
 
     @Test
@@ -61,7 +62,7 @@ class DaysTest extends WindowTest {
         settle();
         maker.clickOn("#blank");
         settle();
-        LocalDate today = bench.day().zoned(bench.day().now()).toLocalDate();
+        LocalDate today = bench.premises().day().zoned(bench.premises().day().now()).toLocalDate();
         due(today.minusDays(1));
         at(KeyCode.DIGIT7);
         maker.clickOn("#glue-days");

@@ -200,7 +200,7 @@ class EditsTest extends WindowTest {
     void withoutAJobThatCanBeReadTheBlankOneIsKeptInAFileOfItsOwn() throws Exception {
         Workbench other = newBench();
         maker.interact(() -> other.change("title", job -> job.withTitle("first of all")));
-        while (!Maker.ask(other::isIdle)) {
+        while (!Maker.ask(other.premises()::isIdle)) {
             Maker.awaitThread();
         }
         assertTrue(other.file().startsWith(bench.home().jobs()));

@@ -33,7 +33,7 @@ class LargeTextTest extends WindowTest {
     void everythingHasItsRoom(Units units) {
         maker.interact(() -> {
             bench.change("units", job -> job.withUnits(units));
-            bench.setUnits(units);
+            bench.premises().setUnits(units);
             bench.settings().setTextSize(200);
             Look.applyToAll(bench.settings());
         });

@@ -158,6 +158,6 @@ class SawTest extends WindowTest {
         settle();
         maker.clickOn("Keep these settings as the shop's hand miter box");
         settle();
-        assertEquals(bench.job().saw().scale(), bench.saws().saws().get(2).saw().scale());
+        assertEquals(bench.job().saw().scale(), bench.premises().saws().saws().get(2).saw().scale());
     }
 }

@@ -56,7 +56,7 @@ class ShapeTest extends WindowTest {
 
     @Test
     void remediesStandWholeBesideTheirWords() {
-        maker.interact(() -> bench.setUnits(Units.INCHES));
+        maker.interact(() -> bench.premises().setUnits(Units.INCHES));
         maker.interact(bench::newJob);
         settle();
         at(KeyCode.DIGIT3);

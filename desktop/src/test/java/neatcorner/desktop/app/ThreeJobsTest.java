@@ -110,10 +110,10 @@ class ThreeJobsTest extends WindowTest {
                 .mapToInt(Stick::count).sum());
         assertTrue(bench.currentPlan().canBeMade());
         assertEquals(2, bench.shop().count(Clamp.Kind.BAND));
-        Maker.await(() -> !bench.day().busy().get());
+        Maker.await(() -> !bench.premises().day().busy().get());
         settle();
         assertTrue(read("#day-end").contains("All done"), read("#day-end"));
-        assertEquals(6, Objects.requireNonNull(bench.day().shown().get()).chains().size());
+        assertEquals(6, Objects.requireNonNull(bench.premises().day().shown().get()).chains().size());
         assertEquals("19 clicks, 10 keys", maker.toString());
     }
 

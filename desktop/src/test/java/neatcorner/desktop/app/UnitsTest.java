@@ -57,7 +57,7 @@ class UnitsTest extends WindowTest {
     @EnumSource
     void noScreenSaysAnythingInTheOtherSystem(Units units) {
         settle();
-        maker.interact(() -> bench.setUnits(units));
+        maker.interact(() -> bench.premises().setUnits(units));
         maker.interact(bench::newJob);
         settle();
         maker.interact(() -> bench.change("wood", UnitsTest::furnished));

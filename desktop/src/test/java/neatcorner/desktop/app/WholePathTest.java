@@ -209,7 +209,7 @@ class WholePathTest extends WindowTest {
         maker.clickOn("#units-mm");
         maker.interact(() -> {
             bench.settings().setSpelling(Spelling.UK);
-            bench.notationChanged();
+            bench.premises().notationChanged();
         });
         settle();
         assertTrue(read("#slate-rabbet-size").startsWith("Rebate size"));

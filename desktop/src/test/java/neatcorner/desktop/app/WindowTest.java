@@ -134,7 +134,7 @@ abstract class WindowTest {
     }
 
     private boolean isStill() {
-        return bench.isIdle() && Window.getWindows().stream().map(Window::getScene)
+        return bench.premises().isIdle() && Window.getWindows().stream().map(Window::getScene)
                 .allMatch(scene -> scene == null || !scene.getRoot().isNeedsLayout());
     }
 

@@ -8,15 +8,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import javafx.stage.Window;
-import javafx.scene.input.KeyEvent;
-import javafx.event.EventType;
 import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import javafx.stage.WindowEvent;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.shell.MainWindow;
@@ -130,7 +130,7 @@ class WindowsTest extends WindowTest {
     @Test
     void unitsAndDarkAreOfAllWindows() {
         Stage second = second();
-        maker.interact(() -> bench(second).setUnits(Units.INCHES));
+        maker.interact(() -> bench(second).premises().setUnits(Units.INCHES));
         settle();
         assertEquals(Units.INCHES, bench.notation().get().units());
         maker.interact(second::requestFocus);
@@ -188,10 +188,10 @@ class WindowsTest extends WindowTest {
     @Test
     void aWaitThatIsOverIsSaidInTheWindowThatWasUsedLast() {
         Stage second = second();
-        maker.interact(() -> bench(second).timers().start("glue", Duration.ZERO));
+        maker.interact(() -> bench(second).premises().timers().start("glue", Duration.ZERO));
         maker.interact(() -> {
             second.requestFocus();
-            bench(second).tick();
+            bench(second).premises().tick();
         });
         settle();
         assertEquals("● The wait is over: glue.", text(second, "#notice-text"));

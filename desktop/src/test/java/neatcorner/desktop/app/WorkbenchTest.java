@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import neatcorner.desktop.desk.Notice;
 import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.station.StationSpec;
 import neatcorner.exchange.job.JobFile;

@@ -1,6 +1,7 @@
 package neatcorner.desktop.document;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -39,7 +40,7 @@ class DocumentStoreTest {
         store.close();
         assertEquals(List.of(1, 2, 3), List.copyOf(done));
         assertNotEquals(Thread.currentThread(), on.join());
-        assertTrue(!on.join().isDaemon(), "the program does not end before it is done");
+        assertFalse(on.join().isDaemon(), "the program does not end before it is done");
     }
 
     @Test
@@ -53,7 +54,7 @@ class DocumentStoreTest {
         }, () -> {});
         begun.await();
         CompletableFuture<Void> closed = CompletableFuture.runAsync(store::close);
-        assertTrue(!closed.isDone() && !store.isIdle());
+        assertFalse(closed.isDone() || store.isIdle());
         go.countDown();
         closed.get(180, TimeUnit.SECONDS);
         assertTrue(store.isIdle());

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import neatcorner.exchange.BadFile;
+import neatcorner.exchange.PlainText;
 import neatcorner.exchange.json.Json;
 import neatcorner.exchange.json.Node;
 import neatcorner.measure.Angle;
@@ -22,15 +23,19 @@ import neatcorner.measure.LengthRange;
 import neatcorner.measure.LengthText;
 import neatcorner.measure.Notation;
 import neatcorner.measure.Units;
-import neatcorner.measure.Words;
 import org.jspecify.annotations.Nullable;
 
 /** The forms of single values, and of lists. */
 public final class Forms {
+    /** Characters of a name or a title: a line on the screen and on paper. */
+    public static final int MOST_CHARACTERS = 200;
+    /** Characters of a note: half a page. */
+    private static final int MOST_OF_A_NOTE = 2000;
+
     /** A name, a title: a line that is read at a glance. */
-    public static final Form<String> TEXT = text(Words.MOST);
+    public static final Form<String> TEXT = text(MOST_CHARACTERS);
     /** What is written down at length, and where a file lies. */
-    public static final Form<String> NOTE = text(Words.MOST_OF_A_NOTE);
+    public static final Form<String> NOTE = text(MOST_OF_A_NOTE);
     /** True or false. */
     public static final Form<Boolean> FLAG = new Single<>(() -> "true or false", in -> type("boolean"), false,
             (node, in) -> node.bool(), (flag, in) -> Json.of(flag));
@@ -55,7 +60,7 @@ public final class Forms {
                 "",
                 (node, in) -> {
                     String text = node.text();
-                    String within = Words.within(text, most);
+                    String within = PlainText.within(text, most);
                     return within.equals(text) ? text : node.beyond("at most " + most + " characters", within);
                 }, (text, in) -> Json.of(text));
     }

@@ -7,8 +7,9 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import neatcorner.exchange.BadFile;
+import neatcorner.exchange.PlainText;
+import neatcorner.exchange.form.Forms;
 import neatcorner.exchange.json.Node;
-import neatcorner.measure.Words;
 
 /** Rings and parts are told from each other by their names alone. */
 final class OwnNames {
@@ -49,6 +50,6 @@ final class OwnNames {
 
     private static String numbered(String name, int number) {
         String end = " " + number;
-        return Words.within(name, Words.MOST - end.length()) + end;
+        return PlainText.within(name, Forms.MOST_CHARACTERS - end.length()) + end;
     }
 }

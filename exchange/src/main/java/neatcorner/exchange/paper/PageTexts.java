@@ -1,7 +1,7 @@
 package neatcorner.exchange.paper;
 
 /**
- * What stands on every page, and on templates and stickers. {@code %s} stands for words that are filled in.
+ * What stands on every page, and on stickers. {@code %s} stands for words that are filled in.
  */
 final class PageTexts {
     // PaperSheet, Column
@@ -13,16 +13,6 @@ final class PageTexts {
     // Stickers
 
     static final String INSIDE_BELOW = "inside below";
-
-    // TemplatePdf
-
-    static final String TEMPLATES_OF = "%s: templates";
-    static final String SHEET_IN_ROW_AND_COLUMN = "Template of %s: sheet %s of %s, row %s, column %s";
-    static final String SHEET = "Template of %s: sheet %s of %s";
-
-    // WallTemplate
-
-    static final String HOOKS = "Hooks";
 
     private PageTexts() {}
 }

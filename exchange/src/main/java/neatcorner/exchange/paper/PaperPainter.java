@@ -11,7 +11,7 @@ import neatcorner.measure.Notation;
 import neatcorner.measure.Quantity;
 
 /** Draws a laid-out figure with a pen. Values stand on a blank ground, lengths without their unit, fractions stacked. */
-final class PaperPainter {
+public final class PaperPainter {
     private static final double VALUE_SIZE = 14;
     /** Advance of a digit of the monospaced face, in parts of its size. */
     private static final double ADVANCE = 0.6;
@@ -21,12 +21,14 @@ final class PaperPainter {
     private final Pen pen;
     private final Notation notation;
 
-    PaperPainter(Pen pen, Notation notation) {
+    /** With a pen on a page; values are written as the notation says. */
+    public PaperPainter(Pen pen, Notation notation) {
         this.pen = pen;
         this.notation = notation;
     }
 
-    void paint(Drawing drawing) {
+    /** Draws all of it, in points from where the pen was placed. */
+    public void paint(Drawing drawing) {
         for (Drawing.Primitive primitive : drawing.primitives()) {
             switch (primitive) {
                 case Drawing.Fill fill -> pen.fill(fill.outline(), fill.tint());

@@ -84,7 +84,8 @@ public final class PdfPen implements PagePen, AutoCloseable {
         newPage(false);
     }
 
-    void newPage(boolean sideways) throws IOException {
+    /** As {@link #newPage()}, of paper that lies on its side or stands. */
+    public void newPage(boolean sideways) throws IOException {
         pageHeight = sideways ? paper.width() : paper.height();
         content.close();
         place(0, 0, 1);
@@ -99,7 +100,7 @@ public final class PdfPen implements PagePen, AutoCloseable {
     }
 
     /** Nothing is drawn outside this part of the page, in points from its top left corner, until the next page. */
-    void clip(double left, double top, double width, double height) {
+    public void clip(double left, double top, double width, double height) {
         draw(() -> {
             content.addRect((float) left, (float) (pageHeight - top - height), (float) width, (float) height);
             content.clip();

@@ -9,7 +9,7 @@ import neatcorner.drawing.Tint;
 import neatcorner.job.Shade;
 
 /** What a paper medium can do: fill, stroke and write, in drawing units with y down. */
-interface Pen {
+public interface Pen {
 
     /** The faces that are shipped. */
     enum Face {

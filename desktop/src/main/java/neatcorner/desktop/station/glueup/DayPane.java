@@ -91,7 +91,7 @@ final class DayPane extends BorderPane {
         timer.setId("day-timer");
         jobs.setId("day-jobs");
         jobs.setOnAction(e -> chooseJobs());
-        Button anew = Controls.chip(GlueUpTexts.BEGIN_ANEW, () -> bench.day().begin());
+        Button anew = Controls.chip(GlueUpTexts.BEGIN_ANEW, () -> bench.premises().day().begin());
         anew.setId("day-anew");
         Button calendar = Controls.chip(GlueUpTexts.CALENDAR_FILE, this::writeCalendar);
         calendar.setId("day-calendar");
@@ -126,17 +126,17 @@ final class DayPane extends BorderPane {
         setCenter(scroll);
         setBottom(third);
         scroll.viewportBoundsProperty().addListener((observed, old, now) -> timeline.setRoom(now.getHeight()));
-        bench.whileOpen(bench.day().shown().subscribe(this::fill));
-        bench.whileOpen(bench.day().busy().subscribe((before, busy) -> showEnd()));
+        bench.whileOpen(bench.premises().day().shown().subscribe(this::fill));
+        bench.whileOpen(bench.premises().day().busy().subscribe((before, busy) -> showEnd()));
         bench.ticks().addListener((observed, old, tick) -> {
-            if (begun && isVisible() && tick.longValue() % 20 == 0 && bench.day().isLate()) {
-                bench.day().layOut();
+            if (begun && isVisible() && tick.longValue() % 20 == 0 && bench.premises().day().isLate()) {
+                bench.premises().day().layOut();
             }
-            timeline.setNow(bench.day().now());
+            timeline.setNow(bench.premises().day().now());
         });
         bench.plan().addListener((observed, old, plan) -> {
             if (begun && isVisible()) {
-                bench.day().layOut();
+                bench.premises().day().layOut();
             }
         });
         fill();
@@ -146,13 +146,13 @@ final class DayPane extends BorderPane {
     void show() {
         if (!begun) {
             begun = true;
-            bench.day().layOut();
+            bench.premises().day().layOut();
         }
         showShop();
     }
 
     private ShopDay day() {
-        return bench.day();
+        return bench.premises().day();
     }
 
     private ShopDay.@Nullable Shown shown() {
@@ -227,9 +227,9 @@ final class DayPane extends BorderPane {
             Chain chain = shown.chains().get(next.chain());
             Task task = chain.tasks().get(shown.task(next));
             if (task.rest() > 0) {
-                bench.timers().start(GlueUpTexts.TIMER_AFTER.formatted(chain.frame(), task.name()),
+                bench.premises().timers().start(GlueUpTexts.TIMER_AFTER.formatted(chain.frame(), task.name()),
                         Duration.ofMinutes(task.rest()));
-                bench.tick();
+                bench.premises().tick();
             }
             day().finished(chain.frame());
         }
@@ -270,9 +270,9 @@ final class DayPane extends BorderPane {
     private void time() {
         DayTimeline.Mark mark = timeline.chosen();
         if (mark != null) {
-            bench.timers().start(GlueUpTexts.TIMER_AFTER.formatted(mark.frame(), mark.name()),
+            bench.premises().timers().start(GlueUpTexts.TIMER_AFTER.formatted(mark.frame(), mark.name()),
                     Duration.ofMinutes(mark.rest()));
-            bench.tick();
+            bench.premises().tick();
         }
     }
 

@@ -126,7 +126,7 @@ public final class GlueBench extends BenchScreen {
         if (now.open() && opened.isPresent()) {
             Instant end = opened.get().plusMillis((long) (glue.opens() * 60_000));
             ShopTimer open = new ShopTimer("", end, Duration.ofMillis((long) (glue.opens() * 60_000)), true);
-            clock.setText(open.text(bench.timers().now()));
+            clock.setText(open.text(bench.premises().timers().now()));
             clockName.setText(GlueUpTexts.OPEN_TIME_LEFT);
         } else if (glue.jig().isPresent() && glue.holding() == Holding.JIG
                 && now.kind() == GlueStep.Kind.DRY_FIT) {
@@ -146,17 +146,19 @@ public final class GlueBench extends BenchScreen {
         }
         GlueStep done = steps.get(step);
         if (done.rest() >= 60) {
-            bench.timers().start(GlueUpTexts.TIMER_STEP.formatted(bench.job().title(), step + 1),
+            bench.premises().timers().start(GlueUpTexts.TIMER_STEP.formatted(bench.job().title(), step + 1),
                     Duration.ofSeconds(done.rest()));
         }
         if (step + 1 < steps.size()) {
             step++;
             boolean opens = steps.get(step).open() && !done.open();
-            opened = opens ? Optional.of(bench.timers().now()) : steps.get(step).open() ? opened : Optional.empty();
+            opened = opens
+                    ? Optional.of(bench.premises().timers().now())
+                    : steps.get(step).open() ? opened : Optional.empty();
         } else {
             progress.setProgress(1);
         }
-        bench.tick();
+        bench.premises().tick();
         show(bench.currentPlan(), bench.notation().get());
     }
 

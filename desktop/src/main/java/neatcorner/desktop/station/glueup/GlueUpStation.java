@@ -25,7 +25,7 @@ public final class GlueUpStation {
                     new Shot("7-days", Duration.seconds(6), demo -> {
                         demo.bench().folders().demoJobs().stream()
                                 .filter(file -> file.endsWith("keepers-photographs.json"))
-                                .forEach(file -> demo.bench().day().include(file, false));
+                                .forEach(file -> demo.bench().premises().day().include(file, false));
                         demo.bringUpToDate();
                         demo.press("glue-days");
                     })),

@@ -29,7 +29,7 @@ import neatcorner.desktop.document.Planning;
 import neatcorner.exchange.BadFile;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.paper.PaperSize;
-import neatcorner.exchange.paper.WallTemplate;
+import neatcorner.exchange.template.WallTemplate;
 import neatcorner.hanging.Arrangement;
 import neatcorner.hanging.HungFrame;
 import neatcorner.hanging.OnWall;

@@ -45,7 +45,7 @@ final class BeforeMode implements StationMode {
         if (!Assembly.canJudge(plan)) {
             return cannot();
         }
-        double steady = bench.saws().log(plan.job().saw()).steady().radians();
+        double steady = bench.premises().saws().log(plan.job().saw()).steady().radians();
         return ClosingFigure.of(plan, Collections.nCopies(plan.pieces().size(), new CutError(0, steady, steady)),
                 plan.pieces().stream().map(Piece::name).toList());
     }
@@ -57,12 +57,12 @@ final class BeforeMode implements StationMode {
 
     @Override
     public Slate slate(Plan plan) {
-        return SawSlates.before(plan, bench.saws().log(plan.job().saw()));
+        return SawSlates.before(plan, bench.premises().saws().log(plan.job().saw()));
     }
 
     @Override
     public List<Sentence> says(Plan plan) {
-        SawLog log = bench.saws().log(plan.job().saw());
+        SawLog log = bench.premises().saws().log(plan.job().saw());
         if (!Assembly.canJudge(plan)) {
             return List.of(Sentence.of(SawTexts.ONLY_FLAT_HERE));
         }

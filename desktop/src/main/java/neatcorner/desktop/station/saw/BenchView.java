@@ -125,7 +125,7 @@ public final class BenchView extends BenchScreen {
         Plan plan = bench.currentPlan();
         int index = bench.cut().get();
         if (index < plan.cuts().size()) {
-            bench.cutLog().add(plan.job(), plan.cuts().get(index));
+            bench.premises().cutLog().add(plan.job(), plan.cuts().get(index));
         }
         if (index + 1 < plan.cuts().size()) {
             bench.cut().set(index + 1);

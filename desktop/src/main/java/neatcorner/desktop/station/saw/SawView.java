@@ -77,7 +77,7 @@ public final class SawView extends StationView {
         says.setId("saw-says");
         setUnderDrawing(says);
         modes.values().forEach(each -> addUnderDrawing(each.bar()));
-        bench.whileOpen(bench.saws().watch(refresh));
+        bench.whileOpen(bench.premises().saws().watch(refresh));
         bench.cut().addListener((observed, old, now) -> show(bench.currentPlan(), bench.notation().get()));
     }
 
@@ -89,7 +89,7 @@ public final class SawView extends StationView {
     private void listSaws() {
         Saw now = bench().job().saw();
         saws.getItems().clear();
-        for (ShopSaw shop : bench().saws().saws()) {
+        for (ShopSaw shop : bench().premises().saws().saws()) {
             MenuItem item = new MenuItem(SawTexts.CUT_WITH.formatted(shop.saw().name()));
             item.setMnemonicParsing(false);
             item.setOnAction(e -> bench().change(SawTexts.CHANGE_SAW, job -> job.withSaw(
@@ -104,7 +104,7 @@ public final class SawView extends StationView {
                 job.saw().scale().fence())))));
         MenuItem keep = new MenuItem(SawTexts.KEEP_SETTINGS.formatted(now.name()));
         keep.setMnemonicParsing(false);
-        keep.setOnAction(e -> bench().saws().keep(now));
+        keep.setOnAction(e -> bench().premises().saws().keep(now));
         saws.getItems().addAll(zero, keep);
     }
 

@@ -119,13 +119,13 @@ final class TestCornerMode implements StationMode {
         corner(plan).ifPresent(corner -> {
             SawReading reading = new SawReading(LocalDate.now(ZoneId.systemDefault()), miter(plan), corner.error(),
                     corner.isTilt(), false);
-            bench.saws().changeLog(plan.job().saw(), readings -> readings.plus(reading));
+            bench.premises().saws().changeLog(plan.job().saw(), readings -> readings.plus(reading));
             refresh.run();
         });
     }
 
     private void turn() {
-        bench.saws().changeLog(bench.job().saw(), SawLog::turned);
+        bench.premises().saws().changeLog(bench.job().saw(), SawLog::turned);
         refresh.run();
     }
 
@@ -158,7 +158,7 @@ final class TestCornerMode implements StationMode {
                     over = length.isPositive() ? length : null;
                     refresh.run();
                 }), () -> {});
-        SawLog readings = bench.saws().log(plan.job().saw());
+        SawLog readings = bench.premises().saws().log(plan.job().saw());
         turned.setDisable(readings.readings().isEmpty() || readings.readings().getLast().turned());
         log.setText(listed(readings, notation));
     }
@@ -184,7 +184,8 @@ final class TestCornerMode implements StationMode {
     @Override
     public Slate slate(Plan plan) {
         return corner(plan)
-                .map(corner -> SawSlates.testCorner(plan, corner, miter(plan), bench.saws().log(plan.job().saw())))
+                .map(corner -> SawSlates.testCorner(plan, corner, miter(plan),
+                        bench.premises().saws().log(plan.job().saw())))
                 .orElseGet(() -> new Slate(List.of()));
     }
 

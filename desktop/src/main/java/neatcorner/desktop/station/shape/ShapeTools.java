@@ -18,7 +18,7 @@ import neatcorner.desktop.desk.Workbench;
 import neatcorner.desktop.draw.ModeTiles;
 import neatcorner.desktop.draw.Palette;
 import neatcorner.exchange.paper.PaperSize;
-import neatcorner.exchange.paper.Templates;
+import neatcorner.exchange.template.Templates;
 import neatcorner.job.Geometry;
 import neatcorner.job.Job;
 import neatcorner.job.PlacedRing;

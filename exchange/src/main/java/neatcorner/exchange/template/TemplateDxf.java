@@ -1,4 +1,4 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.template;
 
 import java.util.List;
 import java.util.Locale;

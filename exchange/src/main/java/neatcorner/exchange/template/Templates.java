@@ -1,10 +1,12 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.template;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.SvgPainter;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.station.shape.TemplateFigure;

@@ -1,4 +1,4 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.template;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -8,6 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.SvgPainter;
 import neatcorner.glueup.jig.JigDesign;
 import neatcorner.measure.Notation;
 import neatcorner.station.glueup.JigFigure;

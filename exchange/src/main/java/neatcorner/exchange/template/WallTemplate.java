@@ -1,4 +1,4 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.template;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import neatcorner.exchange.WholeFile;
+import neatcorner.exchange.paper.PaperSize;
 import neatcorner.measure.Notation;
 import neatcorner.station.hanging.WallFigure;
 import neatcorner.station.hanging.WallWork;
@@ -23,7 +24,7 @@ public final class WallTemplate {
 
     /** Its bytes. Throws {@link IOException} when a font is missing from the program. */
     public static byte[] pdf(WallWork work, PaperSize paper, Notation notation) throws IOException {
-        return TemplatePdf.write(PageTexts.HOOKS, List.of(new TemplatePdf.Sheet(PageTexts.HOOKS,
+        return TemplatePdf.write(TemplateTexts.HOOKS, List.of(new TemplatePdf.Sheet(TemplateTexts.HOOKS,
                 WallFigure.template(work, notation.units()))), paper, notation);
     }
 }

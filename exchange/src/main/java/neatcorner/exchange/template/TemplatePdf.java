@@ -1,4 +1,4 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.template;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -8,6 +8,11 @@ import neatcorner.drawing.Drawing;
 import neatcorner.drawing.Figure;
 import neatcorner.drawing.Point;
 import neatcorner.drawing.Tint;
+import neatcorner.exchange.paper.PaperPainter;
+import neatcorner.exchange.paper.PaperSize;
+import neatcorner.exchange.paper.PdfPen;
+import neatcorner.exchange.paper.Pen;
+import neatcorner.exchange.paper.Photos;
 import neatcorner.measure.Notation;
 import neatcorner.plan.Plan;
 import neatcorner.station.shape.TemplateFigure;
@@ -31,7 +36,7 @@ public final class TemplatePdf {
         if (sheets.isEmpty()) {
             throw new IllegalArgumentException("a frame without curves has no templates");
         }
-        return write(PageTexts.TEMPLATES_OF.formatted(plan.job().title()),
+        return write(TemplateTexts.TEMPLATES_OF.formatted(plan.job().title()),
                 sheets.stream().map(sheet -> new Sheet(sheet.letters(), TemplateFigure.of(sheet, notation.units())))
                         .toList(),
                 paper,
@@ -77,8 +82,8 @@ public final class TemplatePdf {
                 first = false;
                 pen.place(0, 0, 1);
                 pen.write(MARGIN, MARGIN - 8, Anchor.START, (rows * columns > 1
-                        ? PageTexts.SHEET_IN_ROW_AND_COLUMN
-                        : PageTexts.SHEET).formatted(sheet.name(), row * columns + column + 1,
+                        ? TemplateTexts.SHEET_IN_ROW_AND_COLUMN
+                        : TemplateTexts.SHEET).formatted(sheet.name(), row * columns + column + 1,
                                 rows * columns, row + 1, column + 1),
                         9,
                         Pen.Face.TEXT, Tint.INK);

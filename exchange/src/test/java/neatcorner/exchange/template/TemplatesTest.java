@@ -1,4 +1,4 @@
-package neatcorner.exchange.paper;
+package neatcorner.exchange.template;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import neatcorner.exchange.paper.PaperSize;
 import neatcorner.job.Defaults;
 import neatcorner.job.Job;
 import neatcorner.measure.Length;
