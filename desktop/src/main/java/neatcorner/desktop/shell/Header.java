@@ -121,6 +121,7 @@ final class Header extends HBox {
         progress.setId("progress");
         Button stop = new Button(ShellTexts.STOP);
         stop.setId("stop-search");
+        stop.setMinWidth(Region.USE_PREF_SIZE);
         stop.setOnAction(e -> bench.stopSearching());
         for (Node node : List.of(progress, stop)) {
             node.visibleProperty().bind(bench.busy());
