@@ -10,6 +10,7 @@ import com.google.common.jimfs.Jimfs;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileSystem;
+import java.nio.file.FileSystemException;
 import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -154,12 +155,21 @@ class WholeFileTest {
 
         public static void main(String... arguments) throws IOException {
             Path file = Path.of(Objects.requireNonNull(arguments[0]));
-            for (int i = 0; i < Integer.parseInt(arguments[1]); i++) {
-                WholeFile.alone(file, () -> {
-                    int count = Integer.parseInt(Files.readString(file));
-                    WholeFile.write(file, bytes(String.valueOf(count + 1)));
-                    return count;
-                });
+            int done = 0;
+            while (done < Integer.parseInt(arguments[1])) {
+                try {
+                    WholeFile.alone(file, () -> {
+                        int count = Integer.parseInt(Files.readString(file));
+                        WholeFile.write(file, bytes(String.valueOf(count + 1)));
+                        return count;
+                    });
+                    done++;
+                } catch (FileSystemException e) {
+                    // Who was not let in for long, where others come again at once, comes again, too.
+                    if (!"another program holds this folder".equals(e.getReason())) {
+                        throw e;
+                    }
+                }
             }
         }
     }
