@@ -49,15 +49,9 @@ public record CornerWork(List<Kind> kinds) {
             if (!lie.mirrored()) {
                 return own;
             }
-            Vertex along = corner.wood().along();
-            double x = along.x() - 1;
-            double y = along.y();
-            double length = x * x + y * y;
-            if (length < 1e-12) {
-                return new Vertex(-own.x(), own.y());
-            }
-            double twice = 2 * (own.x() * x + own.y() * y) / length;
-            return new Vertex(twice * x - own.x(), twice * y - own.y());
+            Vertex middle = corner.wood().bisector();
+            double twice = 2 * (own.x() * middle.x() + own.y() * middle.y());
+            return new Vertex(twice * middle.x() - own.x(), twice * middle.y() - own.y());
         }
     }
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -207,5 +208,127 @@ class RingsAcrossTest {
             assertEquals(7 * other.x(), before.x(), 1e-9);
             assertEquals(7 * other.y(), before.y(), 1e-9);
         }
+    }
+
+    private static Ring at(Ring ring, double front) {
+        Ring.Place place = ring.place();
+        return ring.withPlace(new Ring.Place(place.name(), place.of(), place.edge(), place.as(), place.play(),
+                mm(front)));
+    }
+
+    /** Beside the lip a slip of 4 lies against the whole face of 30; 4 mm of it hold nothing, 5 do, wherever it lies. */
+    @Test
+    void aSlipLiesAgainstTheLip() {
+        Ring five = ring("slip", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0.5, section(4, 5, 0, 0));
+        is(5, 4.5, 30, contact(plan(Jobs.chart(), five), 0));
+        is(5, 4.5, 30, contact(plan(Jobs.chart(), at(five, 3)), 0));
+        Plan low = plan(Jobs.chart(), at(five, 4));
+        assertTrue(Across.of(low).contact(low, Across.of(low).rings().getFirst()).isEmpty(), "4 beside a lip of 8");
+    }
+
+    /** Half a millimetre beside the rabbet is nothing: up to there a band meets the whole face. */
+    @Test
+    void aBandBarelyPastTheLipMeetsTheFace() {
+        Ring band = ring("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 8.5, 0, 0));
+        is(8.5, 6, 30, contact(plan(Jobs.chart(), band), 0));
+        is(8.75, 6, 24, contact(plan(Jobs.chart(), ring("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0,
+                section(6, 8.75, 0, 0))), 0));
+    }
+
+    /** On the back it needs 5 mm of wood under it, and to lie on it. */
+    @Test
+    void whatHangsBehindTheBackIsNotFastened() {
+        Ring back = ring("back", "", SizeOf.OUTSIDE, SizeOf.OUTSIDE, 0, section(5, 9, 0, 0));
+        is(5, 9, 20, contact(plan(Jobs.chart(), back), 0));
+        is(5, 9, 20, contact(plan(Jobs.chart(), at(back, 20.5)), 0));
+        for (Ring off : List.of(at(back, 21), at(back, 19),
+                ring("back", "", SizeOf.OUTSIDE, SizeOf.OUTSIDE, 0, section(4.5, 9, 0, 0)))) {
+            Plan plan = plan(Jobs.chart(), off);
+            Across across = Across.of(plan);
+            assertTrue(across.contact(plan, across.rings().getFirst()).isEmpty(), off.toString());
+            assertTrue(across.bite(plan, across.rings().getFirst()).isEmpty(), off.toString());
+        }
+    }
+
+    /** Flush with what it goes round, wherever that lies, and against that ring and no other. */
+    @Test
+    void aBandGoesWithTheRingItIsRound() {
+        Ring inner = at(ring("inner", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(10, 20, 0, 0)), 6);
+        Ring other = ring("other", "", SizeOf.RABBET, SizeOf.OUTSIDE, 1, section(20, 5, 0, 0));
+        Plan plan = plan(Jobs.chart(), other, inner,
+                ring("outer", "inner", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(5, 14, 0, 0)));
+        assertEquals(6, Across.of(plan).rings().get(2).front(), 1e-3);
+        is(14, 5, 10, contact(plan, 2));
+    }
+
+    /** Through a band of 6 into a wall of 24, and 3 mm or 1/8 in of that are to stay; a ring without screws bites nothing. */
+    @Test
+    void aBandsScrewsGoThroughItIntoTheWall() {
+        Ring band = ring("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 15, 0, 0));
+        Plan plan = plan(Jobs.chart(), band);
+        Across across = Across.of(plan);
+        assertEquals(14, across.bite(plan, across.rings().getFirst()).orElseThrow().bite().toMm(), 1e-3);
+        assertEquals(10, across.bite(plan, across.rings().getFirst()).orElseThrow().left().toMm(), 1e-3);
+        Plan bare = plan(Jobs.chart(), band.withScrews(null));
+        assertTrue(Across.of(bare).bite(bare, Across.of(bare).rings().getFirst()).isEmpty());
+    }
+
+    /** A strainer's wood is in the rabbet's room and not in the frame's, though it lies within the frame's width and depth. */
+    @Test
+    void whatLiesInTheRabbetIsNotInTheWood() {
+        Plan plan = plan(Jobs.chart(), ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 1, section(20, 5, 0, 0)));
+        assertEquals(List.of(), Across.of(plan).clashes(plan));
+    }
+
+    /** Bars are those with screws, inside, behind something: not a band, a lining without screws, or a slip flush in front. */
+    @Test
+    void onlyBarsAreAStrainer() {
+        Ring bars = ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 1, section(20, 5, 0, 0));
+        for (Ring no : List.of(bars.withScrews(null), at(bars, 0),
+                ring("back", "", SizeOf.OUTSIDE, SizeOf.OUTSIDE, 0, section(40, 9, 0, 0)).withScrews(null),
+                at(ring("band", "", SizeOf.OUTSIDE, SizeOf.SIGHT, 0, section(6, 8, 0, 0)), 4))) {
+            Plan plan = plan(Jobs.chart(), no);
+            assertTrue(Across.of(plan).strainer(plan).isEmpty(), no.toString());
+        }
+    }
+
+    /** What floats is carried by what is behind it and reaches under it; a slip in front of it carries nothing. */
+    @Test
+    void aSlipInFrontCarriesNothing() {
+        Job floated = Jobs.chart().withHold(new Hold.Floating(mm(5))).withSection(section(12, 40, 0, 0));
+        Ring backer = at(ring("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(25, 12, 0, 0)), 28);
+        Plan plan = plan(floated, ring("slip", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(3, 10, 0, 0)), backer);
+        Across across = Across.of(plan);
+        assertFalse(across.carries(plan, across.rings().getFirst()));
+        assertTrue(across.carries(plan, across.rings().get(1)));
+        Plan clear = plan(floated, at(ring("short", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(5, 12, 0, 0)), 28));
+        assertTrue(Across.of(clear).carrier().isEmpty(), "it ends where the art does");
+        Plan flush = plan(floated, at(backer, 0));
+        assertTrue(Across.of(flush).carrier().isEmpty(), "in front");
+    }
+
+    /** Under a panel's painted face 2 mm of wood are enough. */
+    @Test
+    void aPanelsScrewsMayComeNearerItsFace() {
+        Job panel = Jobs.chart().withHold(new Hold.Panel(mm(2))).withSection(section(12, 40, 0, 0));
+        Ring backer = at(ring("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(25, 12, 0, 0)), 28);
+        Plan plan = plan(panel, backer);
+        assertEquals(2, Across.of(plan).bite(plan, Across.of(plan).rings().getFirst()).orElseThrow().spare().toMm(),
+                1e-3);
+        Plan floated = plan(panel.withHold(new Hold.Floating(mm(5))), backer);
+        assertEquals(3, Across.of(floated).bite(floated, Across.of(floated).rings().getFirst()).orElseThrow().spare()
+                .toMm(), 1e-3);
+    }
+
+    /** A ring as far back as what is held narrows nothing. */
+    @Test
+    void whatLiesLevelWithTheArtIsNotInFrontOfIt() {
+        Ring slip = ring("slip", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(4, 5, 0, 0));
+        Plan level = plan(Jobs.chart(), at(slip, 8));
+        double sight = level.sizes().sight().width().toMm();
+        assertEquals(8, Objects.requireNonNull(Across.of(level).content()).front(), 1e-3);
+        assertEquals(sight, Across.of(level).seen(level).width().toMm(), 1e-3);
+        Plan before = plan(Jobs.chart(), at(slip, 7));
+        assertEquals(sight - 8, Across.of(before).seen(before).width().toMm(), 1e-3);
     }
 }

@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
  */
 class CornerPartsTest {
     private static final double TINY = 1e-9;
-    /** Lengths are whole units of 1/3200 mm in a plan, and not here, mm. */
+    /** Lengths are whole units of 1/3200 mm in a plan, and what follows from them is not here, mm. */
     private static final double COARSE = 2e-3;
     /** What is kept round a rabbet's edge is rounded in a few steps, mm. */
     private static final double ROUNDED = 0.03;
@@ -184,11 +184,17 @@ class CornerPartsTest {
         });
     }
 
+    /** Its lengths are whole units: a part that ends at the ledge would else be in the rabbet here and not there. */
     private static Wood wood(Random random) {
-        double first = 24 + 50 * random.nextDouble();
-        double thickness = 14 + 22 * random.nextDouble();
-        return new Wood(Math.toRadians(45 + 115 * random.nextDouble()), first, first + 20 * random.nextDouble(),
-                thickness, 4 + 8 * random.nextDouble(), 4 + (thickness - 8) * random.nextDouble());
+        double first = units(24 + 50 * random.nextDouble());
+        double second = units(first + 20 * random.nextDouble());
+        double thickness = units(14 + 22 * random.nextDouble());
+        return new Wood(Math.toRadians(45 + 115 * random.nextDouble()), first, second, thickness,
+                units(4 + 8 * random.nextDouble()), units(4 + (thickness - 8) * random.nextDouble()));
+    }
+
+    private static double units(double value) {
+        return AnyJob.mm(value).toMm();
     }
 
     private static Reinforcement splineOrTenon(Random random, Wood wood) {
