@@ -121,9 +121,6 @@ public record CornerWork(List<Kind> kinds) {
         int count = plan.pieces().size();
         for (int i = 0; i < count; i++) {
             Corner corner = corner(plan, contours, i, joint);
-            if (!corner.before().isPositive() || !corner.after().isPositive()) {
-                return new CornerWork(List.of());
-            }
             Key key = new Key(Math.round(corner.interior().degrees() * 1e5), corner.before(), corner.after());
             String name = plan.pieces().get(Math.floorMod(i - 1, count)).name() + "–" + plan.pieces().get(i).name();
             boolean mirrored = isMirrored(plan, contours, i, joint);

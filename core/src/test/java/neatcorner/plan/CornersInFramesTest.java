@@ -98,6 +98,7 @@ class CornersInFramesTest {
         Vertex before = turned.seen(new Vertex(-5, 0));
         assertEquals(-5 * 0.8, before.x(), CLOSE, "36.87° from A");
         assertEquals(5 * 0.6, before.y(), CLOSE);
+        lies(turned, new Vertex(-0.8, 0.6), new Vertex(-1, 0));
         Vertex middle = turned.seen(new Vertex(-3, 1));
         is(-3, 1, middle);
         CornerWork.Kind plain = at(work(triangle(50, 40, 30)), "C–A");
@@ -125,6 +126,10 @@ class CornersInFramesTest {
         CornerWork work = work(Jobs.chart().withJoint(CornerJoint.BUTT));
         assertEquals(List.of("D–A", "A–B", "B–C", "C–D"), work.kinds().getFirst().at());
         assertEquals(List.of("A–B", "C–D"), work.kinds().getFirst().turned());
+        lies(work.kinds().getFirst(), new Vertex(1, 0), new Vertex(0, 1));
+        Plan plan = plan(Jobs.chart().withJoint(CornerJoint.BUTT));
+        assertEquals(plan.sizes().outside().height(), plan.pieces().get(3).outer(),
+                "D runs through, and is the side after");
         CornerWork mitred = work(Jobs.chart().withJoint(CornerJoint.MITRED_LAP));
         assertEquals(List.of(), mitred.kinds().getFirst().turned());
     }
@@ -204,5 +209,16 @@ class CornersInFramesTest {
         Job job = Jobs.chart();
         assertEquals(0, work(job.withSection(job.section().withWidth(Length.mm(5)))).count(),
                 "narrower than its rabbet");
+    }
+
+    @Test
+    void aSideWithoutWidthHasNoCorners() {
+        assertEquals(0, work(triangle(30, 0, 30)).count());
+        Job job = Jobs.chart();
+        Job narrow = job.withOutline(job.outline().withFaceWidths(
+                List.of(Length.mm(30), Length.ZERO, Length.mm(30), Length.mm(30))));
+        for (CornerJoint joint : CornerJoint.values()) {
+            assertEquals(0, work(narrow.withJoint(joint)).count(), joint.toString());
+        }
     }
 }
