@@ -1,8 +1,9 @@
 package neatcorner.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Objects;
 
 /**
  * Drawn grain: along a face as long wandering lines that close into arches here and there, on an end as growth rings.
@@ -10,8 +11,27 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Grain {
     private static final int STEPS = 16;
+    /** More rings are not drawn on an end, however thin and long it is. */
+    private static final int MOST_RINGS = 120;
+    /** Places so near each other are one place of a line, mm. */
+    private static final double NEAR = 1e-6;
 
     private Grain() {}
+
+    /** A convex part of a face, and from where to where along the grain it lies. */
+    private record Part(List<Point> shape, double from, double to) {
+
+        static Part of(List<Point> shape, double cos, double sin) {
+            double from = Double.MAX_VALUE;
+            double to = -Double.MAX_VALUE;
+            for (Point p : shape) {
+                double u = p.x() * cos + p.y() * sin;
+                from = Math.min(from, u);
+                to = Math.max(to, u);
+            }
+            return new Part(shape, from, to);
+        }
+    }
 
     /** Lines along the grain of a face that is made up of convex parts. */
     public static List<List<Point>> along(List<Point> shape, List<List<Point>> parts, double direction, long seed) {
@@ -34,6 +54,7 @@ public final class Grain {
         double heart = minV + width * (0.3 + 0.4 * noise(seed, 1));
         double arch = minU + length * (0.2 + 0.6 * noise(seed, 2));
         int lines = 9;
+        List<Part> wood = parts.stream().map(part -> Part.of(part, cos, sin)).toList();
         List<List<Point>> grain = new ArrayList<>();
         for (int k = 0; k < lines; k++) {
             double v0 = minV + width * (k + 0.25 + 0.5 * noise(seed, 10 + k)) / lines;
@@ -46,15 +67,22 @@ public final class Grain {
                 double v = v0 + sway + pull;
                 line.add(new Point(u * cos - v * sin, u * sin + v * cos));
             }
-            parts.forEach(part -> clip(line, part, grain));
+            follow(line, minU, length / STEPS, wood, grain);
         }
         return grain;
     }
 
-    private static void clip(List<Point> line, List<Point> part, List<List<Point>> grain) {
+    /** A line runs on from part to part, and ends where there is no wood. */
+    private static void follow(List<Point> line, double start, double step, List<Part> wood, List<List<Point>> grain) {
         List<Point> run = new ArrayList<>();
         for (int i = 1; i < line.size(); i++) {
-            join(run, Convex.clip(line.get(i - 1), line.get(i), part), grain);
+            Point from = line.get(i - 1);
+            Point to = line.get(i);
+            double u = start + step * (i - 1);
+            wood.stream().filter(part -> part.to >= u - NEAR && part.from <= u + step + NEAR)
+                    .map(part -> Convex.clip(from, to, part.shape)).filter(Objects::nonNull)
+                    .sorted(Comparator.comparingDouble(piece -> apart(from, piece.getFirst())))
+                    .forEach(piece -> join(run, piece, grain));
         }
         finish(run, grain);
     }
@@ -74,16 +102,18 @@ public final class Grain {
             to = Math.max(to, angle);
         }
         List<List<Point>> grain = new ArrayList<>();
-        int ring = (int) Math.floor(nearest * 0.8 / spacing);
-        for (; ring * spacing <= farthest; ring++) {
-            double radius = spacing * (ring + 0.6 * noise(seed, ring));
+        double apart = Math.max(spacing, farthest / MOST_RINGS);
+        int ring = (int) Math.floor(nearest * 0.8 / apart);
+        for (; ring * apart <= farthest; ring++) {
+            double radius = apart * (ring + 0.6 * noise(seed, ring));
             List<Point> run = new ArrayList<>();
             Point previous = null;
             for (int i = 0; i <= STEPS; i++) {
                 double angle = from + (to - from) * i / STEPS;
                 Point point = new Point(heart.x() + radius * Math.cos(angle), heart.y() + radius * Math.sin(angle));
-                if (previous != null) {
-                    join(run, Convex.clip(previous, point, shape), grain);
+                List<Point> piece = previous == null ? null : Convex.clip(previous, point, shape);
+                if (piece != null) {
+                    join(run, piece, grain);
                 }
                 previous = point;
             }
@@ -92,16 +122,12 @@ public final class Grain {
         return grain;
     }
 
-    private static void join(List<Point> run, @Nullable List<Point> segment,
-            List<List<Point>> grain) {
-        if (segment == null) {
+    private static void join(List<Point> run, List<Point> piece, List<List<Point>> grain) {
+        if (run.isEmpty() || apart(run.getLast(), piece.getFirst()) > NEAR) {
             finish(run, grain);
-            return;
+            run.add(piece.getFirst());
         }
-        if (run.isEmpty()) {
-            run.add(segment.getFirst());
-        }
-        run.add(segment.getLast());
+        run.add(piece.getLast());
     }
 
     private static void finish(List<Point> run, List<List<Point>> grain) {
@@ -109,6 +135,10 @@ public final class Grain {
             grain.add(List.copyOf(run));
         }
         run.clear();
+    }
+
+    private static double apart(Point a, Point b) {
+        return Math.hypot(a.x() - b.x(), a.y() - b.y());
     }
 
     private static double square(double x) {

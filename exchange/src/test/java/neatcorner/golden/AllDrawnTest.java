@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import neatcorner.drawing.Drawing;
 import neatcorner.exchange.job.JobFile;
 import neatcorner.exchange.plan.PaperPdf;
 import neatcorner.exchange.paper.PaperSize;
@@ -69,7 +70,7 @@ class AllDrawnTest {
             }
             for (Chapter chapter : Chapters.ALL) {
                 at = "figure of " + chapter.station();
-                chapter.figure(plan);
+                Drawing.of(chapter.figure(plan), 900, 600, Notation.of(now.job().units()));
                 chapter.fields(plan).forEach(field -> field.in(plan));
                 chapter.cautions(plan);
             }
