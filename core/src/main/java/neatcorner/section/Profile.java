@@ -18,6 +18,8 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 public final class Profile {
     /** Strips stay so far off the turns between them, since those are rounded: a turn inside would make it hollow, mm. */
     private static final double ROUNDED = 1e-4;
+    /** Wood so thin holds nothing, mm. */
+    private static final double HAIR = 0.02;
 
     private final Section section;
     private final Geometry blank;
@@ -91,9 +93,9 @@ public final class Profile {
         return finished().isEmpty() ? section.width().toMm() / 2 : finished().getCentroid().getX();
     }
 
-    /** Whether what is left is one piece of wood. */
+    /** Whether what is left is one piece of wood: what hangs on by a hair has come off. */
     public boolean isWhole() {
-        return polygons(finished()).size() == 1;
+        return polygons(finished().buffer(-HAIR / 2)).size() == 1;
     }
 
     /** The part of some wood that belongs to one ply of a built-up section. */

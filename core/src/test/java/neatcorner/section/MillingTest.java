@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Random;
+import neatcorner.measure.Angle;
 import neatcorner.measure.Length;
 import neatcorner.wood.Species;
 import net.jqwik.api.ForAll;
@@ -191,5 +192,23 @@ class MillingTest {
         expected.add(to, expected.remove(from));
         assertEquals(expected, milling.moved(from, to).order(ASH.rabbet()));
         assertFalse(milling.without(from).order(ASH.rabbet()).size() > count + 1);
+    }
+
+    /**
+     * A rabbet of 35.8 from the sight edge that is open to the front, and a groove in the outer face that reaches 2.8 of the
+     * 2.8 mm that are left of 38.6: what is in front of the groove has come off, though 35.8 and 38.6 − 2.8 differ in the
+     * sixteenth digit. With 0.3 mm between them it hangs on.
+     */
+    @Test
+    void whatHangsOnByNothingHasComeOff() {
+        assertFalse(Profile.of(groovedToTheRabbet(2.8)).isWhole());
+        assertTrue(Profile.of(groovedToTheRabbet(2.5)).isWhole());
+    }
+
+    private static Section groovedToTheRabbet(double deep) {
+        return new Section(Species.named("white ash"), Length.mm(38.6), Length.mm(40.5),
+                new Rabbet(Length.mm(4.5), Length.mm(35.8), null, Angle.ofDegrees(90)),
+                new Milling(Layers.NONE, RabbetWay.DADO, 0, 1, List.of(new Operation.Groove(Face.OUTER, Length.mm(3.9),
+                        Length.mm(4.5), Length.mm(deep), 0))));
     }
 }
