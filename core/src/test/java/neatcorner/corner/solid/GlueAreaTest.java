@@ -11,6 +11,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import neatcorner.measure.Angle;
+import neatcorner.measure.Length;
 import neatcorner.outline.Corner;
 import neatcorner.piece.CornerJoint;
 import neatcorner.section.Rabbet;
@@ -91,5 +92,40 @@ class GlueAreaTest {
                 rabbetWide == 0 ? Rabbet.NONE : Rabbet.plain(mm(rabbetWide), mm(rabbetDeep)));
         return JoinedCorner.of(new CornerWood(new Corner(Angle.RIGHT, mm(width), mm(width)), joint, section, mm(0)),
                 List.of()).glue();
+    }
+
+    /** Sides 24 thick, with a rabbet of 8 that begins so far behind the face. */
+    private static CornerWood unlike(CornerJoint joint, double before, double after, double begins) {
+        Section section = new Section(Species.named("white ash"), Length.mm(before), Length.mm(24),
+                Rabbet.plain(Length.mm(8), Length.mm(24 - begins)));
+        return new CornerWood(new Corner(Angle.RIGHT, Length.mm(before), Length.mm(after)), joint, section,
+                Length.ZERO);
+    }
+
+    private static double cheeks(CornerWood wood) {
+        return GlueArea.of(wood, List.of(), List.of()).longGrain();
+    }
+
+    /** Half and half at 12: there the side after still has all its 40, the one before behind it has 70 less the rabbet's 8. */
+    @Test
+    void aLapHoldsWhereBothHaveWood() {
+        assertEquals((70 - 8) * 40, cheeks(unlike(CornerJoint.LAP, 70, 40, 12)), NEAR);
+        assertEquals(70 * 40, cheeks(unlike(CornerJoint.LAP, 70, 40, 20)), NEAR);
+        assertEquals((70 - 8) * (40 - 8), cheeks(unlike(CornerJoint.LAP, 70, 40, 6)), NEAR);
+    }
+
+    /** Three fingers by turns, 8 each: at the first plane the rabbet begins, at the second both sides lack its 8. */
+    @Test
+    void fingersHoldOnEachPlaneBetweenThem() {
+        CornerWood wood = unlike(CornerJoint.BOX, 70, 40, 8);
+        assertEquals(3, wood.fingers());
+        assertEquals(62 * 40 + 62 * 32, cheeks(wood), NEAR);
+    }
+
+    /** The half behind is a square of 70, of which the mitred half in front covers one side of the diagonal. */
+    @Test
+    void aMitredLapHoldsOnHalfASquare() {
+        assertEquals(70 * 70 / 2.0, cheeks(unlike(CornerJoint.MITRED_LAP, 70, 70, 20)), NEAR);
+        assertEquals(62 * 62 / 2.0, cheeks(unlike(CornerJoint.MITRED_LAP, 70, 70, 12)), NEAR);
     }
 }
