@@ -18,7 +18,7 @@ public final class Grain {
 
     private Grain() {}
 
-    /** A convex part of a face, and from where to where along the grain it lies. */
+    /** A part of a face, and from where to where it lies in one direction. */
     private record Part(List<Point> shape, double from, double to) {
 
         static Part of(List<Point> shape, double cos, double sin) {
@@ -37,20 +37,12 @@ public final class Grain {
     public static List<List<Point>> along(List<Point> shape, List<List<Point>> parts, double direction, long seed) {
         double cos = Math.cos(direction);
         double sin = Math.sin(direction);
-        double minU = Double.MAX_VALUE;
-        double maxU = -Double.MAX_VALUE;
-        double minV = Double.MAX_VALUE;
-        double maxV = -Double.MAX_VALUE;
-        for (Point p : shape) {
-            double u = p.x() * cos + p.y() * sin;
-            double v = p.y() * cos - p.x() * sin;
-            minU = Math.min(minU, u);
-            maxU = Math.max(maxU, u);
-            minV = Math.min(minV, v);
-            maxV = Math.max(maxV, v);
-        }
-        double width = maxV - minV;
-        double length = maxU - minU;
+        Part face = Part.of(shape, cos, sin);
+        Part across = Part.of(shape, -sin, cos);
+        double minU = face.from;
+        double minV = across.from;
+        double width = across.to - minV;
+        double length = face.to - minU;
         double heart = minV + width * (0.3 + 0.4 * noise(seed, 1));
         double arch = minU + length * (0.2 + 0.6 * noise(seed, 2));
         int lines = 9;

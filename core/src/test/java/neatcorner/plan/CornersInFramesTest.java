@@ -2,9 +2,12 @@ package neatcorner.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import neatcorner.corner.Reinforcement;
 import neatcorner.corner.ReinforcementKind;
 import neatcorner.fitout.SizeOf;
@@ -19,6 +22,8 @@ import neatcorner.outline.Vertex;
 import neatcorner.piece.CornerJoint;
 import neatcorner.stock.Search;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /**
  * Which corners of a frame are alike, and how each lies in it, by hand: of a triangle of 300, 400 and 500, of wheels and arches,
@@ -62,6 +67,40 @@ class CornersInFramesTest {
     private static void lies(CornerWork.Kind kind, Vertex before, Vertex after) {
         is(before.x(), before.y(), kind.lie().of(new Vertex(-1, 0)));
         is(after.x(), after.y(), kind.lie().of(kind.corner().wood().along()));
+    }
+
+    /** Whatever the joint: seen in the frame, the two sides of the top left corner run to the right and down. */
+    @ParameterizedTest
+    @EnumSource(CornerJoint.class)
+    void cornersLieInTheFrameAsTheyAreMade(CornerJoint joint) {
+        Plan plan = plan(Jobs.chart().withJoint(joint));
+        for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
+            Vertex along = kind.corner().wood().along();
+            Set<List<Long>> runs = List.of(kind.lie().of(new Vertex(-1, 0)), kind.lie().of(along)).stream()
+                    .map(v -> List.of(Math.round(v.x()), Math.round(v.y()))).collect(Collectors.toSet());
+            assertEquals(expected(kind.at().getFirst()), runs, joint + " at " + kind.at());
+            Vertex inside = kind.lie().of(kind.corner().wood().bisector());
+            Vertex middle = sum(expected(kind.at().getFirst()));
+            assertEquals(Math.sqrt(2), inside.x() * middle.x() + inside.y() * middle.y(), 1e-6, "into the frame");
+        }
+        List<String> all = new ArrayList<>();
+        CornerWork.of(plan).kinds().forEach(kind -> all.addAll(kind.at()));
+        assertEquals(Set.of("A–B", "B–C", "C–D", "D–A"), Set.copyOf(all));
+        assertEquals(4, CornerWork.of(plan).count());
+    }
+
+    private static Set<List<Long>> expected(String at) {
+        return switch (at) {
+            case "D–A" -> Set.of(List.of(1L, 0L), List.of(0L, 1L));
+            case "A–B" -> Set.of(List.of(-1L, 0L), List.of(0L, 1L));
+            case "B–C" -> Set.of(List.of(-1L, 0L), List.of(0L, -1L));
+            default -> Set.of(List.of(1L, 0L), List.of(0L, -1L));
+        };
+    }
+
+    private static Vertex sum(Set<List<Long>> runs) {
+        return new Vertex(runs.stream().mapToDouble(List::getFirst).sum(),
+                runs.stream().mapToDouble(List::getLast).sum());
     }
 
     @Test

@@ -4,12 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import neatcorner.fitout.Screws;
 import neatcorner.fitout.SizeOf;
 import neatcorner.fitout.Spacing;
@@ -19,15 +16,11 @@ import neatcorner.job.Jobs;
 import neatcorner.job.Ring;
 import neatcorner.measure.Length;
 import neatcorner.measure.Units;
-import neatcorner.outline.Vertex;
-import neatcorner.piece.CornerJoint;
 import neatcorner.section.Rabbet;
 import neatcorner.section.Section;
 import neatcorner.stock.Search;
 import neatcorner.wood.Species;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /** Where rings come to lie beside an ash frame of 30 × 20 with a 6 × 12 rabbet, and what they lie on, by hand. */
 class RingsAcrossTest {
@@ -43,6 +36,12 @@ class RingsAcrossTest {
     private static Ring ring(String name, String of, SizeOf edge, SizeOf as, double play, Section section) {
         return new Ring(new Ring.Place(name, of, edge, as, mm(play), null), section)
                 .withScrews(new Screws(mm(20), Spacing.screws(Units.MILLIMETRES)));
+    }
+
+    private static Ring at(Ring ring, double front) {
+        Ring.Place place = ring.place();
+        return ring.withPlace(new Ring.Place(place.name(), place.of(), place.edge(), place.as(), place.play(),
+                mm(front)));
     }
 
     private static Plan plan(Job job, Ring... rings) {
@@ -115,8 +114,7 @@ class RingsAcrossTest {
     void whatFloatsIsCarriedByWhatReachesBehindIt() {
         Job floated = Jobs.chart().withHold(new Hold.Floating(mm(5)))
                 .withSection(section(12, 40, 0, 0));
-        Plan plan = plan(floated, ring("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(25, 12, 0, 0))
-                .withPlace(new Ring.Place("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, Length.ZERO, mm(28))));
+        Plan plan = plan(floated, at(ring("backer", "", SizeOf.SIGHT, SizeOf.OUTSIDE, 0, section(25, 12, 0, 0)), 28));
         Across across = Across.of(plan);
         Across.Lying backer = across.carrier().orElseThrow();
         assertTrue(across.carries(plan, backer));
@@ -154,66 +152,10 @@ class RingsAcrossTest {
     /** A ring of the pack's depth stands in it; how far. */
     @Test
     void aRingInFrontOfTheFloorStandsInThePack() {
-        Plan plan = plan(Jobs.chart(), ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 2, section(20, 10, 0, 0))
-                .withPlace(new Ring.Place("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, mm(2), mm(10))));
+        Plan plan = plan(Jobs.chart(),
+                at(ring("bars", "", SizeOf.RABBET, SizeOf.OUTSIDE, 2, section(20, 10, 0, 0)), 10));
         Across across = Across.of(plan);
         assertEquals(4.7, across.intoContent(across.rings().getFirst()).toMm(), 1e-3, "from 10 to 14.7");
-    }
-
-    /** Whatever the joint: seen in the frame, the two sides of the top left corner run to the right and down. */
-    @ParameterizedTest
-    @EnumSource(CornerJoint.class)
-    void cornersLieInTheFrameAsTheyAreMade(CornerJoint joint) {
-        Plan plan = plan(Jobs.chart().withJoint(joint));
-        for (CornerWork.Kind kind : CornerWork.of(plan).kinds()) {
-            Vertex along = kind.corner().wood().along();
-            Set<List<Long>> runs = List.of(kind.lie().of(new Vertex(-1, 0)), kind.lie().of(along)).stream()
-                    .map(v -> List.of(Math.round(v.x()), Math.round(v.y()))).collect(Collectors.toSet());
-            assertEquals(expected(kind.at().getFirst()), runs, joint + " at " + kind.at());
-            Vertex inside = kind.lie().of(kind.corner().wood().bisector());
-            Vertex middle = sum(expected(kind.at().getFirst()));
-            assertEquals(Math.sqrt(2), inside.x() * middle.x() + inside.y() * middle.y(), 1e-6, "into the frame");
-        }
-        List<String> all = new ArrayList<>();
-        CornerWork.of(plan).kinds().forEach(kind -> all.addAll(kind.at()));
-        assertEquals(Set.of("A–B", "B–C", "C–D", "D–A"), Set.copyOf(all));
-        assertEquals(4, CornerWork.of(plan).count());
-    }
-
-    private static Set<List<Long>> expected(String at) {
-        return switch (at) {
-            case "D–A" -> Set.of(List.of(1L, 0L), List.of(0L, 1L));
-            case "A–B" -> Set.of(List.of(-1L, 0L), List.of(0L, 1L));
-            case "B–C" -> Set.of(List.of(-1L, 0L), List.of(0L, -1L));
-            default -> Set.of(List.of(1L, 0L), List.of(0L, -1L));
-        };
-    }
-
-    private static Vertex sum(Set<List<Long>> runs) {
-        return new Vertex(runs.stream().mapToDouble(List::getFirst).sum(),
-                runs.stream().mapToDouble(List::getLast).sum());
-    }
-
-    /** Drawn with the side before the corner from the left, one that is made turned over shows its other side there. */
-    @Test
-    void aTurnedCornerIsSeenTurned() {
-        for (CornerWork.Kind kind : CornerWork.of(plan(Jobs.chart().withJoint(CornerJoint.BUTT))).kinds()) {
-            Vertex along = kind.corner().wood().along();
-            Vertex seen = kind.seen(along);
-            Vertex before = kind.seen(new Vertex(-7, 0));
-            Vertex wanted = kind.lie().mirrored() ? new Vertex(-1, 0) : along;
-            assertEquals(wanted.x(), seen.x(), 1e-9);
-            assertEquals(wanted.y(), seen.y(), 1e-9);
-            Vertex other = kind.lie().mirrored() ? along : new Vertex(-1, 0);
-            assertEquals(7 * other.x(), before.x(), 1e-9);
-            assertEquals(7 * other.y(), before.y(), 1e-9);
-        }
-    }
-
-    private static Ring at(Ring ring, double front) {
-        Ring.Place place = ring.place();
-        return ring.withPlace(new Ring.Place(place.name(), place.of(), place.edge(), place.as(), place.play(),
-                mm(front)));
     }
 
     /** Beside the lip a slip of 4 lies against the whole face of 30; 4 mm of it hold nothing, 5 do, wherever it lies. */

@@ -128,4 +128,13 @@ class GlueAreaTest {
         assertEquals(70 * 70 / 2.0, cheeks(unlike(CornerJoint.MITRED_LAP, 70, 70, 20)), NEAR);
         assertEquals(62 * 62 / 2.0, cheeks(unlike(CornerJoint.MITRED_LAP, 70, 70, 12)), NEAR);
     }
+
+    /**
+     * Of 70 and 40 the triangle has these legs; where both lack their rabbet's 8 a trapezium is left of it, 32 high, 62 wide at
+     * the outer edge and 8 × 70/40 − 8 = 6 at the rabbet's wall.
+     */
+    @Test
+    void aMitredLapOfUnlikeSidesHoldsOnATrapezium() {
+        assertEquals((62 + 6) / 2.0 * 32, cheeks(unlike(CornerJoint.MITRED_LAP, 70, 40, 6)), NEAR);
+    }
 }
